@@ -1,0 +1,51 @@
+package nabe.larder;
+
+import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.EnumSet;
+import java.util.Set;
+
+/**
+ * The union of the two usual legal lists of allergens (EU 1169/2011 annex II and the US FALCPA with the FASTER Act), in
+ * words; gluten grains and tree nuts each by name. Pine nuts and chestnuts stand with the tree nuts for caution.
+ */
+public enum Allergen {
+    WHEAT("wheat"), BARLEY("barley"), RYE("rye"), OATS("oats"), MILK("milk"), EGG("egg"), SOY("soy"),
+    PEANUT("peanut"), ALMOND("tree-nut:almond"), CASHEW("tree-nut:cashew"), HAZELNUT("tree-nut:hazelnut"),
+    WALNUT("tree-nut:walnut"), PECAN("tree-nut:pecan"), BRAZIL("tree-nut:brazil"), PISTACHIO("tree-nut:pistachio"),
+    MACADAMIA("tree-nut:macadamia"), CHESTNUT("tree-nut:chestnut"), PINE("tree-nut:pine"), SESAME("sesame"),
+    FISH("fish"), CRUSTACEAN("crustacean"), MOLLUSC("mollusc"), MUSTARD("mustard"), CELERY("celery"),
+    LUPIN("lupin"), SULPHITE("sulphite");
+
+    /** The grains whose protein coeliac disease reacts to. Oats count unless certified; see {@code Needs}. */
+    public static final Set<Allergen> GLUTEN = Set.copyOf(EnumSet.of(WHEAT, BARLEY, RYE));
+    public static final Set<Allergen> TREE_NUTS = Set.copyOf(EnumSet.range(ALMOND, PINE));
+
+    private final String id;
+
+    Allergen(String id) {
+        this.id = id;
+    }
+
+    @JsonValue
+    public String id() {
+        return id;
+    }
+
+    /** @return the word a cook reads: "almond", "milk" */
+    public String word() {
+        return id.substring(id.indexOf(':') + 1);
+    }
+
+    /** @throws IllegalArgumentException when no allergen has this id */
+    @JsonCreator
+    public static Allergen ofId(String id) {
+        for (Allergen allergen : values()) {
+            if (allergen.id.equals(id)) {
+                return allergen;
+            }
+        }
+        throw new IllegalArgumentException("The allergen (" + id + ") must be one of the listed words, such as milk, "
+                + "wheat or tree-nut:almond.");
+    }
+}

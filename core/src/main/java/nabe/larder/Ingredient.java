@@ -1,0 +1,45 @@
+package nabe.larder;
+
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Set;
+
+/**
+ * One row of the larder.
+ *
+ * @param id the stable name, lower case with dashes
+ * @param name what the cook reads
+ * @param aliases other names it goes by
+ * @param roles what it does in a bake, the usual job first; never empty
+ * @param allergens always in it
+ * @param maybe in some makers' products of the kind
+ * @param maybeAnimal whether some makers use rennet, gelatine or animal finings
+ * @param traces allergens the kind is sometimes contaminated with: strict needs want a claim
+ * @param composition per 100 g
+ * @param gramsPerMl bulk density, empty where it is never measured by volume
+ * @param pieces grams of one piece by unit id; "each" is one whole, "drained" is the share of a tin that is not liquid
+ */
+public record Ingredient(String id, String name, List<String> aliases, List<String> roles, Set<Allergen> allergens,
+        Set<Allergen> maybe, boolean maybeAnimal, Set<Allergen> traces, Origin origin, Composition composition,
+        OptionalDouble gramsPerMl, Map<String, Piece> pieces) {
+
+    /**
+     * A piece weight and where it comes from.
+     *
+     * @param grams of one piece
+     * @param source the table row, or "kitchen practice"
+     */
+    public record Piece(double grams, String source) {
+    }
+
+    /** @return the usual job */
+    public String role() {
+        return roles.getFirst();
+    }
+
+    public OptionalDouble pieceGrams(String unit) {
+        Piece piece = pieces.get(unit);
+        return piece == null ? OptionalDouble.empty() : OptionalDouble.of(piece.grams());
+    }
+}

@@ -1,0 +1,112 @@
+package nabe.larder;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Set;
+import nabe.measure.Unit;
+import org.apache.commons.csv.CSVRecord;
+
+/** Builds the larder from the catalogue files, refusing the first row that does not hold together. */
+final class LarderLoader {
+    private static final String PRACTICE = "kitchen practice";
+    private final Map<String, Composition> compositions = new HashMap<>();
+    private final Map<String, Map<String, Double>> measures = new HashMap<>();
+    private final CatalogueFile file = CatalogueFile.open("ingredients.csv");
+
+    List<Ingredient> load() {
+        loadUsda();
+        loadTypical();
+        List<Ingredient> all = new ArrayList<>();
+        for (CSVRecord row : file.rows()) {
+            all.add(ingredient(row));
+        }
+        return all;
+    }
+
+    private void loadUsda() {
+        CatalogueFile usda = CatalogueFile.open("composition.csv");
+        for (CSVRecord row : usda.rows()) {
+            String key = "ndb:" + usda.text(row, "ndb");
+            compositions.put(key, composition(usda, row, "USDA SR24 " + key));
+            Map<String, Double> byName = new LinkedHashMap<>();
+            for (String measure : usda.list(row, "measures", ";")) {
+                int eq = measure.lastIndexOf('=');
+                byName.put(measure.substring(0, eq), usda.parse(row, measure.substring(eq + 1)));
+            }
+            measures.put(key, byName);
+        }
+    }
+
+    private void loadTypical() {
+        CatalogueFile typical = CatalogueFile.open("typical.csv");
+        for (CSVRecord row : typical.rows()) {
+            compositions.put("typical:" + typical.text(row, "id"), composition(typical, row, PRACTICE));
+        }
+    }
+
+    private static Composition composition(CatalogueFile file, CSVRecord row, String source) {
+        return new Composition(file.number(row, "water"), file.number(row, "protein"), file.number(row, "fat"),
+                file.number(row, "carbohydrate"), file.number(row, "fibre"), file.number(row, "ash"),
+                file.number(row, "sodium_mg"), source);
+    }
+
+    private Ingredient ingredient(CSVRecord row) {
+        String key = file.text(row, "composition");
+        Composition composition = compositions.get(key);
+        if (composition == null) {
+            throw file.bad(row, "The composition (" + key + ") must be a row of composition.csv or typical.csv.");
+        }
+        List<String> maybe = file.list(row, "maybe", " ");
+        List<String> roles = file.list(row, "roles", " ");
+        if (roles.isEmpty()) {
+            throw file.bad(row, "It must have a role.");
+        }
+        return new Ingredient(file.text(row, "id"), file.text(row, "name"), file.list(row, "aliases", ";"), roles,
+                allergens(row, file.list(row, "allergens", " ")),
+                allergens(row, maybe.stream().filter(m -> !m.equals("animal")).toList()), maybe.contains("animal"),
+                allergens(row, file.list(row, "traces", " ")), Origin.ofId(file.text(row, "origin")), composition,
+                density(row, key), pieces(row, key));
+    }
+
+    private Set<Allergen> allergens(CSVRecord row, List<String> ids) {
+        Set<Allergen> set = EnumSet.noneOf(Allergen.class);
+        for (String id : ids) {
+            try {
+                set.add(Allergen.ofId(id));
+            } catch (IllegalArgumentException e) {
+                throw file.bad(row, e.getMessage());
+            }
+        }
+        return Set.copyOf(set);
+    }
+
+    private OptionalDouble density(CSVRecord row, String key) {
+        double cup = file.number(row, "cup_grams");
+        if (cup == 0) {
+            cup = measures.getOrDefault(key, Map.of()).entrySet().stream()
+                    .filter(e -> e.getKey().matches("1 cup\\b.*")).mapToDouble(Map.Entry::getValue).findFirst()
+                    .orElse(0);
+        }
+        return cup == 0 ? OptionalDouble.empty() : OptionalDouble.of(cup / Unit.CUP.factor());
+    }
+
+    private Map<String, Ingredient.Piece> pieces(CSVRecord row, String key) {
+        Map<String, Double> known = measures.getOrDefault(key, Map.of());
+        Map<String, Ingredient.Piece> pieces = new HashMap<>();
+        for (String text : file.list(row, "pieces", ";")) {
+            String[] pair = text.split("=");
+            if (pair.length != 2) {
+                throw file.bad(row, "The piece (" + text + ") must read unit=grams.");
+            }
+            double grams = file.parse(row, pair[1]);
+            String source = known.containsValue(grams) ? "USDA SR24 " + key : PRACTICE;
+            pieces.put(pair[0], new Ingredient.Piece(grams, source));
+        }
+        return Map.copyOf(pieces);
+    }
+}

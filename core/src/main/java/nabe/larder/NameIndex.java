@@ -1,0 +1,74 @@
+package nabe.larder;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
+
+/**
+ * Finds an ingredient by the words a cook uses. The longest known name wins ("chicken stock" over "chicken"); between
+ * equals the last, since the noun stands last in English ("tomato and basil": basil; callers cut at "or" and commas).
+ * Where nothing matches, one slip of the pen a word is forgiven ("mozarella").
+ */
+public final class NameIndex {
+    private static final int LONGEST_NAME = 7;
+    private final Map<String, Ingredient> byName = new HashMap<>();
+    private final TreeSet<String> vocabulary = new TreeSet<>();
+
+    /**
+     * @param ingredient what was found
+     * @param start first character of the name in the text, {@code end} one past its last
+     * @param words how many words the name has
+     * @param exact false where a slip was forgiven
+     */
+    public record Match(Ingredient ingredient, int start, int end, int words, boolean exact) {
+    }
+
+    void add(Ingredient ingredient) {
+        addName(ingredient, ingredient.name(), true);
+        ingredient.aliases().forEach(alias -> addName(ingredient, alias, false));
+    }
+
+    private void addName(Ingredient ingredient, String name, boolean overrides) {
+        List<Words.Word> words = Words.of(name);
+        String key = words.stream().map(Words.Word::key).collect(Collectors.joining(" "));
+        if (overrides) {
+            byName.put(key, ingredient);
+        } else {
+            byName.putIfAbsent(key, ingredient);
+        }
+        words.stream().map(Words.Word::key).filter(k -> k.length() >= 5).forEach(vocabulary::add);
+    }
+
+    Optional<Match> match(String text) {
+        List<Words.Word> words = Words.of(text);
+        Optional<Match> exact = longest(words, true);
+        return exact.isPresent() ? exact : longest(words.stream().map(this::forgive).toList(), false);
+    }
+
+    private Optional<Match> longest(List<Words.Word> words, boolean exact) {
+        for (int length = Math.min(LONGEST_NAME, words.size()); length > 0; length--) {
+            for (int from = words.size() - length; from >= 0; from--) {
+                List<Words.Word> span = words.subList(from, from + length);
+                Ingredient found = byName.get(span.stream().map(Words.Word::key).collect(Collectors.joining(" ")));
+                if (found != null) {
+                    return Optional.of(new Match(found, span.getFirst().start(), span.getLast().end(), length, exact));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Words.Word forgive(Words.Word word) {
+        if (word.key().length() < 5 || vocabulary.contains(word.key())) {
+            return word;
+        }
+        int allowed = word.key().length() >= 9 ? 2 : 1;
+        return vocabulary.stream().filter(known -> known.charAt(0) == word.key().charAt(0))
+                .filter(known -> Slips.between(known, word.key(), allowed) <= allowed)
+                .min(java.util.Comparator.comparingInt(known -> Slips.between(known, word.key(), allowed)))
+                .map(known -> new Words.Word(known, word.start(), word.end())).orElse(word);
+    }
+}

@@ -1,0 +1,63 @@
+package nabe.larder;
+
+import java.text.Normalizer;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Words made comparable: lower case, without accents, in the singular. */
+public final class Words {
+    private static final Pattern WORD = Pattern.compile("[\\p{L}&]+(?:['’]s)?");
+    private static final Pattern MARKS = Pattern.compile("\\p{M}+");
+
+    private Words() {
+    }
+
+    /**
+     * A word with its place in the text it came from.
+     *
+     * @param key the comparable form
+     * @param start first character, {@code end} one past the last
+     */
+    public record Word(String key, int start, int end) {
+    }
+
+    public static List<Word> of(String text) {
+        List<Word> words = new ArrayList<>();
+        Matcher matcher = WORD.matcher(text);
+        while (matcher.find()) {
+            words.add(new Word(key(matcher.group()), matcher.start(), matcher.end()));
+        }
+        return words;
+    }
+
+    /** The comparable form of one word. */
+    public static String key(String word) {
+        String plain = MARKS.matcher(Normalizer.normalize(word, Normalizer.Form.NFD)).replaceAll("");
+        plain = plain.toLowerCase(Locale.ROOT).replaceAll("['’]s?", "").replace("œ", "oe");
+        return singular(plain);
+    }
+
+    private static String singular(String word) {
+        int n = word.length();
+        if (n < 4 || !word.endsWith("s") || word.endsWith("ss") || word.endsWith("us") || word.endsWith("is")) {
+            return word;
+        }
+        if (word.endsWith("ies") && n > 4) {
+            return word.substring(0, n - 3) + "y";
+        }
+        if (word.endsWith("leaves")) {
+            return word.substring(0, n - 3) + "f";
+        }
+        if (word.endsWith("loaves") || word.endsWith("halves")) {
+            return word.substring(0, n - 3) + "f";
+        }
+        if (word.endsWith("oes") || word.endsWith("ches") || word.endsWith("shes") || word.endsWith("xes")
+                || word.endsWith("sses")) {
+            return word.substring(0, n - 2);
+        }
+        return word.substring(0, n - 1);
+    }
+}
