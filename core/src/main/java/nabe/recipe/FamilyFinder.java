@@ -1,0 +1,81 @@
+package nabe.recipe;
+
+import java.util.List;
+import java.util.Locale;
+
+/** Tells which kind of bake a recipe is, by its title first and then by what is in it. */
+final class FamilyFinder {
+    private FamilyFinder() {
+    }
+
+    static Family find(String title, List<Line> lines, List<String> steps) {
+        String name = title.toLowerCase(Locale.ROOT);
+        Family named = named(name);
+        return named != null ? named : byContents(lines, String.join(" ", steps).toLowerCase(Locale.ROOT));
+    }
+
+    private static Family named(String name) {
+        if (name.matches(".*\\b(shepherd|cottage pie|fish pie|mash[- ]topped|mash).*")) {
+            return Family.MASH_TOPPED;
+        }
+        if (name.matches(".*(moussaka|parmigiana|aubergine parm|eggplant parm).*")) {
+            return Family.MOUSSAKA;
+        }
+        if (name.matches(".*(cannelloni|manicotti|stuffed shells|jumbo shells|stuffed pasta|filled shells).*")) {
+            return Family.STUFFED_TUBES;
+        }
+        if (name.matches(".*(enchilada|burrito|crespelle|rolled|stuffed cabbage|cr[eê]pes).*")) {
+            return Family.ROLLED;
+        }
+        if (name.matches(".*lasag.*")) {
+            return Family.LASAGNA;
+        }
+        if (name.matches(".*(pot pie|potpie|\\bpie\\b|cobbler).*")) {
+            return Family.POT_PIE;
+        }
+        if (name.matches(".*(gratin|dauphinois|scalloped|au gratin|boulang).*")) {
+            return Family.GRATIN;
+        }
+        if (name.matches(".*(strata|bread pudding|breakfast bake|egg bake).*")) {
+            return Family.STRATA;
+        }
+        if (name.matches(".*(toad|popover|yorkshire|batter).*")) {
+            return Family.BATTER;
+        }
+        if (name.matches(".*(pasta bake|mac and cheese|macaroni|mac & cheese|mac 'n'|baked ziti|baked penne|pastitsio|tuna noodle|noodle).*")) {
+            return Family.PASTA_BAKE;
+        }
+        return null;
+    }
+
+    private static Family byContents(List<Line> lines, String method) {
+        if (has(lines, "tubes") || has(lines, "shells")) {
+            return Family.STUFFED_TUBES;
+        }
+        if (has(lines, "sheets") || has(lines, "fresh-sheets")) {
+            return Family.LASAGNA;
+        }
+        if (has(lines, "pastry") || has(lines, "lid-dough")) {
+            return Family.POT_PIE;
+        }
+        if (has(lines, "wrap")) {
+            return Family.ROLLED;
+        }
+        if (has(lines, "short-pasta") || has(lines, "noodles") || has(lines, "filled-pasta")) {
+            return Family.PASTA_BAKE;
+        }
+        boolean eggs = lines.stream().filter(l -> l.hasRole("egg")).mapToDouble(Line::gramsOrZero).sum() >= 200;
+        if (eggs && has(lines, "bread")) {
+            return Family.STRATA;
+        }
+        if (method.contains("mash") && has(lines, "slice-root") && (has(lines, "mince") || has(lines, "pulse"))) {
+            return Family.MASH_TOPPED;
+        }
+        boolean creamy = has(lines, "cream") || has(lines, "milk");
+        return has(lines, "slice-root") && creamy && !has(lines, "soup-tin") ? Family.GRATIN : Family.CASSEROLE;
+    }
+
+    private static boolean has(List<Line> lines, String role) {
+        return lines.stream().anyMatch(l -> l.hasRole(role));
+    }
+}

@@ -1,0 +1,54 @@
+package nabe.recipe;
+
+import java.util.List;
+import nabe.larder.Ingredient;
+import nabe.measure.Amount;
+import nabe.measure.Unit;
+
+/**
+ * One ingredient line as read. What was not understood is null, never invented.
+ *
+ * @param text the line as the cook wrote it
+ * @param heading the heading it stands under, or null
+ * @param amount how much, in {@code unit}; null when the line gives none
+ * @param unit null for a bare count ("2 onions") or no amount
+ * @param item the words that name the thing
+ * @param preparation what is done to it beforehand, or null
+ * @param ingredient the larder's ingredient, or null when it is not known
+ * @param grams what the amount weighs, or null when no amount or no weight is known
+ * @param part where it works in the dish
+ * @param claims what the line itself promises, such as "gluten-free"
+ * @param also other things the line names besides ("basil and parmesan"), which have no amount of their own
+ * @param optional whether the recipe calls it optional
+ * @param doubt why the cook should look at this line, or null when nothing is in doubt
+ */
+public record Line(String text, String heading, Amount amount, Unit unit, String item, String preparation,
+        Ingredient ingredient, Amount grams, Part part, List<String> claims,
+        List<Ingredient> also, boolean optional, String doubt) {
+
+    public Line withPart(Part newPart) {
+        return new Line(text, heading, amount, unit, item, preparation, ingredient, grams, newPart, claims, also,
+                optional, doubt);
+    }
+
+    /** @param factor how many times the amount, more than zero */
+    public Line times(double factor) {
+        return new Line(text, heading, amount == null ? null : amount.times(factor), unit, item, preparation, ingredient,
+                grams == null ? null : grams.times(factor), part, claims, also, optional, doubt);
+    }
+
+    /** @return the text without its bullet */
+    public String bareText() {
+        return text.replaceFirst("^[-*•·▪▢☐□◦‣–—+]+\\s+", "");
+    }
+
+    /** @return the grams arithmetic goes on with; 0 when unknown */
+    public double gramsOrZero() {
+        return grams == null ? 0 : grams.mid();
+    }
+
+    /** @return whether the larder's ingredient is known and has this role */
+    public boolean hasRole(String role) {
+        return ingredient != null && ingredient.roles().contains(role);
+    }
+}

@@ -1,0 +1,80 @@
+package nabe.recipe;
+
+import java.util.regex.Pattern;
+import nabe.larder.Larder;
+import nabe.larder.Words;
+
+/** Tells ingredient lines, headings and method steps apart by their look. */
+final class LineKind {
+    private static final Pattern VERB = Pattern.compile("(?:pre-?heat|heat|cook|mix|stir|melt|bake|layer|spread|add|in an?\\b"
+            + "|in the|place|make|meanwhile|while|boil|bring|combine|whisk|drain|remove|serve|cover|sprinkle|pour|season"
+            + "|slice|peel|chop|cut|saut[eé]|fry|brown|grease|roll|line|let|leave|allow|repeat|transfer|simmer|reduce"
+            + "|blend|roast|toss|fold|beat|set|turn|return|finish|to (?:make|assemble|serve|finish|build)|for the|once|when"
+            + "|using|now|first|then|next|after|assemble|prepare|arrange|scatter|drizzle|dot|lay|put|tip|wash|trim|soak"
+            + "|squeeze|fill|stuff|rub|butter the|oil the|top|steam|mash|warm|start|begin|dip|rinse|salt the|spoon|uncover"
+            + "|take|cool|check|divide|dust|press|soften|work|rest|wilt|sweat|grate|crush|deglaze|you|if|on a|with|over"
+            + "|brush|crimp|pull|lower|keep|break|pat|shape|halve|stand|ladle|garnish|position|adjust|lightly|gently|strain)\\b.*",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern NUMBERED = Pattern.compile("(?:step\\s*)?\\d{1,2}\\s*[.):]\\s+\\p{L}.*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern FOR_THE = Pattern.compile("(?:for|to make|to)\\s+(?:the|a|an|assembl\\w+|serv\\w+|finish\\w*|topping)\\b.{0,50}"
+            + "|(?:the )?[\\p{L} ]{0,30}(?:sauce|filling|topping|crust|pastry|base|layers?|assembly|ragu|ragù|bechamel|béchamel"
+            + "|mash|lid|dough|batter|custard|garnish|mixture)", Pattern.CASE_INSENSITIVE);
+
+    private final Larder larder;
+
+    LineKind(Larder larder) {
+        this.larder = larder;
+    }
+
+    private static String bare(String line) {
+        return NumberReader.plain(line).replaceAll("^(?:[-*•·▪☐#>]+\\s*)+", "").replaceAll("\\*\\*|__", "").strip();
+    }
+
+    boolean startsWithAmount(String line) {
+        String bare = bare(line);
+        if (NUMBERED.matcher(bare).matches()) {
+            return false;
+        }
+        return bare.matches("(?s)(?:\\d|\\.\\d).*") || new MeasureReader(new Scan(bare)).read().measure() != null;
+    }
+
+    /** An amount with no word for the thing after it. */
+    boolean lacksThing(String line) {
+        Scan scan = new Scan(bare(line));
+        new MeasureReader(scan).read();
+        return larder.match(scan.rest()).isEmpty() && Words.of(scan.rest()).size() <= 3;
+    }
+
+    boolean isHeading(String line) {
+        String bare = bare(line);
+        if (bare.length() > 60 || bare.isEmpty() || bare.matches(".*\\d.*") && !line.startsWith("#")) {
+            return false;
+        }
+        boolean marked = line.startsWith("#") || bare.endsWith(":") || line.matches("\\*\\*.*\\*\\*:?|\\[.*\\]|-{1,3}[^-]+-{1,3}");
+        boolean capitals = bare.length() > 3 && bare.equals(bare.toUpperCase(java.util.Locale.ROOT)) && bare.matches(".*\\p{L}{3}.*");
+        if (marked || capitals) {
+            return true;
+        }
+        boolean bullet = !bare.equals(NumberReader.plain(line));
+        return !bullet && !bare.endsWith(".") && !bare.contains(",") && FOR_THE.matcher(bare).matches()
+                && (bare.matches("(?i)(?:for|to) .*") || larder.match(bare).isEmpty());
+    }
+
+    /** A short line that names something of the larder. */
+    boolean isIngredient(String line) {
+        return startsWithAmount(line) || line.length() < 60 && larder.match(bare(line)).isPresent();
+    }
+
+    boolean isStep(String line) {
+        String bare = bare(line);
+        int words = Words.of(bare).size();
+        if (NUMBERED.matcher(bare).matches()) {
+            return words >= 4 && (VERB.matcher(bare.replaceFirst("(?i)^(?:step\\s*)?\\d+\\s*[.):]\\s+", "")).matches() || words >= 9);
+        }
+        if (startsWithAmount(line)) {
+            return words > 30;
+        }
+        boolean sentence = bare.matches("(?s).*[.!]\\s*$") && words >= 5;
+        return VERB.matcher(bare).matches() && (words >= 7 || sentence) || words > 22 || bare.matches("(?s).*[.!]\\s+\\p{Lu}.*") && words > 9;
+    }
+}

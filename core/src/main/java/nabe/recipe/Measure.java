@@ -1,0 +1,35 @@
+package nabe.recipe;
+
+import nabe.measure.Amount;
+import nabe.measure.Unit;
+
+/**
+ * An amount with its unit as written.
+ *
+ * @param amount never null
+ * @param unit null for a bare count
+ * @param packSize what one pack holds, where the line says ("2 x 400 g tins"), or null
+ */
+record Measure(Amount amount, Unit unit, Measure packSize) {
+
+    Measure(Amount amount, Unit unit) {
+        this(amount, unit, null);
+    }
+
+    /** @return grams or millilitres, for a fixed unit */
+    Amount base() {
+        return amount.times(unit.factor());
+    }
+
+    boolean isMass() {
+        return unit != null && unit.kind() == Unit.Kind.MASS;
+    }
+
+    boolean isVolume() {
+        return unit != null && unit.kind() == Unit.Kind.VOLUME;
+    }
+
+    boolean isFixed() {
+        return isMass() || isVolume();
+    }
+}

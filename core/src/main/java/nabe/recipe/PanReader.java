@@ -1,0 +1,81 @@
+package nabe.recipe;
+
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Finds the pan a method names: "9x13-inch", "30 x 20 x 5 cm", "23cm round", "2-quart oval dish". */
+final class PanReader {
+    private static final String N = "(\\d{1,3}(?:[.]\\d+)?(?:\\s+\\d/\\d)?|\\d/\\d)";
+    private static final String UNIT = "\\s*-?\\s*(inch(?:es)?|in\\.?|\"|''|cm|centimet\\w+|mm)";
+    private static final Pattern SIDES = Pattern.compile(N + "(?:" + UNIT + ")?\\s*(?:x|by|-by-)\\s*" + N + "(?:(?:" + UNIT
+            + ")?\\s*(?:x|by|-by-)\\s*" + N + ")?(?:" + UNIT + ")?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern ACROSS = Pattern.compile(N + UNIT + "[^.,;]{0,40}?\\b(round|square|pie|tart|springform|cast|skillet|diameter|deep[- ]dish|flan|cake tin|ovenproof|oval|dish|tin|pan)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern VOLUME = Pattern.compile(N + "\\s*-?\\s*(quarts?|qts?|lit(?:re|er)s?|l|pints?)\\b[^.;]{0,40}\\b(dish|casserole|pan|tin|baker|gratin)",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern POT = Pattern.compile("\\b(?:saucepan|stockpot|dutch|frying|pot of|slow cooker|boil)", Pattern.CASE_INSENSITIVE);
+
+    private PanReader() {
+    }
+
+    static PanSize read(String text) {
+        String plain = NumberReader.plain(text);
+        Matcher sides = SIDES.matcher(plain);
+        while (sides.find()) {
+            PanSize pan = rectangle(sides, plain);
+            if (pan != null) {
+                return pan;
+            }
+        }
+        Matcher across = ACROSS.matcher(plain);
+        while (across.find()) {
+            int mm = mm(across.group(1), across.group(2));
+            boolean square = across.group(3).equalsIgnoreCase("square") || across.group().matches("(?i).*square.*");
+            if (mm >= 100 && mm <= 500) {
+                return square ? new PanSize("rectangle", mm, mm, null, null, null)
+                        : new PanSize("round", null, null, mm, null, null);
+            }
+        }
+        return volume(plain);
+    }
+
+    private static PanSize rectangle(Matcher m, String text) {
+        String unit = m.group(6) != null ? m.group(6) : m.group(4) != null ? m.group(4) : m.group(2);
+        double a = number(m.group(1));
+        double b = number(m.group(3));
+        if (unit == null) {
+            unit = a <= 20 && b <= 20 ? "inch" : "cm";
+        }
+        int first = mm(m.group(1), unit);
+        int second = mm(m.group(3), unit);
+        if (Math.min(first, second) < 80 || Math.max(first, second) > 700) {
+            return null;
+        }
+        Integer depth = m.group(5) == null ? null : Integer.valueOf(mm(m.group(5), unit));
+        String around = text.substring(m.end(), Math.min(text.length(), m.end() + 25));
+        String shape = around.matches("(?is).*\\boval\\b.*") ? "oval" : "rectangle";
+        return new PanSize(shape, Math.max(first, second), Math.min(first, second), null, depth, null);
+    }
+
+    private static PanSize volume(String text) {
+        Matcher m = VOLUME.matcher(text);
+        while (m.find()) {
+            char unit = Character.toLowerCase(m.group(2).charAt(0));
+            double litres = number(m.group(1)) * (unit == 'q' ? 0.946353 : unit == 'p' ? 0.473176 : 1);
+            if (litres >= 0.5 && litres <= 10 && !POT.matcher(m.group()).find()) {
+                return new PanSize(m.group().matches("(?is).*oval.*") ? "oval" : "rectangle", null, null, null, null, litres);
+            }
+        }
+        return null;
+    }
+
+    private static double number(String text) {
+        return NumberReader.read(new Scan(text)).mid();
+    }
+
+    private static int mm(String number, String unit) {
+        String u = unit.toLowerCase(java.util.Locale.ROOT);
+        double factor = u.startsWith("mm") ? 1 : u.startsWith("c") ? 10 : 25.4;
+        return (int) Math.round(number(number) * factor);
+    }
+}

@@ -1,0 +1,18 @@
+package nabe.recipe;
+
+import java.util.List;
+
+/**
+ * A recipe as read.
+ *
+ * @param title never empty
+ * @param servings how many it serves, or null when it does not say
+ * @param lines the ingredient lines in order, none dropped
+ * @param steps the method in order
+ * @param oven what the method says of the oven
+ * @param pan the pan it names, or null
+ * @param family the kind of bake it was taken for
+ */
+public record Recipe(String title, Integer servings, List<Line> lines, List<String> steps, OvenSetting oven,
+        PanSize pan, Family family) {
+}

@@ -1,0 +1,178 @@
+package nabe.recipe;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Parts a pasted recipe text into title, servings, ingredient lines under headings, and method. No line is lost. */
+final class TextSections {
+    private static final Pattern INGREDIENTS = Pattern.compile("(?:the )?(?:ingredients?|you(?:'ll| will) need|what you need"
+            + "|shopping list)\\b[^.]{0,25}", Pattern.CASE_INSENSITIVE);
+    private static final Pattern METHOD = Pattern.compile("(?:the )?(?:cooking )?(?:method|directions?|instructions?"
+            + "|preparation|steps|procedure|how to (?:make|cook|prepare).*|to make|what to do|putting it together)\\b[^.]{0,20}",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern END = Pattern.compile("(?:(?:cook'?s |recipe )?notes?|tips?|nutrition(?:al)?(?: facts| info.*)?"
+            + "|storage|equipment|per serving|variations?)\\s*:?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SERVINGS = Pattern.compile("(?:\\b(?:serves|servings?|yields?|portions|feeds|makes"
+            + "|enough for|for|serving size)\\b\\s*:?\\s*(?:about |approx\\.? |up to )?(?<a>\\d{1,3}|[a-z]+)"
+            + "(?:\\s*(?:-|to|or)\\s*(?<b>\\d{1,3}|[a-z]+))?(?=$|\\W)(?<what>[^.]{0,30})"
+            + "|(?<c>\\d{1,3})(?:\\s*(?:-|to)\\s*(?<d>\\d{1,3}))?\\s*(?:servings|portions|people|persons))",
+            Pattern.CASE_INSENSITIVE);
+    private static final List<String> NUMBERS = List.of("zero", "one", "two", "three", "four", "five", "six", "seven",
+            "eight", "nine", "ten", "eleven", "twelve");
+    private static final Pattern META = Pattern.compile("(?:prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?"
+            + "|bak(?:e|ing) time|ready in|time|author|course|cuisine|category|difficulty|calories|source|by)\\s*:.*",
+            Pattern.CASE_INSENSITIVE);
+
+    String title;
+    Integer servings;
+    final List<HeadedLine> ingredients = new ArrayList<>();
+    final List<String> method = new ArrayList<>();
+    private final LineKind kinds;
+    private State state = State.START;
+    private String heading;
+
+    private enum State { START, INGREDIENTS, METHOD, AFTER }
+
+    record HeadedLine(String text, String heading) {
+    }
+
+    TextSections(LineKind kinds) {
+        this.kinds = kinds;
+    }
+
+    TextSections read(String text) {
+        List<String> lines = joinWrapped(text.replace("\r\n", "\n").replace('\r', '\n').replace('\u2028', '\n').lines()
+                .map(String::strip).filter(l -> !l.isBlank() && !l.matches("[-=_*~#]{3,}")).toList());
+        boolean labelled = lines.stream().anyMatch(l -> label(l, INGREDIENTS))
+                || lines.stream().anyMatch(l -> label(l, METHOD));
+        for (String line : lines) {
+            take(line, labelled);
+        }
+        if (title == null) {
+            title = "Untitled recipe";
+        }
+        return this;
+    }
+
+    /** Joins "2 tablespoons finely chopped" + "fresh parsley" where the first cannot stand alone. */
+    private List<String> joinWrapped(List<String> lines) {
+        List<String> joined = new ArrayList<>();
+        for (String line : lines) {
+            boolean continues = !joined.isEmpty() && Character.isLowerCase(line.charAt(0))
+                    && kinds.startsWithAmount(joined.getLast())
+                    && (joined.getLast().matches(".*(?:,|\\(|\\band|\\bor|\\bwith|\\bof|[^)]\\()$")
+                            || kinds.lacksThing(joined.getLast()) || unclosed(joined.getLast()));
+            if (continues) {
+                joined.set(joined.size() - 1, joined.getLast() + " " + line);
+            } else {
+                joined.add(line);
+            }
+        }
+        return joined;
+    }
+
+    private static boolean unclosed(String line) {
+        return line.chars().filter(c -> c == '(').count() > line.chars().filter(c -> c == ')').count();
+    }
+
+    private static String bare(String line) {
+        return NumberReader.plain(line).replaceAll("^[#>*\\s]+|[#*:\\s]+$", "").strip();
+    }
+
+    private static boolean label(String line, Pattern pattern) {
+        String bare = bare(line);
+        return bare.length() < 45 && pattern.matcher(bare).matches();
+    }
+
+    private void take(String line, boolean labelled) {
+        if (label(line, INGREDIENTS)) {
+            move(State.INGREDIENTS);
+            noteServings(line);
+        } else if (label(line, METHOD) && (state != State.START || title != null)) {
+            move(State.METHOD);
+        } else if (state == State.METHOD && END.matcher(bare(line)).matches()) {
+            move(State.AFTER);
+        } else {
+            takeContent(line, labelled);
+        }
+    }
+
+    private void move(State next) {
+        state = next;
+        heading = null;
+    }
+
+    private void takeContent(String line, boolean labelled) {
+        switch (state) {
+            case START -> takeStart(line, labelled);
+            case INGREDIENTS -> takeIngredient(line, labelled);
+            default -> method.add(stepText(line));
+        }
+    }
+
+    private void takeStart(String line, boolean labelled) {
+        if (title == null && !kinds.startsWithAmount(line)) {
+            title = shorten(bare(line));
+        } else if (!noteServings(line) && !META.matcher(bare(line)).matches()) {
+            boolean ingredient = kinds.startsWithAmount(line) && !kinds.isStep(line);
+            if (ingredient || !labelled && (kinds.isHeading(line) || kinds.isIngredient(line)) && !kinds.isStep(line)) {
+                state = State.INGREDIENTS;
+                takeIngredient(line, labelled);
+            } else if (kinds.isStep(line) && !labelled) {
+                state = State.METHOD;
+                method.add(stepText(line));
+            }
+        }
+    }
+
+    private void takeIngredient(String line, boolean labelled) {
+        if (kinds.isHeading(line)) {
+            heading = bare(line);
+        } else if (ingredients.isEmpty() && noteServings(line) || META.matcher(bare(line)).matches()) {
+            noteServings(line);
+        } else if (kinds.isStep(line)) {
+            state = State.METHOD;
+            method.add(stepText(line));
+        } else {
+            ingredients.add(new HeadedLine(line, heading));
+        }
+    }
+
+    private static String shorten(String text) {
+        return text.length() <= 200 ? text : text.substring(0, 200);
+    }
+
+    private static String stepText(String line) {
+        return line.replaceAll("^(?:[-*•]\\s+|(?i:step\\s*)?\\d{1,2}\\s*[.):]\\s*)", "").replaceAll("\\*\\*", "").strip();
+    }
+
+    private boolean noteServings(String line) {
+        if (line.length() > 80 || kinds.startsWithAmount(line) && !line.matches("(?i).*(serv|portion|people|person).*")) {
+            return false;
+        }
+        Matcher m = SERVINGS.matcher(NumberReader.plain(line));
+        while (m.find()) {
+            String first = m.group("a") != null ? m.group("a") : m.group("c");
+            String second = m.group("a") != null ? m.group("b") : m.group("d");
+            Integer low = number(first);
+            boolean pieces = m.group("what") != null && m.group("what").matches("(?i)\\s*(?:x|-|inch|cm|min|hour|g\\b|quart|large|small|one\\b|dish).*");
+            if (low != null && !pieces && low > 0) {
+                Integer high = second == null ? null : number(second);
+                servings = servings != null ? servings : high == null ? low : Integer.valueOf((low + high + 1) / 2);
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static Integer number(String word) {
+        if (word.matches("\\d+")) {
+            return Integer.valueOf(word);
+        }
+        int named = NUMBERS.indexOf(word.toLowerCase(Locale.ROOT));
+        return named < 0 ? null : Integer.valueOf(named);
+    }
+}

@@ -1,0 +1,92 @@
+package nabe.recipe;
+
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import nabe.larder.Ingredient;
+import nabe.measure.Amount;
+import nabe.measure.Unit;
+
+/** What an amount weighs: by scales first, then by volume, then by the piece. Never guessed. */
+final class Weights {
+    /** Share of the medium piece. Kitchen practice; USDA piece sizes run the same way. */
+    private static final Map<String, Double> SIZES = Map.of("small", 0.7, "large", 1.35, "big", 1.35,
+            "extra large", 1.6, "extra-large", 1.6, "x-large", 1.6, "fat", 1.3, "jumbo", 1.6);
+    /** An egg's weight table is for large ones: USDA 01123, large 50 g, medium 44, small 38, extra large 56. */
+    private static final Map<String, Double> EGG_SIZES = Map.of("small", 0.76, "medium", 0.88, "large", 1.0,
+            "extra large", 1.12, "extra-large", 1.12, "x-large", 1.12, "jumbo", 1.26);
+
+    private Weights() {
+    }
+
+    /** @return grams, or null when the ingredient, the amount or its weight is not known */
+    static Amount grams(Ingredient ingredient, Measure measure, List<Measure> others, String size) {
+        if (measure == null) {
+            return null;
+        }
+        if (measure.isMass()) {
+            return measure.base();
+        }
+        if (measure.packSize() != null) {
+            return pack(ingredient, measure);
+        }
+        for (Measure other : others) {
+            if (other.isMass()) {
+                return other.base();
+            }
+        }
+        if (ingredient == null) {
+            return null;
+        }
+        if (measure.isVolume()) {
+            return volume(ingredient, measure);
+        }
+        Amount pieces = pieces(ingredient, measure, size);
+        if (pieces == null) {
+            return others.stream().filter(Measure::isVolume).findFirst().map(o -> volume(ingredient, o)).orElse(null);
+        }
+        return pieces;
+    }
+
+    private static Amount pack(Ingredient ingredient, Measure measure) {
+        Measure size = measure.packSize();
+        double perPack;
+        if (size.isMass()) {
+            perPack = size.base().mid();
+        } else {
+            double density = ingredient == null ? 1 : ingredient.gramsPerMl().orElse(1);
+            perPack = size.base().mid() * density;
+        }
+        boolean drained = measure.unit() == Unit.CAN || measure.unit() == Unit.JAR;
+        double share = drained && ingredient != null ? ingredient.pieceGrams("drained").orElse(1) : 1;
+        return measure.amount().times(perPack * share);
+    }
+
+    private static Amount volume(Ingredient ingredient, Measure measure) {
+        String spoon = measure.unit().id();
+        OptionalDouble spoonWeight = ingredient.pieceGrams(spoon);
+        if (spoonWeight.isPresent()) {
+            return measure.amount().times(spoonWeight.getAsDouble());
+        }
+        OptionalDouble density = ingredient.gramsPerMl();
+        return density.isEmpty() ? null : measure.base().times(density.getAsDouble());
+    }
+
+    private static Amount pieces(Ingredient ingredient, Measure measure, String size) {
+        String unit = measure.unit() == null ? "each" : measure.unit().id();
+        OptionalDouble grams = ingredient.pieceGrams(unit);
+        if (grams.isEmpty() && measure.unit() != null && measure.unit().kind() == Unit.Kind.PACK) {
+            grams = java.util.stream.Stream.of("package", "container", "can", "jar", "block")
+                    .map(ingredient::pieceGrams).filter(OptionalDouble::isPresent).findFirst()
+                    .orElse(OptionalDouble.empty());
+        }
+        if (grams.isEmpty() && measure.unit() != null && measure.unit().kind() == Unit.Kind.PIECE) {
+            grams = ingredient.pieceGrams("each");
+        }
+        return grams.isEmpty() ? null : measure.amount().times(grams.getAsDouble() * sizeFactor(ingredient, size));
+    }
+
+    private static double sizeFactor(Ingredient ingredient, String size) {
+        return (ingredient.role().startsWith("egg") ? EGG_SIZES : SIZES).getOrDefault(size, 1.0);
+    }
+}
