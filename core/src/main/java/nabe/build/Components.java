@@ -1,0 +1,92 @@
+package nabe.build;
+
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import nabe.prep.ReadyLine;
+import nabe.recipe.Family;
+import nabe.recipe.Part;
+import nabe.recipe.Recipe;
+
+/** Gathers ready lines into components: seasoning and binders go to what they season and bind. */
+final class Components {
+    private static final List<Part> HOMES = List.of(Part.FILLING, Part.RED_SAUCE, Part.WHITE_SAUCE, Part.SOFT_CHEESE,
+            Part.STRUCTURE, Part.MELTING_CHEESE, Part.TOPPING, Part.HARD_CHEESE);
+    private final Recipe recipe;
+    private final List<ReadyLine> ready;
+    private final Map<Part, List<ReadyLine>> byPart = new EnumMap<>(Part.class);
+
+    private Components(Recipe recipe, List<ReadyLine> ready) {
+        this.recipe = recipe;
+        this.ready = ready;
+    }
+
+    static Map<Part, Component> gather(Recipe recipe, List<ReadyLine> ready) {
+        return new Components(recipe, ready).gather();
+    }
+
+    private Map<Part, Component> gather() {
+        for (ReadyLine line : ready) {
+            if (isOwn(line.line().part())) {
+                byPart.computeIfAbsent(line.line().part(), p -> new ArrayList<>()).add(line);
+            }
+        }
+        for (ReadyLine line : ready) {
+            if (!isOwn(line.line().part())) {
+                byPart.computeIfAbsent(homeOf(line), p -> new ArrayList<>()).add(line);
+            }
+        }
+        Map<Part, Component> components = new EnumMap<>(Part.class);
+        byPart.forEach((part, lines) -> {
+            double grams = lines.stream().mapToDouble(ReadyLine::readyGrams).sum();
+            if (grams > 0) {
+                components.put(part, new Component(part, name(part, lines), grams, List.copyOf(lines)));
+            }
+        });
+        return components;
+    }
+
+    private static boolean isOwn(Part part) {
+        return part != Part.SEASONING && part != Part.BINDER && part != Part.PAN_RELEASE;
+    }
+
+    private Part homeOf(ReadyLine line) {
+        Part part = line.line().part();
+        if (part == Part.BINDER) {
+            Part binder = binderHome();
+            if (byPart.containsKey(binder)) {
+                return binder;
+            }
+        }
+        String heading = headingOf(line);
+        return HOMES.stream().filter(byPart::containsKey)
+                .filter(home -> heading != null && byPart.get(home).stream().anyMatch(r -> Objects.equals(headingOf(r), heading)))
+                .findFirst().orElseGet(() -> HOMES.stream().filter(byPart::containsKey).findFirst().orElse(Part.FILLING));
+    }
+
+    private Part binderHome() {
+        boolean custard = recipe.family() == Family.MOUSSAKA || recipe.family() == Family.STRATA
+                || recipe.family() == Family.GRATIN || recipe.family() == Family.BATTER;
+        if (custard && byPart.containsKey(Part.WHITE_SAUCE)) {
+            return Part.WHITE_SAUCE;
+        }
+        return byPart.containsKey(Part.SOFT_CHEESE) ? Part.SOFT_CHEESE : Part.FILLING;
+    }
+
+    private String headingOf(ReadyLine line) {
+        return recipe.lines().get(line.line().source()).heading();
+    }
+
+    private String name(Part part, List<ReadyLine> lines) {
+        boolean bare = part == Part.STRUCTURE || part == Part.MELTING_CHEESE || part == Part.HARD_CHEESE
+                || part == Part.SOFT_CHEESE || part == Part.TOPPING;
+        ReadyLine main = lines.stream().max(java.util.Comparator.comparingDouble(ReadyLine::readyGrams)).orElseThrow();
+        String item = main.line().item();
+        if (part == Part.STRUCTURE && main.line().ingredient() != null && main.line().ingredient().role().startsWith("flour")) {
+            return recipe.family() == Family.BATTER ? "Batter" : "Crust";
+        }
+        return bare ? Character.toUpperCase(item.charAt(0)) + item.substring(1) : part.title();
+    }
+}

@@ -1,0 +1,57 @@
+package nabe.build;
+
+import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.Locale;
+
+/**
+ * What a pan is made of. The factor is how long a bake takes in it against glass = 1.
+ * Source: kitchen practice (metal heats quicker than glass, thick ceramic slowest).
+ */
+public enum Material {
+    GLASS("glass", 1.0), CERAMIC("ceramic", 1.08), ENAMEL("enamelled steel", 0.95), METAL("metal", 0.92),
+    CAST_IRON("cast iron", 1.02);
+
+    private final String word;
+    private final double timeFactor;
+
+    Material(String word, double timeFactor) {
+        this.word = word;
+        this.timeFactor = timeFactor;
+    }
+
+    @JsonValue
+    public String id() {
+        return name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
+
+    /** @return the word a cook reads */
+    public String word() {
+        return word;
+    }
+
+    public double timeFactor() {
+        return timeFactor;
+    }
+
+    /** @throws IllegalArgumentException when no material has this id */
+    @JsonCreator
+    public static Material ofId(String id) {
+        String plain = id.toLowerCase(Locale.ROOT).replace(' ', '-');
+        for (Material material : values()) {
+            if (material.id().equals(plain) || material.word.equals(id)) {
+                return material;
+            }
+        }
+        if (plain.matches("borosilicate.*")) {
+            return GLASS;
+        }
+        if (plain.matches("(stoneware|earthenware|porcelain|clay|terracotta)")) {
+            return CERAMIC;
+        }
+        if (plain.matches("(aluminium|aluminum|steel|stainless-steel|tin|foil|thin-metal|enamel-steel|enamelled-steel)")) {
+            return plain.startsWith("enamel") ? ENAMEL : METAL;
+        }
+        throw new IllegalArgumentException("The pan's material (" + id + ") must be glass, ceramic, enamel, metal or cast-iron.");
+    }
+}

@@ -1,0 +1,11 @@
+package nabe.build;
+
+/**
+ * What does not fit under the headroom.
+ *
+ * @param grams to a second dish, {@code share} of the whole, 0 to 1
+ * @param overMm how far the full stack would stand over the fill line
+ * @param advice what to do
+ */
+public record Overflow(double grams, double share, double overMm, String advice) {
+}

@@ -1,0 +1,62 @@
+package nabe.plan;
+
+import java.util.List;
+import java.util.Map;
+import nabe.bake.OvenChoice;
+import nabe.build.Pan;
+import nabe.needs.Needs;
+import nabe.recipe.Family;
+import nabe.recipe.Part;
+
+/**
+ * What the cook decided; everything else is computed from it.
+ *
+ * @param pan the cook's pan, or null to take the recipe's or one that fits
+ * @param servings how many to cook for, 1 to 200, or null for the recipe's own
+ * @param choices swap rules chosen by hand, by line index
+ */
+public record Brief(RecipeBrief recipe, Needs needs, Pan pan, OvenChoice oven, Integer servings,
+        Map<Integer, String> choices) {
+    private static final int MOST_SERVINGS = 200;
+
+    /** @throws IllegalArgumentException when servings are outside 1 to 200 */
+    public Brief {
+        checkServings(servings);
+        oven = oven == null ? OvenChoice.usual() : oven;
+        choices = choices == null ? Map.of() : Map.copyOf(choices);
+    }
+
+    private static void checkServings(Integer servings) {
+        if (servings != null && (servings < 1 || servings > MOST_SERVINGS)) {
+            throw new IllegalArgumentException("The servings (" + servings + ") must be between 1 and 200.");
+        }
+    }
+
+    /**
+     * The recipe, as pasted text or as lines the cook has been over.
+     *
+     * @param text the pasted text; read when {@code lines} is empty
+     * @param family the kind of dish when the cook changed it, or null
+     */
+    public record RecipeBrief(String text, String title, Integer servings, List<LineBrief> lines, List<String> steps,
+            Family family) {
+        public RecipeBrief {
+            checkServings(servings);
+            lines = lines == null ? List.of() : List.copyOf(lines);
+            steps = steps == null ? List.of() : List.copyOf(steps);
+        }
+
+        public static RecipeBrief ofText(String text) {
+            return new RecipeBrief(text, null, null, null, null, null);
+        }
+    }
+
+    /**
+     * One line, with what the cook corrected.
+     *
+     * @param ingredient larder id that overrides the reading, or null
+     * @param part overrides the reading, or null
+     */
+    public record LineBrief(String text, String heading, String ingredient, Part part) {
+    }
+}

@@ -1,0 +1,24 @@
+package nabe.swap;
+
+import nabe.larder.Ingredient;
+import nabe.recipe.Part;
+
+/**
+ * One thing that goes into the converted dish.
+ *
+ * @param source index of the recipe line it comes from
+ * @param item what the cook reads
+ * @param grams raw weight, or null where the recipe gave none
+ * @param amount how it is written in the recipe's own measure, or null for scales only
+ * @param part where it works
+ * @param swapped whether it stands for something else
+ * @param label what to check on the packet, or null
+ * @param preparation what is done to it, or null
+ */
+public record ConvertedLine(int source, String item, Ingredient ingredient, Double grams, String amount, Part part,
+        boolean swapped, String label, String preparation) {
+
+    public double gramsOrZero() {
+        return grams == null ? 0 : grams;
+    }
+}

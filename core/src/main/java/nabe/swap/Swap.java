@@ -1,0 +1,30 @@
+package nabe.swap;
+
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One thing replaced, and why.
+ *
+ * @param source index of the recipe line
+ * @param was what it was, with its amount
+ * @param wasGrams null where the recipe gave no amount
+ * @param offends what made it unfit
+ * @param becomes what goes in instead
+ * @param reason why that works; {@code method} what changes at the stove
+ * @param rule the rule's id; {@code job} the work matched
+ * @param fidelity 0 to 1
+ * @param check what to read on packets, or null
+ * @param alternatives other answers that also meet every need, best first, five at most
+ */
+public record Swap(int source, String was, @Nullable Double wasGrams, List<String> offends, List<Becomes> becomes, String reason,
+        String method, String rule, String job, double fidelity, @Nullable String check, List<Alternative> alternatives) {
+
+    /** @param display the amount as a cook reads it */
+    public record Becomes(String item, String ingredient, @Nullable Double grams, String display) {
+    }
+
+    /** @param rule what to choose to have it */
+    public record Alternative(String rule, List<Becomes> becomes, double fidelity, String reason, @Nullable String check) {
+    }
+}

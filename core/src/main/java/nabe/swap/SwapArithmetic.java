@@ -1,0 +1,65 @@
+package nabe.swap;
+
+import java.util.ArrayList;
+import java.util.List;
+import nabe.larder.Ingredient;
+import nabe.larder.Larder;
+import nabe.larder.Thickeners;
+import nabe.prep.Yields;
+import nabe.recipe.Part;
+
+/** Finds how much of each component does the work of what it replaces. Grams in, grams out. */
+final class SwapArithmetic {
+    /** A large egg without its shell, grams. USDA SR24 ndb:01123. */
+    static final double EGG_GRAMS = 50;
+    private final Larder larder;
+    private final Thickeners thickeners;
+    private final Yields yields;
+
+    SwapArithmetic(Larder larder, Thickeners thickeners, Yields yields) {
+        this.larder = larder;
+        this.thickeners = thickeners;
+        this.yields = yields;
+    }
+
+    /** What one component comes to. */
+    record Portion(Ingredient ingredient, double grams) {
+    }
+
+    /** @param grams of the thing replaced, zero or more. @return a portion each component, those under 0.05 g left out */
+    List<Portion> portions(SwapRule rule, Ingredient from, double grams, Part part) {
+        List<Portion> portions = new ArrayList<>();
+        double fatSoFar = 0;
+        for (SwapRule.Component component : rule.becomes()) {
+            Ingredient to = larder.get(component.use());
+            double amount = component.ratio() * switch (component.by()) {
+                case "volume" -> grams / density(from) * density(to);
+                case "thickening" -> grams * thickeners.of(from) / thickeners.of(to);
+                case "fat" -> grams * from.composition().fat() / to.composition().fat();
+                case "fat-gap" -> Math.max(0, grams * from.composition().fat() - fatSoFar) / to.composition().fat();
+                case "piece" -> grams / piece(from) * piece(to);
+                case "egg" -> grams / eggOf(from);
+                case "cooked" -> grams * yields.of(from, part) / yields.of(to, part);
+                default -> grams;
+            };
+            fatSoFar += amount * to.composition().fat();
+            if (amount >= 0.05 || grams == 0) {
+                portions.add(new Portion(to, amount));
+            }
+        }
+        return portions;
+    }
+
+    private static double eggOf(Ingredient egg) {
+        return egg.role().equals("egg") ? EGG_GRAMS : egg.pieceGrams("each").orElse(EGG_GRAMS);
+    }
+
+    private static double density(Ingredient ingredient) {
+        return ingredient.gramsPerMl().orElse(1);
+    }
+
+    /** Sheets of any make are cut to much the same size, so the same count covers the same area. */
+    private static double piece(Ingredient ingredient) {
+        return ingredient.pieceGrams("sheet").orElse(ingredient.pieceGrams("each").orElse(1));
+    }
+}
