@@ -1,0 +1,20 @@
+package nabe.server;
+
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
+import org.springframework.stereotype.Controller;
+import org.springframework.web.bind.annotation.GetMapping;
+
+/** Serves the web client's one page at every address that names something in it. */
+@Controller
+class Pages {
+    private final Resource page = new ClassPathResource("static/index.html");
+
+    @GetMapping({"/", "/read", "/dishes/{id}", "/dishes/{id}/{stop}"})
+    ResponseEntity<Resource> page() {
+        return ResponseEntity.ok().cacheControl(CacheControl.noCache()).contentType(MediaType.TEXT_HTML).body(page);
+    }
+}

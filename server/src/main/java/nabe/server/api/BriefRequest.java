@@ -1,0 +1,75 @@
+package nabe.server.api;
+
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import nabe.bake.OvenChoice;
+import nabe.bake.Start;
+import nabe.build.Material;
+import nabe.build.Pan;
+import nabe.build.Shape;
+import nabe.larder.Allergen;
+import nabe.needs.Need;
+import nabe.needs.Needs;
+import nabe.plan.Brief;
+import org.jspecify.annotations.Nullable;
+
+/** A brief as the client sends it and as the store keeps it. All but the recipe may be left out. */
+public record BriefRequest(@Nullable String title, @Nullable RecipeRequest recipe, @Nullable List<String> needs,
+        @Nullable List<String> avoid, @Nullable Boolean strict, @Nullable PanRequest pan, @Nullable OvenRequest oven,
+        @Nullable Integer servings, @Nullable Map<Integer, String> choices, @Nullable String notes) {
+
+    /** Inside sizes in millimetres; a round pan gives its diameter. */
+    public record PanRequest(@Nullable String shape, @Nullable Double lengthMm, @Nullable Double widthMm,
+            @Nullable Double diameterMm, @Nullable Double depthMm, @Nullable String material) {
+        private static final int USUAL_DEPTH_MM = 50;
+
+        Pan pan() {
+            Material stuff = material == null ? Material.GLASS : Material.ofId(material);
+            Shape outline = shape != null ? Shape.ofId(shape) : diameterMm != null ? Shape.ROUND : Shape.RECTANGLE;
+            int depth = depthMm == null ? USUAL_DEPTH_MM : whole("depth", depthMm);
+            if (outline == Shape.ROUND) {
+                Double across = diameterMm != null ? diameterMm : lengthMm;
+                return Pan.round(whole("diameter", across), depth, stuff);
+            }
+            int length = whole("length", lengthMm);
+            int width = widthMm == null && "square".equalsIgnoreCase(shape) ? length : whole("width", widthMm);
+            return new Pan(outline, Math.max(length, width), Math.min(length, width), depth, stuff);
+        }
+
+        private static int whole(String side, @Nullable Double mm) {
+            if (mm == null) {
+                throw new IllegalArgumentException("The pan's " + side + " must be given in millimetres, inside.");
+            }
+            return (int) Math.round(Math.clamp(mm, -1e6, 1e6));
+        }
+    }
+
+    /** The temperature as the dial shows it. */
+    public record OvenRequest(@Nullable Double celsius, @Nullable Boolean fan, @Nullable String start) {
+        OvenChoice choice() {
+            return new OvenChoice(celsius, Boolean.TRUE.equals(fan), start == null ? Start.ROOM : Start.ofId(start));
+        }
+    }
+
+    /** @throws IllegalArgumentException for an unknown need, an absurd pan and the like, in a cook's words */
+    public Brief brief() {
+        if (recipe == null) {
+            throw new IllegalArgumentException("There is no recipe. Send its text, or the lines of a reading.");
+        }
+        Needs all = new Needs(orEmpty(needs).stream().map(Need::ofId).collect(Collectors.toSet()),
+                orEmpty(avoid).stream().map(Allergen::ofId).collect(Collectors.toSet()), Boolean.TRUE.equals(strict));
+        return new Brief(recipe.brief(), all, pan == null ? null : pan.pan(), oven == null ? OvenChoice.usual() : oven.choice(),
+                servings, choices);
+    }
+
+    private static List<String> orEmpty(@Nullable List<String> list) {
+        if (list == null) {
+            return List.of();
+        }
+        if (list.contains(null)) {
+            throw new IllegalArgumentException("The list of needs holds an empty entry. Leave it out.");
+        }
+        return list;
+    }
+}

@@ -1,0 +1,33 @@
+package nabe.server.api;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+
+/** Says in a few words what differs between two briefs, for the history. */
+final class ChangeWords {
+    private ChangeWords() {
+    }
+
+    static String between(BriefRequest before, BriefRequest after) {
+        List<String> words = new ArrayList<>();
+        note(words, before.title(), after.title(), "title");
+        note(words, before.recipe(), after.recipe(), "recipe");
+        note(words, List.of(Objects.requireNonNullElse(before.needs(), List.of()), Objects.requireNonNullElse(before.avoid(), List.of()),
+                Objects.requireNonNullElse(before.strict(), false)),
+                List.of(Objects.requireNonNullElse(after.needs(), List.of()), Objects.requireNonNullElse(after.avoid(), List.of()),
+                        Objects.requireNonNullElse(after.strict(), false)), "needs");
+        note(words, before.choices(), after.choices(), "a swap");
+        note(words, before.pan(), after.pan(), "pan");
+        note(words, before.oven(), after.oven(), "oven");
+        note(words, before.servings(), after.servings(), "servings");
+        note(words, before.notes(), after.notes(), "notes");
+        return words.isEmpty() ? "Saved again" : "Changed " + String.join(", ", words);
+    }
+
+    private static void note(List<String> words, Object before, Object after, String word) {
+        if (!Objects.equals(before, after)) {
+            words.add(word);
+        }
+    }
+}

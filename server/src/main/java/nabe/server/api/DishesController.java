@@ -1,0 +1,111 @@
+package nabe.server.api;
+
+import java.net.URI;
+import java.util.List;
+import java.util.UUID;
+import nabe.plan.Planner;
+import nabe.server.store.Dish;
+import nabe.server.store.DishStore;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Dishes kept as briefs with their history. Writes name the version they were made on (If-Match). */
+@RestController
+@RequestMapping("/api/dishes")
+class DishesController {
+    private final DishStore store;
+    private final Planner planner;
+
+    DishesController(DishStore store, Planner planner) {
+        this.store = store;
+        this.planner = planner;
+    }
+
+    @GetMapping
+    List<DishView> all() {
+        return store.all().stream().map(DishView::of).toList();
+    }
+
+    @PostMapping
+    ResponseEntity<DishView> create(@RequestBody BriefRequest brief) {
+        Dish dish = store.create(brief, titleOf(brief), "Read the recipe");
+        return ResponseEntity.created(URI.create("/api/dishes/" + dish.id())).eTag(etag(dish)).body(DishView.of(dish));
+    }
+
+    @GetMapping("/{id}")
+    ResponseEntity<DishView> get(@PathVariable UUID id) {
+        return answer(store.get(id));
+    }
+
+    @PutMapping("/{id}")
+    ResponseEntity<DishView> change(@PathVariable UUID id, @RequestHeader(value = "If-Match", required = false) @Nullable String seen,
+            @RequestBody BriefRequest brief) {
+        String title = titleOf(brief);
+        String change = ChangeWords.between(store.get(id).revision().brief(), brief);
+        return answer(store.change(id, version(seen), brief, title, change));
+    }
+
+    @PostMapping("/{id}/undo")
+    ResponseEntity<DishView> undo(@PathVariable UUID id, @RequestHeader(value = "If-Match", required = false) @Nullable String seen) {
+        return answer(store.undo(id, versionOrNow(id, seen)));
+    }
+
+    @PostMapping("/{id}/redo")
+    ResponseEntity<DishView> redo(@PathVariable UUID id, @RequestHeader(value = "If-Match", required = false) @Nullable String seen) {
+        return answer(store.redo(id, versionOrNow(id, seen)));
+    }
+
+    @GetMapping("/{id}/plan")
+    PlanView plan(@PathVariable UUID id) {
+        return PlanView.of(planner.plan(store.get(id).revision().brief().brief()));
+    }
+
+    @GetMapping("/{id}/revisions")
+    List<DishView.RevisionView> revisions(@PathVariable UUID id) {
+        return store.history(id).stream().map(DishView.RevisionView::of).toList();
+    }
+
+    /** A brief that cannot be planned is not kept: the cook hears why before anything is stored. */
+    private String titleOf(BriefRequest brief) {
+        String read = planner.plan(brief.brief()).recipe().title();
+        return brief.title() == null || brief.title().isBlank() ? read : brief.title();
+    }
+
+    private static ResponseEntity<DishView> answer(Dish dish) {
+        return ResponseEntity.ok().eTag(etag(dish)).body(DishView.of(dish));
+    }
+
+    private static String etag(Dish dish) {
+        return "\"" + dish.revision().number() + "\"";
+    }
+
+    private int versionOrNow(UUID id, @Nullable String seen) {
+        return seen == null ? store.get(id).revision().number() : version(seen);
+    }
+
+    private static int version(@Nullable String seen) {
+        if (seen == null) {
+            throw new MissingVersionException();
+        }
+        try {
+            return Integer.parseInt(seen.replaceAll("^W/|\"", ""));
+        } catch (NumberFormatException e) {
+            throw new IllegalArgumentException("The version (" + seen + ") must be the ETag this dish was read with.");
+        }
+    }
+
+    /** A change that does not say which version it was made on. */
+    static final class MissingVersionException extends RuntimeException {
+        MissingVersionException() {
+            super("Say which version of the dish you changed: send its ETag as If-Match.");
+        }
+    }
+}

@@ -1,0 +1,126 @@
+package nabe.server.api;
+
+import java.util.Map;
+import nabe.recipe.RecipeException;
+import nabe.recipe.RecipeReader;
+import nabe.server.store.Dish;
+import nabe.server.store.DishStore;
+import nabe.server.store.NoSuchDishException;
+import nabe.server.store.StaleDishException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.TransactionException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/** Every error as RFC 9457 problem+json, its detail in a cook's words. */
+@RestControllerAdvice
+class Problems extends ResponseEntityExceptionHandler {
+    private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+    private final DishStore store;
+
+    Problems(DishStore store) {
+        this.store = store;
+    }
+
+    @ExceptionHandler
+    ProblemDetail unreadable(RecipeException e) {
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, "The recipe could not be read", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail tooLong(BodyLimit.TooLongException e) {
+        return problem(HttpStatus.CONTENT_TOO_LARGE, "Too long to read", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail wrongValue(IllegalArgumentException e) {
+        return problem(HttpStatus.BAD_REQUEST, "Something in this does not make sense", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail noDish(NoSuchDishException e) {
+        return problem(HttpStatus.NOT_FOUND, "No such dish", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail noDish(MethodArgumentTypeMismatchException e) {
+        return noDish(new NoSuchDishException());
+    }
+
+    @ExceptionHandler
+    ProblemDetail noVersion(DishesController.MissingVersionException e) {
+        return problem(HttpStatus.PRECONDITION_REQUIRED, "Which version?", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail stale(StaleDishException e) {
+        return conflict(e.current(), e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail concurrent(DishStore.ConcurrentChange e) {
+        Dish current = store.get(e.dish());
+        return conflict(current, new StaleDishException(current).getMessage());
+    }
+
+    @ExceptionHandler({DataAccessException.class, TransactionException.class})
+    ProblemDetail noDatabase(RuntimeException e) {
+        LOG.warn("The database did not answer: {}", e.getMessage());
+        return problem(HttpStatus.SERVICE_UNAVAILABLE, "The dishes cannot be reached",
+                "Nabe's database is not answering. Your changes stay on this page and are saved when it is back.");
+    }
+
+    @ExceptionHandler
+    ProblemDetail broken(Exception e) {
+        LOG.error("A request failed", e);
+        return problem(HttpStatus.INTERNAL_SERVER_ERROR, "Nabe made a mistake",
+                "Something went wrong inside Nabe, not in what you did. Nothing was lost; try again.");
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(HttpMessageNotReadableException e, HttpHeaders headers,
+            HttpStatusCode status, WebRequest request) {
+        for (Throwable t = e; t != null; t = t.getCause()) {
+            if (t instanceof BodyLimit.TooLongException tooLong) {
+                return respond(tooLong(tooLong));
+            }
+            if (t instanceof IllegalArgumentException wrong && t.getMessage() != null && t.getMessage().startsWith("The ")) {
+                return respond(wrongValue(wrong));
+            }
+        }
+        return respond(problem(HttpStatus.BAD_REQUEST, "Not understood",
+                "What was sent is not JSON of the expected shape. Check brackets, quotes and commas, and that numbers are numbers."));
+    }
+
+    private static ResponseEntity<Object> respond(ProblemDetail problem) {
+        return ResponseEntity.status(problem.getStatus()).body(problem);
+    }
+
+    private static ProblemDetail conflict(Dish current, String detail) {
+        ProblemDetail problem = problem(HttpStatus.CONFLICT, "Changed in another window", detail
+                + " Both versions are kept here: choose which to go on with.");
+        problem.setProperties(Map.of("current", DishView.of(current)));
+        return problem;
+    }
+
+    private static ProblemDetail problem(HttpStatus status, String title, String detail) {
+        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+        problem.setTitle(title);
+        return problem;
+    }
+
+    static String tooLongWords() {
+        return "This is longer than Nabe reads at once (" + RecipeReader.LONGEST_TEXT / 1_000_000 + " MB). Paste one recipe at a time.";
+    }
+}

@@ -1,0 +1,28 @@
+package nabe.server.api;
+
+import nabe.plan.Planner;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Reads recipe texts. Stores nothing. */
+@RestController
+@RequestMapping("/api/recipes")
+class RecipesController {
+    private final Planner planner;
+
+    RecipesController(Planner planner) {
+        this.planner = planner;
+    }
+
+    /** A text to read. */
+    public record ReadRequest(@Nullable String text) {
+    }
+
+    @PostMapping("/read")
+    RecipeView read(@RequestBody ReadRequest request) {
+        return RecipeView.of(planner.read(request.text()));
+    }
+}
