@@ -1,0 +1,1 @@
+package nabe; public class Y { }

@@ -1,0 +1,89 @@
+# Starts and stops Nabe's server, and measures it.
+
+PORT=${NABE_PORT:-8080}
+PID_FILE=$DATA/server.pid
+
+running() {
+  [ -e "$PID_FILE" ] && kill -0 "$(cat "$PID_FILE")" 2>/dev/null
+}
+
+stop_server() {
+  if running; then
+    kill "$(cat "$PID_FILE")"
+    for _ in $(seq 50); do running || break; sleep 0.1; done
+  fi
+  rm -f "$PID_FILE"
+}
+
+JAVA_FLAGS=(-XX:+UseSerialGC -Xmx256m -XX:+UseCompactObjectHeaders -XX:TieredStopAtLevel=4 -XX:+IgnoreUnrecognizedVMOptions --enable-native-access=ALL-UNNAMED)
+
+launch() {
+  mkdir -p "$DATA"
+  NABE_PORT=$PORT NABE_DB_URL="jdbc:postgresql://127.0.0.1:$DB_PORT/nabe" NABE_DEMO=${NABE_DEMO:-false} \
+    setsid nohup java "${JAVA_FLAGS[@]}" -jar "$HERE/$APP" >"$DATA/server.log" 2>&1 </dev/null &
+  echo $! >"$PID_FILE"
+  for _ in $(seq 300); do
+    if curl -fs -o /dev/null "http://127.0.0.1:$PORT${READY:-/}"; then return; fi
+    running || { tail -n 5 "$DATA/server.log" >&2; fail "the server did not start; its log is $DATA/server.log."; }
+    sleep 0.1
+  done
+  fail "the server did not answer within 30 s; its log is $DATA/server.log."
+}
+
+serve() {
+  command -v curl >/dev/null || install curl
+  if running && ! newer_than "$APP" pom.xml core/src server/src web/src; then
+    say "already running at http://127.0.0.1:$PORT (./nabe stop ends it)"
+    return
+  fi
+  stop_server
+  ! port_taken "$PORT" || fail "port $PORT is taken; set NABE_PORT to another, as in: NABE_PORT=8090 ./nabe demo"
+  build_all
+  start_database
+  launch
+  say "ready at http://127.0.0.1:$PORT"
+  say "stop it with ./nabe stop"
+}
+
+# The description of the API, taken from a running server, for the web client's types.
+write_openapi() {
+  need_java; need_maven; need_node
+  build_server
+  start_database
+  PORT=$(free_port) PID_FILE=$DATA/openapi.pid READY=/api/openapi
+  launch
+  mkdir -p web/src/api
+  curl -fs "http://127.0.0.1:$PORT/api/openapi" | node -e 'let s="";process.stdin.on("data",d=>s+=d).on("end",()=>console.log(JSON.stringify(JSON.parse(s),null,1)))' >web/src/api/openapi.json
+  stop_server
+  say "wrote web/src/api/openapi.json"
+}
+
+test_totals() {
+  node - <<'JS'
+const fs=require("fs");let run=0,bad=0,skip=0;
+for(const m of ["core","server","journeys"]){const d=m+"/target/surefire-reports";
+ if(!fs.existsSync(d))continue;
+ for(const f of fs.readdirSync(d).filter(f=>f.endsWith(".xml"))){
+  const h=fs.readFileSync(d+"/"+f,"utf8").match(/<testsuite [^>]*>/)[0];
+  const n=k=>Number((h.match(new RegExp(" "+k+'="(\\d+)"'))||[0,0])[1]);
+  run+=n("tests");bad+=n("failures")+n("errors");skip+=n("skipped");}}
+console.log(`${run-bad-skip} passed, ${bad} failed${skip?`, ${skip} skipped`:""}`);
+JS
+}
+
+bench() {
+  need_java; need_maven; need_node
+  build_all
+  mvn -B -q -DskipTests -pl bench -am install || fail "the bench did not build."
+  start_database
+  stop_server
+  PORT=$(free_port)
+  local begin end
+  begin=$(date +%s%N)
+  NABE_DEMO=true launch
+  end=$(date +%s%N)
+  echo "start to first page                 $(((end - begin) / 1000000)) ms (wanted under 8000)"
+  java -cp "bench/target/nabe-bench-0.1.0.jar" nabe.bench.HttpBench "http://127.0.0.1:$PORT" "$(cat "$PID_FILE")"
+  node tools/page-weight.mjs web/dist
+  stop_server
+}
