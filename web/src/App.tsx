@@ -1,0 +1,35 @@
+import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
+import { BrowserRouter, Link, Navigate, Route, Routes } from "react-router";
+import { DishPage } from "./dish";
+import { NewRecipe, Shelf } from "./shelf";
+import { Page } from "./ui";
+
+const queries = new QueryClient({
+  defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false, staleTime: 5_000 } },
+});
+
+export function App() {
+  return (
+    <QueryClientProvider client={queries}>
+      <BrowserRouter>
+        <Routes>
+          <Route path="/" element={<Shelf />} />
+          <Route path="/read" element={<NewRecipe />} />
+          <Route path="/dishes/:id" element={<Navigate to="swap" replace relative="path" />} />
+          <Route path="/dishes/:id/:stop" element={<DishPage />} />
+          <Route path="*" element={<NotHere />} />
+        </Routes>
+      </BrowserRouter>
+    </QueryClientProvider>
+  );
+}
+
+function NotHere() {
+  return (
+    <Page title="Nothing here">
+      <p>
+        There is no page at this address. <Link to="/" className="font-semibold text-rim underline">Back to the shelf</Link>
+      </p>
+    </Page>
+  );
+}

@@ -1,0 +1,52 @@
+import type { Brief, Dish, LarderItem, Plan, ProblemBody, Recipe, Revision } from "./types";
+
+/** The server answered, and refused. */
+export class Refusal extends Error {
+  constructor(readonly problem: ProblemBody) {
+    super(problem.detail);
+  }
+}
+
+/** Nobody answered: the server or its database is away. */
+export class Away extends Error {
+  constructor(readonly database: boolean) {
+    super(database ? "Nabe's database is not answering." : "Nabe is not answering.");
+  }
+}
+
+async function ask<T>(method: string, path: string, body?: unknown, version?: number): Promise<T> {
+  const headers: Record<string, string> = { Accept: "application/json" };
+  if (body !== undefined) headers["Content-Type"] = "application/json";
+  if (version !== undefined) headers["If-Match"] = `"${version}"`;
+  let response: Response;
+  try {
+    response = await fetch(path, { method, headers, body: body === undefined ? undefined : JSON.stringify(body) });
+  } catch {
+    throw new Away(false);
+  }
+  if (response.ok) return (await response.json()) as T;
+  if (response.status === 503 || response.status === 502) throw new Away(true);
+  throw new Refusal(await problemOf(response));
+}
+
+async function problemOf(response: Response): Promise<ProblemBody> {
+  try {
+    return (await response.json()) as ProblemBody;
+  } catch {
+    return { title: "Nabe made a mistake", detail: "The answer could not be read. Try again.", status: response.status };
+  }
+}
+
+export const api = {
+  read: (text: string) => ask<Recipe>("POST", "/api/recipes/read", { text }),
+  plan: (brief: Brief) => ask<Plan>("POST", "/api/plans", brief),
+  dishes: () => ask<Dish[]>("GET", "/api/dishes"),
+  dish: (id: string) => ask<Dish>("GET", `/api/dishes/${id}`),
+  dishPlan: (id: string) => ask<Plan>("GET", `/api/dishes/${id}/plan`),
+  revisions: (id: string) => ask<Revision[]>("GET", `/api/dishes/${id}/revisions`),
+  create: (brief: Brief) => ask<Dish>("POST", "/api/dishes", brief),
+  change: (id: string, version: number, brief: Brief) => ask<Dish>("PUT", `/api/dishes/${id}`, brief, version),
+  undo: (id: string, version: number) => ask<Dish>("POST", `/api/dishes/${id}/undo`, undefined, version),
+  redo: (id: string, version: number) => ask<Dish>("POST", `/api/dishes/${id}/redo`, undefined, version),
+  larder: () => ask<LarderItem[]>("GET", "/api/larder/ingredients"),
+};

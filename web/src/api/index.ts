@@ -1,0 +1,2 @@
+export { api, Away, Refusal } from "./client";
+export type * from "./types";

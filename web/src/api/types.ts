@@ -1,0 +1,31 @@
+import type { components } from "./schema";
+
+type Schemas = components["schemas"];
+
+export type Brief = Schemas["BriefRequest"];
+export type RecipeInBrief = Schemas["RecipeRequest"];
+export type LineInBrief = Schemas["LineRequest"];
+export type PanInBrief = Schemas["PanRequest"];
+export type OvenInBrief = Schemas["OvenRequest"];
+export type Dish = Schemas["DishView"];
+export type Revision = Schemas["RevisionView"];
+export type Recipe = Schemas["RecipeView"];
+export type Line = Schemas["LineView"];
+export type Plan = Schemas["PlanView"];
+export type Build = Schemas["BuildPlan"];
+export type Layer = Schemas["Layer"];
+export type Swap = Schemas["Swap"];
+export type Becomes = Schemas["Becomes"];
+export type Phase = Schemas["Phase"];
+export type Caution = Schemas["Caution"];
+export type ShoppingItem = Schemas["ShoppingItem"];
+export type LarderItem = Schemas["LarderItem"];
+export type Part = Layer["part"];
+
+/** What the server says when it cannot do as asked (RFC 9457). */
+export interface ProblemBody {
+  title: string;
+  detail: string;
+  status: number;
+  current?: Dish;
+}

@@ -1,0 +1,99 @@
+import { useQuery } from "@tanstack/react-query";
+import { useParams } from "react-router";
+import { api, Away, type Dish } from "../api";
+import { CrossSection } from "../drawing";
+import { Button, Notice, Page } from "../ui";
+import { BakeStop } from "./bake/BakeStop";
+import { BuildStop } from "./build/BuildStop";
+import { Conflict } from "./Conflict";
+import { NotesStop } from "./notes/NotesStop";
+import { PrepStop } from "./prep/PrepStop";
+import { ReadStop } from "./read/ReadStop";
+import { SavingSign } from "./SavingSign";
+import { isStop, type Stop } from "./stops";
+import { StopsRail } from "./StopsRail";
+import type { StopProps } from "./stopProps";
+import { SwapStop } from "./swap/SwapStop";
+import { useDesk } from "./useDesk";
+import { usePlan } from "./usePlan";
+
+const SCREENS: Record<Stop, (props: StopProps) => React.ReactNode> = {
+  read: ReadStop,
+  swap: SwapStop,
+  prep: PrepStop,
+  build: BuildStop,
+  bake: BakeStop,
+  notes: NotesStop,
+};
+
+export function DishPage() {
+  const { id = "" } = useParams();
+  const dish = useQuery({
+    queryKey: ["dish", id],
+    queryFn: () => api.dish(id),
+    staleTime: 0,
+    gcTime: 0,
+    refetchInterval: (q) => (q.state.error instanceof Away ? 2_000 : false),
+  });
+  if (dish.data) return <OpenDish key={id} dish={dish.data} />;
+  return (
+    <Page title="Dish">
+      {dish.error ? (
+        <Notice tone="warm" title="This dish cannot be opened now">
+          {dish.error.message} {dish.error instanceof Away && "It opens by itself when it is back."}
+        </Notice>
+      ) : (
+        <p role="status">Fetching the dish…</p>
+      )}
+    </Page>
+  );
+}
+
+function OpenDish({ dish }: { dish: Dish }) {
+  const { stop } = useParams();
+  const at: Stop = isStop(stop) ? stop : "swap";
+  const tools = useDesk(dish);
+  const { desk } = tools;
+  const plan = usePlan(desk.brief);
+  const Screen = SCREENS[at];
+  const title = desk.brief.title ?? plan.data?.recipe.title ?? desk.dish.title;
+  const settled = desk.saving.kind === "saved";
+  return (
+    <Page title={title} bar={
+      <>
+        <h1 className="order-last min-w-0 basis-full truncate text-lg font-bold sm:order-none sm:flex-1 sm:basis-0">{title}</h1>
+        <SavingSign saving={desk.saving} />
+        <div className="flex gap-1">
+          <Button look="quiet" disabled={!settled || !desk.dish.canUndo} onClick={() => void tools.undo()}>Undo</Button>
+          <Button look="quiet" disabled={!settled || !desk.dish.canRedo} onClick={() => void tools.redo()}>Redo</Button>
+        </div>
+      </>
+    }>
+      <StopsRail id={desk.dish.id} at={at} plan={plan.data} />
+      {desk.saving.kind === "away" && (
+        <div className="mb-4">
+          <Notice tone="warm" title="Kept on this page, not saved yet">{desk.saving.why} Your changes are safe here and are saved when it is back.</Notice>
+        </div>
+      )}
+      {desk.saving.kind === "refused" && (
+        <div className="mb-4"><Notice tone="danger" title="Not saved">{desk.saving.why}</Notice></div>
+      )}
+      {plan.error && !(plan.error instanceof Away) && (
+        <div className="mb-4"><Notice tone="danger" title="This cannot be planned as it stands">{plan.error.message} The last plan that worked is shown.</Notice></div>
+      )}
+      <Conflict desk={desk} onTheirs={tools.takeTheirs} onMine={tools.keepMine} />
+      {plan.data ? (
+        <div className="grid items-start gap-5 lg:grid-cols-[minmax(0,1fr)_27rem] xl:grid-cols-[minmax(0,1fr)_31rem]">
+          <div className="order-2 min-w-0 lg:order-1">
+            <Screen plan={plan.data} brief={desk.brief} dishId={desk.dish.id} version={desk.dish.version} edit={tools.edit} />
+          </div>
+          <aside aria-label="Cross-section" className="order-1 rounded-xl border border-line bg-sheet p-4 lg:sticky lg:top-4 lg:order-2">
+            <CrossSection build={plan.data.build} title={title} />
+          </aside>
+        </div>
+      ) : (
+        <p role="status">{plan.error ? plan.error.message : "Working out the plan…"}</p>
+      )}
+    </Page>
+  );
+}

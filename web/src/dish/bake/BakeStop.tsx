@@ -1,0 +1,63 @@
+import type { Plan } from "../../api";
+import { Card, minutes, NumberField, PickOne } from "../../ui";
+import type { StopProps } from "../stopProps";
+import { PhaseStrip } from "./PhaseStrip";
+
+const STARTS = [
+  { value: "hot", label: "Hot, just built" }, { value: "room", label: "Room" },
+  { value: "fridge", label: "Fridge" }, { value: "frozen", label: "Frozen" },
+] as const;
+
+export function BakeStop({ plan, brief, edit }: StopProps) {
+  const { bake } = plan;
+  const oven = brief.oven ?? {};
+  return (
+    <div className="flex flex-col gap-5">
+      <Card title={`${minutes(bake.ovenMinutes)} in the oven`} aside={bake.recipeMinutes ? `The recipe said ${minutes(bake.recipeMinutes)}` : undefined}>
+        <Scales oven={bake.oven} />
+        <PhaseStrip phases={bake.phases} />
+        <p className="mt-3 text-sm text-faded">{bake.rule}</p>
+      </Card>
+      <Card title="How it goes in">
+        <div className="flex flex-col gap-4">
+          <PickOne label="Start from" value={(oven.start ?? "room") as (typeof STARTS)[number]["value"]} options={STARTS} onPick={(start) => edit({ oven: { ...oven, start } })} />
+          <div className="flex flex-wrap items-end gap-4">
+            <NumberField label="Dial" unit="°C" optional min={100} max={290} value={oven.celsius ?? null} onValue={(celsius) => edit({ oven: { ...oven, celsius: celsius ?? undefined } })} />
+            <PickOne label="Oven" value={oven.fan ? "fan" : "plain"} onPick={(v) => edit({ oven: { ...oven, fan: v === "fan" } })}
+              options={[{ value: "plain", label: "Top and bottom heat" }, { value: "fan", label: "Fan" }]} />
+          </div>
+          <p className="text-sm text-faded">Leave the dial empty for the recipe's temperature.</p>
+        </div>
+      </Card>
+      <Card title="It is done when">
+        <ul className="list-disc space-y-1 pl-5">{bake.signs.map((s) => <li key={s}>{s}</li>)}</ul>
+      </Card>
+      <Cautions plan={plan} />
+    </div>
+  );
+}
+
+function Scales({ oven }: { oven: Plan["bake"]["oven"] }) {
+  const dials = [["Oven", `${Math.round(oven.celsius)} °C`], ["Fan", `${Math.round(oven.fanCelsius)} °C`], ["Fahrenheit", `${Math.round(oven.fahrenheit)} °F`], ["Gas", `mark ${oven.gasMark}`]];
+  return (
+    <dl className="mb-4 flex flex-wrap gap-x-8 gap-y-2">
+      {dials.map(([name, value]) => (
+        <div key={name}><dt className="text-sm text-faded">{name}</dt><dd className="text-xl font-bold">{value}</dd></div>
+      ))}
+    </dl>
+  );
+}
+
+function Cautions({ plan }: { plan: Plan }) {
+  return (
+    <Card title="Take care">
+      <ul className="space-y-2">
+        {plan.cautions.map((c, i) => (
+          <li key={`${c.kind}-${i}`} className="border-l-4 border-warm pl-3">
+            {c.text} <span className="text-sm text-faded">Source: {c.source}.</span>
+          </li>
+        ))}
+      </ul>
+    </Card>
+  );
+}

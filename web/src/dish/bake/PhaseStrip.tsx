@@ -1,0 +1,37 @@
+import type { Phase } from "../../api";
+import { minutes } from "../../ui";
+
+function name(phase: Phase): string {
+  if (phase.kind === "rest") return "Rest";
+  if (phase.kind === "grill") return "Grill";
+  return phase.covered ? "Covered" : "Open";
+}
+
+const LOOKS: Record<string, string> = {
+  Covered: "bg-rim text-on-rim",
+  Open: "bg-warm-soft text-warm border-2 border-warm",
+  Grill: "bg-danger-soft text-danger border-2 border-danger",
+  Rest: "bg-enamel text-ink border-2 border-dashed border-line",
+};
+
+/** The phases one after another, as long as they last. */
+export function PhaseStrip({ phases }: { phases: readonly Phase[] }) {
+  let clock = 0;
+  return (
+    <ol className="flex flex-col gap-2 sm:flex-row sm:gap-1">
+      {phases.map((phase, i) => {
+        const from = clock;
+        clock += phase.minutes;
+        return (
+          <li key={`${i}-${phase.kind}`} className="min-w-0 sm:min-w-36" style={{ flexGrow: phase.minutes, flexBasis: 0 }}>
+            <div className={`rounded-lg px-3 py-2 ${LOOKS[name(phase)]}`}>
+              <p className="font-bold">{name(phase)} {minutes(phase.minutes)}</p>
+              <p className="text-sm">{phase.celsius ? `${Math.round(phase.celsius)} °C, ` : ""}from {minutes(from)}</p>
+            </div>
+            <p className="mt-1 pr-2 text-sm text-faded">{phase.reason}</p>
+          </li>
+        );
+      })}
+    </ol>
+  );
+}

@@ -1,0 +1,25 @@
+import type { Brief } from "../api";
+
+export interface Difference {
+  what: string;
+  mine: string;
+  theirs: string;
+}
+
+const words: Record<string, (b: Brief) => string> = {
+  Title: (b) => b.title ?? "",
+  Needs: (b) => [...(b.needs ?? []), ...(b.avoid ?? []).map((a) => `no ${a}`), b.strict ? "strict" : "by ingredient"].join(", "),
+  Servings: (b) => (b.servings == null ? "as the recipe" : String(b.servings)),
+  Pan: (b) => (b.pan ? [b.pan.shape, b.pan.diameterMm ?? `${b.pan.lengthMm} × ${b.pan.widthMm}`, `${b.pan.depthMm} deep`, b.pan.material].join(" ") : "as the recipe"),
+  Oven: (b) => (b.oven ? `${b.oven.celsius ?? "usual"} °C${b.oven.fan ? " fan" : ""}, from ${b.oven.start ?? "room"}` : "as the recipe"),
+  Swaps: (b) => Object.values(b.choices ?? {}).join(", ") || "the usual",
+  Recipe: (b) => (b.recipe?.lines?.length ? b.recipe.lines.map((l) => l.text).join("; ") : (b.recipe?.text ?? "")),
+  Notes: (b) => b.notes ?? "",
+};
+
+/** What two briefs of one dish say differently, in a cook's words. */
+export function differences(mine: Brief, theirs: Brief): Difference[] {
+  return Object.entries(words)
+    .map(([what, say]) => ({ what, mine: say(mine), theirs: say(theirs) }))
+    .filter((row) => row.mine !== row.theirs);
+}

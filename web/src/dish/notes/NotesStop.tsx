@@ -1,0 +1,52 @@
+import { useQuery } from "@tanstack/react-query";
+import { useEffect, useState } from "react";
+import { api } from "../../api";
+import { Card } from "../../ui";
+import type { StopProps } from "../stopProps";
+
+const PAUSE = 400;
+
+export function NotesStop({ brief, dishId, version, edit }: StopProps) {
+  const [text, setText] = useState(brief.notes ?? "");
+  const [typed, setTyped] = useState(false);
+  useEffect(() => {
+    if (!typed) setText(brief.notes ?? "");
+  }, [brief.notes, typed]);
+  useEffect(() => {
+    if (!typed) return;
+    const timer = setTimeout(() => {
+      setTyped(false);
+      edit({ notes: text });
+    }, PAUSE);
+    return () => clearTimeout(timer);
+  });
+  return (
+    <div className="flex flex-col gap-5">
+      <Card title="Notes">
+        <label htmlFor="notes" className="text-faded">What happened, and what to change next time.</label>
+        <textarea id="notes" rows={7} value={text} className="mt-2 w-full rounded-lg border-2 border-line bg-sheet p-3"
+          onChange={(e) => { setText(e.target.value); setTyped(true); }}
+          onBlur={() => { if (typed) { setTyped(false); edit({ notes: text }); } }} />
+      </Card>
+      <History id={dishId} version={version} />
+    </div>
+  );
+}
+
+function History({ id, version }: { id: string; version: number }) {
+  const revisions = useQuery({ queryKey: ["revisions", id, version], queryFn: () => api.revisions(id) });
+  return (
+    <Card title="History" aside="Nothing is ever overwritten">
+      {revisions.error && <p className="text-warm">{revisions.error.message}</p>}
+      <ol className="divide-y divide-line">
+        {revisions.data?.map((r) => (
+          <li key={r.number} className="grid grid-cols-[2.5rem_1fr_auto] gap-3 py-1.5">
+            <span className="text-right text-faded">{r.number}</span>
+            <span>{r.change}</span>
+            <time dateTime={r.madeAt} className="text-sm text-faded">{new Date(r.madeAt).toLocaleString(undefined, { dateStyle: "medium", timeStyle: "short" })}</time>
+          </li>
+        ))}
+      </ol>
+    </Card>
+  );
+}

@@ -1,0 +1,72 @@
+import { useId, useState } from "react";
+import type { LarderItem, Line, LineInBrief, Part } from "../../api";
+import { Button, grams, PART_WORDS } from "../../ui";
+
+interface Props {
+  line: Line;
+  open: boolean;
+  larder: readonly LarderItem[];
+  onOpen: () => void;
+  onCorrect: (line: LineInBrief) => void;
+}
+
+export function LineRow({ line, open, larder, onOpen, onCorrect }: Props) {
+  return (
+    <div className={`border-b border-line py-2 ${line.doubt ? "-mx-2 rounded bg-warm-soft px-2" : ""}`}>
+      <div className="grid gap-x-4 gap-y-1 sm:grid-cols-2">
+        <p className="text-faded">{line.text}</p>
+        <div className="flex items-start justify-between gap-2">
+          <div>
+            <p>
+              <strong className="font-semibold">{line.ingredientName ?? "Not known"}</strong>
+              {line.grams ? ` · ${range(line.grams)}` : line.amount ? " · weight unknown" : " · no amount"}
+              {line.preparation ? ` · ${line.preparation}` : ""}
+            </p>
+            <p className="text-sm text-faded">
+              {PART_WORDS[line.part]}
+              {line.doubt && <span className="font-semibold text-warm"> · {line.doubt}</span>}
+            </p>
+          </div>
+          <Button look="quiet" className="no-print -my-1 min-h-9 text-sm" aria-expanded={open} aria-label={`Correct: ${line.text}`} onClick={onOpen}>Correct</Button>
+        </div>
+      </div>
+      {open && <Correction line={line} larder={larder} onCorrect={onCorrect} />}
+    </div>
+  );
+}
+
+function range(amount: { min: number; max: number }): string {
+  return amount.min === amount.max ? grams(amount.min) : `${grams(amount.min)} to ${grams(amount.max)}`;
+}
+
+function Correction({ line, larder, onCorrect }: Pick<Props, "line" | "larder" | "onCorrect">) {
+  const id = useId();
+  const [text, setText] = useState(line.text);
+  const [name, setName] = useState(line.ingredientName ?? "");
+  const [part, setPart] = useState<Part>(line.part);
+  const chosen = larder.find((i) => i.name.toLowerCase() === name.trim().toLowerCase());
+  const renamed = name.trim() !== "" && name !== line.ingredientName;
+  const field = "h-10 w-full rounded-lg border-2 border-line bg-sheet px-2.5";
+  return (
+    <form className="mt-2 grid gap-3 rounded-lg bg-enamel p-3 sm:grid-cols-2" onSubmit={(e) => {
+      e.preventDefault();
+      if (renamed && !chosen) return;
+      onCorrect({ text, heading: line.heading, ingredient: renamed ? chosen?.id : undefined, part: part === line.part ? undefined : part });
+    }}>
+      <label className="flex flex-col gap-1 text-sm font-medium sm:col-span-2">Line
+        <input className={field} value={text} onChange={(e) => setText(e.target.value)} />
+      </label>
+      <label className="flex flex-col gap-1 text-sm font-medium">Ingredient
+        <input className={field} list={`${id}-larder`} value={name} aria-invalid={renamed && !chosen} onChange={(e) => setName(e.target.value)} />
+        <datalist id={`${id}-larder`}>{larder.map((i) => <option key={i.id} value={i.name}>{i.aliases.slice(0, 3).join(", ")}</option>)}</datalist>
+        {renamed && !chosen && <span className="text-danger">Choose one from the list.</span>}
+      </label>
+      <label className="flex flex-col gap-1 text-sm font-medium">Part of the dish
+        <select className={field} value={part} onChange={(e) => setPart(e.target.value as Part)}>
+          {Object.entries(PART_WORDS).map(([value, word]) => <option key={value} value={value}>{word}</option>)}
+        </select>
+      </label>
+      <div className="sm:col-span-2"><Button type="submit" look="main">Use this</Button></div>
+    </form>
+  );
+}

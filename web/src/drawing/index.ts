@@ -1,0 +1,1 @@
+export { CrossSection } from "./CrossSection";

@@ -1,0 +1,2 @@
+export { NewRecipe } from "./NewRecipe";
+export { Shelf } from "./Shelf";

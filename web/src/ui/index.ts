@@ -1,0 +1,7 @@
+export { Button } from "./Button";
+export { Card } from "./Card";
+export { PickAny, PickOne } from "./Choice";
+export { Notice } from "./Notice";
+export { NumberField } from "./NumberField";
+export { Page } from "./Page";
+export * from "./words";

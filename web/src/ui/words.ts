@@ -1,0 +1,50 @@
+import type { Part } from "../api";
+
+export const PART_WORDS: Record<Part, string> = {
+  structure: "Structure",
+  filling: "Filling",
+  "red-sauce": "Red sauce",
+  "white-sauce": "White sauce",
+  "soft-cheese": "Soft cheese",
+  "melting-cheese": "Melting cheese",
+  "hard-cheese": "Hard cheese",
+  topping: "Topping",
+  binder: "Binder",
+  seasoning: "Seasoning",
+  "pan-release": "Pan release",
+};
+
+export const NEEDS = ["gluten-free", "dairy-free", "vegan", "vegetarian", "egg-free", "nut-free", "soy-free"] as const;
+
+export const ALLERGENS = [
+  "wheat", "barley", "rye", "oats", "milk", "egg", "soy", "peanut", "tree-nut:almond", "tree-nut:cashew",
+  "tree-nut:hazelnut", "tree-nut:walnut", "tree-nut:pecan", "tree-nut:brazil", "tree-nut:pistachio",
+  "tree-nut:macadamia", "tree-nut:chestnut", "tree-nut:pine", "sesame", "fish", "crustacean", "mollusc", "mustard", "celery", "lupin", "sulphite",
+] as const;
+
+export function allergenWord(id: string): string {
+  return id.replace(/^tree-nut:/, "");
+}
+
+export function sentence(word: string): string {
+  return word.charAt(0).toUpperCase() + word.slice(1);
+}
+
+/** 85 g, 1.25 kg: rounded as scales are read. */
+export function grams(value: number): string {
+  if (value < 10) return `${Math.round(value * 2) / 2} g`;
+  if (value < 50) return `${Math.round(value)} g`;
+  if (value < 1000) return `${5 * Math.round(value / 5)} g`;
+  return `${(Math.round(value / 10) / 100).toString()} kg`;
+}
+
+export function minutes(value: number): string {
+  const hours = Math.floor(value / 60);
+  const rest = value % 60;
+  if (hours === 0) return `${rest} min`;
+  return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`;
+}
+
+export function percent(share: number): string {
+  return `${Math.round(share * 100)} %`;
+}
