@@ -13,7 +13,7 @@ import java.util.stream.Collectors;
  * Where nothing matches, one slip of the pen a word is forgiven ("mozarella").
  */
 public final class NameIndex {
-    private static final int LONGEST_NAME = 7;
+    private static final int LONGEST_NAME = 9;
     private final Map<String, Ingredient> byName = new HashMap<>();
     private final TreeSet<String> vocabulary = new TreeSet<>();
 

@@ -10,6 +10,8 @@ public record Temperature(double celsius) {
     /** How much cooler a fan oven is set for the same bake. Kitchen practice: 20 °C (25-35 °F). */
     public static final double FAN_OFFSET_CELSIUS = 20;
 
+    private static final double[] GAS_MARKS = {140, 150, 160, 180, 190, 200, 220, 230, 240, 260};
+
     /** @throws IllegalArgumentException outside -40 to 350 °C, where no kitchen works */
     public Temperature {
         if (!(celsius >= -40 && celsius <= 350)) {
@@ -26,17 +28,15 @@ public record Temperature(double celsius) {
     }
 
     /**
-     * A British gas oven's mark: 1 is 140 °C, and from there 25 °F (13.9 °C) a mark. Marks below 1 (¼, ½) are 110 and
-     * 120-130 °C. Source: kitchen practice, the scale printed in cookery books.
+     * A British gas oven's mark. Source: kitchen practice, the scale printed in cookery books.
      *
-     * @param mark 0.25, 0.5 or 1 to 10
+     * @param mark 1 to 10; parts of a mark count as the whole one below
      */
     public static Temperature gasMark(double mark) {
-        if (!(mark >= 0.25 && mark <= 10)) {
-            throw new IllegalArgumentException("The gas mark (" + mark + ") must be ¼, ½ or 1 to 10.");
+        if (!(mark >= 1 && mark <= GAS_MARKS.length)) {
+            throw new IllegalArgumentException("The gas mark (" + mark + ") must be 1 to 10.");
         }
-        double fahrenheit = mark >= 1 ? 250 + 25 * mark : 200 + 50 * mark + 12.5;
-        return fahrenheit(fahrenheit).rounded(10);
+        return celsius(GAS_MARKS[(int) mark - 1]);
     }
 
     /** A fan oven's setting, as the conventional temperature that bakes alike. */
@@ -50,7 +50,11 @@ public record Temperature(double celsius) {
 
     /** @return the nearest whole gas mark, 1 to 10; colder and hotter ovens get the end of the scale */
     public int nearestGasMark() {
-        return (int) Math.clamp(Math.round((fahrenheit() - 250) / 25), 1L, 10L);
+        int best = 0;
+        for (int i = 1; i < GAS_MARKS.length; i++) {
+            best = Math.abs(GAS_MARKS[i] - celsius) < Math.abs(GAS_MARKS[best] - celsius) ? i : best;
+        }
+        return best + 1;
     }
 
     /** @return the dial setting of a fan oven for the same bake, rounded to 5 °C */

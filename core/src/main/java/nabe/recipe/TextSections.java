@@ -17,7 +17,7 @@ final class TextSections {
             + "|storage|equipment|per serving|variations?)\\s*:?", Pattern.CASE_INSENSITIVE);
     private static final Pattern SERVINGS = Pattern.compile("(?:\\b(?:serves|servings?|yields?|portions|feeds|makes"
             + "|enough for|for|serving size)\\b\\s*:?\\s*(?:about |approx\\.? |up to )?(?<a>\\d{1,3}|[a-z]+)"
-            + "(?:\\s*(?:-|to|or)\\s*(?<b>\\d{1,3}|[a-z]+))?(?=$|\\W)(?<what>[^.]{0,30})"
+            + "(?:\\s*(?:-|to|or)\\s*(?<b>\\d{1,3}|[a-z]+))?(?=(?<what>(?:$|\\W)[^.]{0,30}))"
             + "|(?<c>\\d{1,3})(?:\\s*(?:-|to)\\s*(?<d>\\d{1,3}))?\\s*(?:servings|portions|people|persons))",
             Pattern.CASE_INSENSITIVE);
     private static final List<String> NUMBERS = List.of("zero", "one", "two", "three", "four", "five", "six", "seven",
