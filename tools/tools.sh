@@ -108,12 +108,16 @@ build_web() {
   fi
 }
 
-APP=server/target/nabe-server-0.1.0-app.jar
+JAR=server/target/nabe-server-0.1.0-app.jar
+APP=server/target/app/nabe-server-0.1.0-app.jar
 
 build_server() {
   if newer_than "$APP" pom.xml core server $([ -d web/dist ] && echo web/dist); then
     say "building the server (the first time fetches its libraries)"
     mvn -B -q -DskipTests -pl core,server install || fail "the server did not build; see above."
+    rm -rf server/target/app
+    java -Djarmode=tools -jar "$JAR" extract --destination server/target/app >/dev/null || fail "the server's jar could not be unpacked."
+    touch "$APP"
   fi
 }
 

@@ -66,8 +66,8 @@ public final class NameIndex {
             return word;
         }
         int allowed = word.key().length() >= 9 ? 2 : 1;
-        return vocabulary.stream().filter(known -> known.charAt(0) == word.key().charAt(0))
-                .filter(known -> Slips.between(known, word.key(), allowed) <= allowed)
+        String first = word.key().substring(0, 1);
+        return vocabulary.subSet(first, first + Character.MAX_VALUE).stream().filter(known -> Slips.between(known, word.key(), allowed) <= allowed)
                 .min(java.util.Comparator.comparingInt(known -> Slips.between(known, word.key(), allowed)))
                 .map(known -> new Words.Word(known, word.start(), word.end())).orElse(word);
     }

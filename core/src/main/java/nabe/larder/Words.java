@@ -11,6 +11,7 @@ import java.util.regex.Pattern;
 public final class Words {
     private static final Pattern WORD = Pattern.compile("[\\p{L}&]+(?:['’]s)?");
     private static final Pattern MARKS = Pattern.compile("\\p{M}+");
+    private static final Pattern POSSESSIVE = Pattern.compile("['’]s?");
 
     private Words() {
     }
@@ -35,9 +36,22 @@ public final class Words {
 
     /** The comparable form of one word. */
     public static String key(String word) {
-        String plain = MARKS.matcher(Normalizer.normalize(word, Normalizer.Form.NFD)).replaceAll("");
-        plain = plain.toLowerCase(Locale.ROOT).replaceAll("['’]s?", "").replace("œ", "oe");
+        String plain = isPlain(word) ? word.toLowerCase(Locale.ROOT) : withoutMarks(word);
         return singular(plain);
+    }
+
+    private static boolean isPlain(String word) {
+        for (int i = 0; i < word.length(); i++) {
+            if (word.charAt(i) > 'z' || word.charAt(i) == '\'') {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static String withoutMarks(String word) {
+        String plain = MARKS.matcher(Normalizer.normalize(word, Normalizer.Form.NFD)).replaceAll("").toLowerCase(Locale.ROOT);
+        return POSSESSIVE.matcher(plain).replaceAll("").replace("œ", "oe");
     }
 
     private static String singular(String word) {
@@ -48,16 +62,11 @@ public final class Words {
         if (word.endsWith("ies") && n > 4) {
             return word.substring(0, n - 3) + "y";
         }
-        if (word.endsWith("leaves")) {
+        if (word.endsWith("leaves") || word.endsWith("loaves") || word.endsWith("halves")) {
             return word.substring(0, n - 3) + "f";
         }
-        if (word.endsWith("loaves") || word.endsWith("halves")) {
-            return word.substring(0, n - 3) + "f";
-        }
-        if (word.endsWith("oes") || word.endsWith("ches") || word.endsWith("shes") || word.endsWith("xes")
-                || word.endsWith("sses")) {
-            return word.substring(0, n - 2);
-        }
-        return word.substring(0, n - 1);
+        boolean longEnding = word.endsWith("oes") || word.endsWith("ches") || word.endsWith("shes") || word.endsWith("xes")
+                || word.endsWith("sses");
+        return word.substring(0, n - (longEnding ? 2 : 1));
     }
 }

@@ -16,13 +16,14 @@ final class BakeTimes {
             + "|blind|saucepan|frying pan|skillet)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern COVER_WORD = Pattern.compile("(?<off>uncover(?:ed)?|(?:remove|take off|lift off|discard|without) (?:the )?(?:foil|lid|cover)|foil off)"
             + "|(?<on>\\bcover(?:ed)?\\b|\\bfoil\\b|\\blid on\\b)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern CLAUSE = Pattern.compile("(?<=[.;!])\\s+|,\\s*(?=then\\b|uncover|remove|take)|\\bthen\\s+");
     private static final double LONGEST_MINUTES = 600;
     private final List<OvenSetting.BakeTime> times = new ArrayList<>();
     private Boolean covered;
 
     List<OvenSetting.BakeTime> find(List<String> steps) {
         for (String step : steps) {
-            for (String clause : step.split("(?<=[.;!])\\s+|,\\s*(?=then\\b|uncover|remove|take)|\\bthen\\s+")) {
+            for (String clause : CLAUSE.split(step)) {
                 take(clause);
             }
         }

@@ -20,6 +20,16 @@ final class LineKind {
             + "|(?:the )?[\\p{L} ]{0,30}(?:sauce|filling|topping|crust|pastry|base|layers?|assembly|ragu|ragù|bechamel|béchamel"
             + "|mash|lid|dough|batter|custard|garnish|mixture)", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern MARKS = Pattern.compile("^(?:[-*•·▪☐#>]+\\s*)+|\\*\\*|__");
+    private static final Pattern DIGIT_FIRST = Pattern.compile("(?:\\d|\\.\\d).*", Pattern.DOTALL);
+    private static final Pattern DIGIT = Pattern.compile("\\d");
+    private static final Pattern MARKED = Pattern.compile("\\*\\*.*\\*\\*:?|\\[.*\\]|-{1,3}[^-]+-{1,3}");
+    private static final Pattern THREE_LETTERS = Pattern.compile("\\p{L}{3}");
+    private static final Pattern FOR_OR_TO = Pattern.compile("(?:for|to) .*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern NUMBER_MARK = Pattern.compile("^(?:step\\s*)?\\d+\\s*[.):]\\s+", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SENTENCE_END = Pattern.compile(".*[.!]\\s*$", Pattern.DOTALL);
+    private static final Pattern TWO_SENTENCES = Pattern.compile("[.!]\\s+\\p{Lu}");
+
     private final Larder larder;
 
     LineKind(Larder larder) {
@@ -27,7 +37,7 @@ final class LineKind {
     }
 
     private static String bare(String line) {
-        return NumberReader.plain(line).replaceAll("^(?:[-*•·▪☐#>]+\\s*)+", "").replaceAll("\\*\\*|__", "").strip();
+        return MARKS.matcher(NumberReader.plain(line)).replaceAll("").strip();
     }
 
     boolean startsWithAmount(String line) {
@@ -35,7 +45,7 @@ final class LineKind {
         if (NUMBERED.matcher(bare).matches()) {
             return false;
         }
-        return bare.matches("(?s)(?:\\d|\\.\\d).*") || new MeasureReader(new Scan(bare)).read().measure() != null;
+        return DIGIT_FIRST.matcher(bare).matches() || new MeasureReader(new Scan(bare)).read().measure() != null;
     }
 
     /** An amount with no word for the thing after it. */
@@ -47,17 +57,17 @@ final class LineKind {
 
     boolean isHeading(String line) {
         String bare = bare(line);
-        if (bare.length() > 60 || bare.isEmpty() || bare.matches(".*\\d.*") && !line.startsWith("#")) {
+        if (bare.length() > 60 || bare.isEmpty() || DIGIT.matcher(bare).find() && !line.startsWith("#")) {
             return false;
         }
-        boolean marked = line.startsWith("#") || bare.endsWith(":") || line.matches("\\*\\*.*\\*\\*:?|\\[.*\\]|-{1,3}[^-]+-{1,3}");
-        boolean capitals = bare.length() > 3 && bare.equals(bare.toUpperCase(java.util.Locale.ROOT)) && bare.matches(".*\\p{L}{3}.*");
+        boolean marked = line.startsWith("#") || bare.endsWith(":") || MARKED.matcher(line).matches();
+        boolean capitals = bare.length() > 3 && bare.equals(bare.toUpperCase(java.util.Locale.ROOT)) && THREE_LETTERS.matcher(bare).find();
         if (marked || capitals) {
             return true;
         }
         boolean bullet = !bare.equals(NumberReader.plain(line));
         return !bullet && !bare.endsWith(".") && !bare.contains(",") && FOR_THE.matcher(bare).matches()
-                && (bare.matches("(?i)(?:for|to) .*") || larder.match(bare).isEmpty());
+                && (FOR_OR_TO.matcher(bare).matches() || larder.match(bare).isEmpty());
     }
 
     /** A short line that names something of the larder. */
@@ -69,12 +79,12 @@ final class LineKind {
         String bare = bare(line);
         int words = Words.of(bare).size();
         if (NUMBERED.matcher(bare).matches()) {
-            return words >= 4 && (VERB.matcher(bare.replaceFirst("(?i)^(?:step\\s*)?\\d+\\s*[.):]\\s+", "")).matches() || words >= 9);
+            return words >= 4 && (VERB.matcher(NUMBER_MARK.matcher(bare).replaceFirst("")).matches() || words >= 9);
         }
         if (startsWithAmount(line)) {
             return words > 30;
         }
-        boolean sentence = bare.matches("(?s).*[.!]\\s*$") && words >= 5;
-        return VERB.matcher(bare).matches() && (words >= 7 || sentence) || words > 22 || bare.matches("(?s).*[.!]\\s+\\p{Lu}.*") && words > 9;
+        boolean sentence = SENTENCE_END.matcher(bare).matches() && words >= 5;
+        return VERB.matcher(bare).matches() && (words >= 7 || sentence) || words > 22 || TWO_SENTENCES.matcher(bare).find() && words > 9;
     }
 }

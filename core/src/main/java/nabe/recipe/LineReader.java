@@ -26,6 +26,13 @@ public final class LineReader {
             + "|peeled|trimmed|cooked|melted|softened|beaten|drained|rinsed|squeezed|toasted|packed|pressed|cut|halved"
             + "|quartered|chilled|washed|thawed|sifted|whisked|julienned|snipped|deseeded|pitted|mashed)"
             + "(?:,| and|\\b)\\s*)+", Pattern.CASE_INSENSITIVE);
+    private static final Pattern STRESS = Pattern.compile("\\*\\*|__|`");
+    private static final Pattern TWO_LETTERS = Pattern.compile("\\p{L}{2}");
+    private static final Pattern LONE_PAREN = Pattern.compile("[()\\[\\]]");
+    private static final Pattern SPACE_BEFORE_MARK = Pattern.compile("\\s+([,;.])");
+    private static final Pattern SPACES = Pattern.compile("\\s{2,}");
+    private static final Pattern SEGMENT = Pattern.compile("\\s*[,;]\\s*|\\s+-\\s+");
+    private static final Pattern END_MARKS = Pattern.compile("[.:,]+$");
     private static final Pattern PARENS = Pattern.compile("[(\\[]([^()\\[\\]]*)[)\\]]");
     private static final Pattern JOINT = Pattern.compile("\\s(?:and|plus|with|\\+|&)\\s", Pattern.CASE_INSENSITIVE);
     private static final Pattern EITHER = Pattern.compile("\\s+or\\s+|\\s*/\\s*(?=\\p{L})", Pattern.CASE_INSENSITIVE);
@@ -49,11 +56,12 @@ public final class LineReader {
     }
 
     private Line read(String text, String heading, Ingredient known) {
-        String plain = BULLET.matcher(NumberReader.plain(text)).replaceFirst("").replaceAll("\\*\\*|__|`", "");
+        String plain = BULLET.matcher(NumberReader.plain(text)).replaceFirst("");
+        plain = STRESS.matcher(plain).replaceAll("");
         Scan scan = new Scan(plain);
         MeasureReader.Reading reading = new MeasureReader(scan).read();
         String rest = scan.rest().strip();
-        if (reading.measure() == null || !rest.matches("(?s).*\\p{L}{2}.*")) {
+        if (reading.measure() == null || !TWO_LETTERS.matcher(rest).find()) {
             Matcher trailing = TRAILING_AMOUNT.matcher(plain);
             if (trailing.matches()) {
                 MeasureReader.Reading late = new MeasureReader(new Scan(trailing.group("amount").replaceAll("^[(]|[)]$", "")))
@@ -132,8 +140,9 @@ public final class LineReader {
         String bare = parens.replaceAll(m -> {
             notes.add(m.group(1).strip());
             return " ";
-        }).replaceAll("[()\\[\\]]", " ").replaceAll("\\s+([,;.])", "$1").replaceAll("\\s{2,}", " ").strip();
-        String[] segments = bare.split("\\s*[,;]\\s*|\\s+-\\s+");
+        });
+        bare = SPACES.matcher(SPACE_BEFORE_MARK.matcher(LONE_PAREN.matcher(bare).replaceAll(" ")).replaceAll("$1")).replaceAll(" ").strip();
+        String[] segments = SEGMENT.split(bare);
         int chosen = 0;
         Optional<NameIndex.Match> match = Optional.empty();
         for (int i = 0; i < segments.length && match.isEmpty(); i++) {
@@ -156,7 +165,7 @@ public final class LineReader {
         prep.addAll(notes);
         prep.removeIf(String::isBlank);
         item = moveTail(item, prep);
-        return new Naming(item.isBlank() ? "" : item.replaceAll("[.:,]+$", ""),
+        return new Naming(item.isBlank() ? "" : END_MARKS.matcher(item).replaceAll(""),
                 prep.isEmpty() ? null : String.join(", ", prep), match.map(NameIndex.Match::ingredient).orElse(null),
                 match.map(NameIndex.Match::exact).orElse(true), match.map(m -> others.find(segments, chosen, m, notes)).orElse(List.of()));
     }

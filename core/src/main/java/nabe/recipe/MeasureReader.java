@@ -94,7 +94,7 @@ final class MeasureReader {
     private void readBareGesture(int start) {
         scan.back(start);
         Unit unit = UnitWords.read(scan);
-        if (unit == null || unit.kind() != Unit.Kind.LOOSE || !scan.rest().matches("\\s+.*")) {
+        if (unit == null || unit.kind() != Unit.Kind.LOOSE || !scan.nextIs(Character::isWhitespace)) {
             scan.back(start);
             return;
         }

@@ -29,6 +29,10 @@ final class NumberReader {
             + "|(?<word>half a dozen|one and a half|two and a half|three quarters of a|one half|a quarter|a half"
             + "|half an?|a dozen|dozen|a couple of|a couple|couple of|one|two|three|four|five|six|seven|eight|nine"
             + "|ten|eleven|twelve|fifteen|twenty|half|quarter|an?)(?=\\s)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TIGHT_FRACTION = Pattern.compile("(?<=\\d/\\d)(?=[\\p{L}(])");
+    private static final Pattern SPACES = Pattern.compile("[ \\t]+");
+    private static final Pattern ARTICLE = Pattern.compile("an?\\s.*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern THOUSANDS = Pattern.compile("\\d{1,3}(,\\d{3})+");
     private static final Pattern TO = Pattern.compile("\\s*(?:-|to\\b|or\\b)\\s*", Pattern.CASE_INSENSITIVE);
 
     private NumberReader() {
@@ -46,7 +50,9 @@ final class NumberReader {
                 out.append(plain(c));
             }
         }
-        return out.toString().replaceAll("(?<=\\d/\\d)(?=[\\p{L}(])", " ").replaceAll("[ \\t]+", " ").strip();
+        String loose = out.indexOf("/") < 0 ? out.toString() : TIGHT_FRACTION.matcher(out).replaceAll(" ");
+        boolean spaced = loose.indexOf('\t') >= 0 || loose.contains("  ");
+        return (spaced ? SPACES.matcher(loose).replaceAll(" ") : loose).strip();
     }
 
     private static char plain(char c) {
@@ -83,7 +89,7 @@ final class NumberReader {
     }
 
     private static boolean isArticle(Scan scan, int at) {
-        return scan.text().substring(at).matches("(?i)an?\\s.*");
+        return ARTICLE.matcher(scan.text().substring(at)).matches();
     }
 
     private static Double one(Scan scan) {
@@ -111,7 +117,7 @@ final class NumberReader {
             return NAMES.get(m.group("word").toLowerCase(java.util.Locale.ROOT));
         }
         String plain = m.group("plain");
-        boolean thousands = plain.matches("\\d{1,3}(,\\d{3})+");
+        boolean thousands = THOUSANDS.matcher(plain).matches();
         return Double.parseDouble(thousands ? plain.replace(",", "") : plain.replace(',', '.'));
     }
 

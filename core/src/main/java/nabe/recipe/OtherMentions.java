@@ -15,6 +15,7 @@ final class OtherMentions {
     private static final Pattern JOINTS = Pattern.compile("[,;()]|\\s(?:and|plus|with|in|\\+|&)\\s", Pattern.CASE_INSENSITIVE);
     private static final Pattern NOT_IN = Pattern.compile("(?i)^\\s*(?:or|such as|e\\.?g\\.?|like|about|not|no|without|see|if|from|for|use|save|reserve"
             + "|instead|cut|sliced|as)\\b.*|.*\\b(?:free|instead|alternative|substitute|style|size|sized|seeds? removed|skin)\\b.*");
+    private static final Pattern CHOICE = Pattern.compile("\\s*\\bor\\b.*", Pattern.CASE_INSENSITIVE);
     private final Larder larder;
 
     OtherMentions(Larder larder) {
@@ -36,7 +37,7 @@ final class OtherMentions {
     }
 
     private void look(String text, NameIndex.Match match, List<Ingredient> found) {
-        for (String piece : JOINTS.split(text.replaceAll("(?i)\\s*\\bor\\b.*", ""))) {
+        for (String piece : JOINTS.split(CHOICE.matcher(text).replaceAll(""))) {
             if (!NOT_IN.matcher(piece).matches()) {
                 larder.match(piece).filter(NameIndex.Match::exact).map(NameIndex.Match::ingredient)
                         .filter(i -> i != match.ingredient() && !i.role().equals(match.ingredient().role()))

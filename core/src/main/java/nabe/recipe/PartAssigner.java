@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** Says where each line works in the dish: by its words, its heading, its nature, and what stands with it. */
@@ -26,6 +27,11 @@ final class PartAssigner {
             Map.entry("coconut", Part.WHITE_SAUCE), Map.entry("leavening", Part.STRUCTURE));
     private static final Set<Part> KEEPS_UNDER_HEADING = Set.of(Part.SEASONING, Part.BINDER);
 
+    private static final Pattern PAN_RELEASE = Pattern.compile(".*\\b(?:for|to) (?:greas|oil(?:ing)? the|brush(?:ing)? the (?:dish|pan|tin)|the (?:dish|pan|tin)|butter(?:ing)? the).*");
+    private static final Pattern GLAZE = Pattern.compile("\\b(?:glaz|egg ?wash|to brush|for brushing)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SENTENCE = Pattern.compile("(?<=[.!])\\s+");
+    private static final Pattern SCATTER = Pattern.compile("\\b(?:scatter|sprinkle|top with|topping|over the top)\\b");
+
     private final List<Line> lines;
     private final Family family;
     private final String method;
@@ -46,7 +52,7 @@ final class PartAssigner {
 
     private Part partOf(Line line) {
         String text = line.text().toLowerCase(Locale.ROOT);
-        if (text.matches(".*\\b(?:for|to) (?:greas|oil(?:ing)? the|brush(?:ing)? the (?:dish|pan|tin)|the (?:dish|pan|tin)|butter(?:ing)? the).*")
+        if (PAN_RELEASE.matcher(text).matches()
                 && line.amount() == null || line.ingredient() != null && line.ingredient().id().equals("cooking-spray")) {
             return Part.PAN_RELEASE;
         }
@@ -128,13 +134,13 @@ final class PartAssigner {
     private boolean isScattered(Line line) {
         String word = nabe.larder.Words.of(line.item().toLowerCase(Locale.ROOT)).stream().map(nabe.larder.Words.Word::key)
                 .reduce((a, b) -> b).orElse("-");
-        return java.util.Arrays.stream(method.split("(?<=[.!])\\s+"))
-                .anyMatch(s -> s.contains(word) && s.matches("(?s).*\\b(scatter|sprinkle|top with|topping|over the top)\\b.*"));
+        return SENTENCE.splitAsStream(method)
+                .anyMatch(s -> s.contains(word) && SCATTER.matcher(s).find());
     }
 
     /** Whether the line itself says the egg is brushed on. */
     static boolean isGlaze(Line line) {
-        return line.text().toLowerCase(Locale.ROOT).matches(".*\\b(glaz|egg ?wash|to brush|for brushing).*");
+        return GLAZE.matcher(line.text()).find();
     }
 
     private boolean noOtherStructure() {

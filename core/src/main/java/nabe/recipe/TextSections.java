@@ -26,6 +26,14 @@ final class TextSections {
             + "|bak(?:e|ing) time|ready in|time|author|course|cuisine|category|difficulty|calories|source|by)\\s*:.*",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern FRAME = Pattern.compile("^[#>*\\s]+|[#*:\\s]+$");
+    private static final Pattern RULE = Pattern.compile("[-=_*~#]{3,}");
+    private static final Pattern OPEN_END = Pattern.compile(".*(?:,|\\(|\\band|\\bor|\\bwith|\\bof|[^)]\\()$");
+    private static final Pattern PEOPLE = Pattern.compile(".*(?:serv|portion|people|person).*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern STEP_MARK = Pattern.compile("^(?:[-*•]\\s+|(?i:step\\s*)?\\d{1,2}\\s*[.):]\\s*)|\\*\\*");
+    private static final Pattern NOT_PEOPLE = Pattern.compile("\\s*(?:x|-|inch|cm|min|hour|g\\b|quart|large|small|one\\b|dish).*", Pattern.CASE_INSENSITIVE);
+    private static final int LONGEST_LABEL = 60;
+
     String title;
     Integer servings;
     final List<HeadedLine> ingredients = new ArrayList<>();
@@ -45,7 +53,7 @@ final class TextSections {
 
     TextSections read(String text) {
         List<String> lines = joinWrapped(text.replace("\r\n", "\n").replace('\r', '\n').replace('\u2028', '\n').lines()
-                .map(String::strip).filter(l -> !l.isBlank() && !l.matches("[-=_*~#]{3,}")).toList());
+                .map(String::strip).filter(l -> !l.isBlank() && !RULE.matcher(l).matches()).toList());
         boolean labelled = lines.stream().anyMatch(l -> label(l, INGREDIENTS))
                 || lines.stream().anyMatch(l -> label(l, METHOD));
         for (String line : lines) {
@@ -63,7 +71,7 @@ final class TextSections {
         for (String line : lines) {
             boolean continues = !joined.isEmpty() && Character.isLowerCase(line.charAt(0))
                     && kinds.startsWithAmount(joined.getLast())
-                    && (joined.getLast().matches(".*(?:,|\\(|\\band|\\bor|\\bwith|\\bof|[^)]\\()$")
+                    && (OPEN_END.matcher(joined.getLast()).matches()
                             || kinds.lacksThing(joined.getLast()) || unclosed(joined.getLast()));
             if (continues) {
                 joined.set(joined.size() - 1, joined.getLast() + " " + line);
@@ -79,11 +87,11 @@ final class TextSections {
     }
 
     private static String bare(String line) {
-        return NumberReader.plain(line).replaceAll("^[#>*\\s]+|[#*:\\s]+$", "").strip();
+        return FRAME.matcher(NumberReader.plain(line)).replaceAll("").strip();
     }
 
     private static boolean label(String line, Pattern pattern) {
-        String bare = bare(line);
+        String bare = line.length() > LONGEST_LABEL ? line : bare(line);
         return bare.length() < 45 && pattern.matcher(bare).matches();
     }
 
@@ -146,11 +154,11 @@ final class TextSections {
     }
 
     private static String stepText(String line) {
-        return line.replaceAll("^(?:[-*•]\\s+|(?i:step\\s*)?\\d{1,2}\\s*[.):]\\s*)", "").replaceAll("\\*\\*", "").strip();
+        return STEP_MARK.matcher(line).replaceAll("").strip();
     }
 
     private boolean noteServings(String line) {
-        if (line.length() > 80 || kinds.startsWithAmount(line) && !line.matches("(?i).*(serv|portion|people|person).*")) {
+        if (line.length() > 80 || kinds.startsWithAmount(line) && !PEOPLE.matcher(line).matches()) {
             return false;
         }
         Matcher m = SERVINGS.matcher(NumberReader.plain(line));
@@ -158,7 +166,7 @@ final class TextSections {
             String first = m.group("a") != null ? m.group("a") : m.group("c");
             String second = m.group("a") != null ? m.group("b") : m.group("d");
             Integer low = number(first);
-            boolean pieces = m.group("what") != null && m.group("what").matches("(?i)\\s*(?:x|-|inch|cm|min|hour|g\\b|quart|large|small|one\\b|dish).*");
+            boolean pieces = m.group("what") != null && NOT_PEOPLE.matcher(m.group("what")).matches();
             if (low != null && !pieces && low > 0) {
                 Integer high = second == null ? null : number(second);
                 servings = servings != null ? servings : high == null ? low : Integer.valueOf((low + high + 1) / 2);

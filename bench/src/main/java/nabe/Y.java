@@ -1,1 +1,0 @@
-package nabe; public class Y { }

@@ -1,0 +1,44 @@
+package nabe.bench;
+
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.TimeUnit;
+import nabe.larder.Larder;
+import nabe.needs.Need;
+import nabe.needs.Needs;
+import nabe.plan.Brief;
+import nabe.plan.Plan;
+import nabe.plan.Planner;
+import nabe.recipe.Recipe;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/** The core alone: reading and planning. */
+@State(Scope.Benchmark)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@BenchmarkMode(Mode.SampleTime)
+@Warmup(iterations = 3, time = 2)
+@Measurement(iterations = 3, time = 2)
+@Fork(1)
+public class CoreBench {
+    private final Planner planner = new Planner(Larder.load());
+    private final Brief brief = new Brief(Brief.RecipeBrief.ofText(Texts.THIRTY_LINES),
+            new Needs(Set.of(Need.GLUTEN_FREE, Need.VEGAN, Need.NUT_FREE), Set.of(), true), null, null, null, Map.of());
+
+    @Benchmark
+    public Recipe readThirtyLines() {
+        return planner.read(Texts.THIRTY_LINES);
+    }
+
+    @Benchmark
+    public Plan readAndPlanThirtyLines() {
+        return planner.plan(brief);
+    }
+}
