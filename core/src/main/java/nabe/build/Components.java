@@ -2,9 +2,11 @@ package nabe.build;
 
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import nabe.prep.ReadyLine;
 import nabe.recipe.Family;
 import nabe.recipe.Part;
@@ -27,10 +29,13 @@ final class Components {
         return new Components(recipe, ready).gather();
     }
 
+    private static final Set<Part> SAUCES = EnumSet.of(Part.RED_SAUCE, Part.WHITE_SAUCE);
+    private static final Set<String> STIRRED_IN = Set.of("short-pasta", "noodles", "filled-pasta", "grain");
+
     private Map<Part, Component> gather() {
         for (ReadyLine line : ready) {
             if (isOwn(line.line().part())) {
-                byPart.computeIfAbsent(line.line().part(), p -> new ArrayList<>()).add(line);
+                byPart.computeIfAbsent(mixed(line), p -> new ArrayList<>()).add(line);
             }
         }
         for (ReadyLine line : ready) {
@@ -46,6 +51,22 @@ final class Components {
             }
         });
         return components;
+    }
+
+    /** In a pie, a pasta bake or a casserole the sauce is stirred through the filling, and pasta or rice with it. */
+    private Part mixed(ReadyLine line) {
+        Part part = line.line().part();
+        boolean stirred = switch (recipe.family()) {
+            case POT_PIE, MASH_TOPPED, BATTER -> SAUCES.contains(part) && hasFilling();
+            case PASTA_BAKE, CASSEROLE -> SAUCES.contains(part) || part == Part.SOFT_CHEESE
+                    || part == Part.STRUCTURE && line.line().ingredient() != null && STIRRED_IN.contains(line.line().ingredient().role());
+            default -> false;
+        };
+        return stirred ? Part.FILLING : part;
+    }
+
+    private boolean hasFilling() {
+        return ready.stream().anyMatch(r -> r.line().part() == Part.FILLING);
     }
 
     private static boolean isOwn(Part part) {
@@ -86,6 +107,12 @@ final class Components {
         String item = main.line().item();
         if (part == Part.STRUCTURE && main.line().ingredient() != null && main.line().ingredient().role().startsWith("flour")) {
             return recipe.family() == Family.BATTER ? "Batter" : "Crust";
+        }
+        if (part == Part.TOPPING && recipe.lines().get(main.line().source()).isGlaze()) {
+            return "Glaze";
+        }
+        if (part == Part.FILLING && (recipe.family() == Family.PASTA_BAKE || recipe.family() == Family.CASSEROLE)) {
+            return "Filling in its sauce";
         }
         return bare ? Character.toUpperCase(item.charAt(0)) + item.substring(1) : part.title();
     }

@@ -19,6 +19,6 @@ final class Densities {
     static double of(Component component) {
         boolean sheets = component.part() == Part.STRUCTURE && component.lines().stream()
                 .anyMatch(r -> r.line().ingredient() != null && r.line().ingredient().role().endsWith("sheets"));
-        return sheets ? SHEETS : LOOSE.get(component.part());
+        return component.name().equals("Glaze") ? 1 : sheets ? SHEETS : LOOSE.get(component.part());
     }
 }

@@ -44,21 +44,31 @@ public final class NameIndex {
 
     Optional<Match> match(String text) {
         List<Words.Word> words = Words.of(text);
-        Optional<Match> exact = longest(words, true);
-        return exact.isPresent() ? exact : longest(words.stream().map(this::forgive).toList(), false);
+        Optional<Match> exact = longest(text, words, true);
+        return exact.isPresent() ? exact : longest(text, words.stream().map(this::forgive).toList(), false);
     }
 
-    private Optional<Match> longest(List<Words.Word> words, boolean exact) {
+    private Optional<Match> longest(String text, List<Words.Word> words, boolean exact) {
         for (int length = Math.min(LONGEST_NAME, words.size()); length > 0; length--) {
             for (int from = words.size() - length; from >= 0; from--) {
                 List<Words.Word> span = words.subList(from, from + length);
                 Ingredient found = byName.get(span.stream().map(Words.Word::key).collect(Collectors.joining(" ")));
-                if (found != null) {
+                if (found != null && isOneName(text, span)) {
                     return Optional.of(new Match(found, span.getFirst().start(), span.getLast().end(), length, exact));
                 }
             }
         }
         return Optional.empty();
+    }
+
+    /** Words with a number, a comma or a plus between them are not one name: "egg + 1 yolk". */
+    private static boolean isOneName(String text, List<Words.Word> span) {
+        for (int i = 1; i < span.size(); i++) {
+            if (!text.substring(span.get(i - 1).end(), span.get(i).start()).chars().allMatch(c -> c == ' ' || c == '-' || c == '\'' || c == '.')) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private Words.Word forgive(Words.Word word) {

@@ -21,7 +21,7 @@ public enum Unit {
     DRIZZLE("drizzle", Kind.LOOSE), GLUG("glug", Kind.LOOSE), SQUEEZE("squeeze", Kind.LOOSE),
     GRATING("grating", Kind.LOOSE), CUBE("cube", Kind.PIECE), BALL("ball", Kind.PIECE), BLOCK("block", Kind.PACK),
     EAR("ear", Kind.PIECE), FILLET("fillet", Kind.PIECE), RASHER("rasher", Kind.PIECE), LOAF("loaf", Kind.PIECE),
-    GLASS("glass", Kind.LOOSE), PIECE("piece", Kind.PIECE), LINK("link", Kind.PIECE), TUBE("tube", Kind.PACK),
+    GLASS("glass", Kind.LOOSE), PIECE("piece", Kind.PIECE), SLEEVE("sleeve", Kind.PACK), LINK("link", Kind.PIECE), TUBE("tube", Kind.PACK),
     FLORET("floret", Kind.PIECE), WEDGE("wedge", Kind.PIECE), SPEAR("spear", Kind.PIECE);
 
     /** What a unit measures. */

@@ -2,8 +2,10 @@ package nabe.prep;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import nabe.measure.KitchenText;
 import nabe.swap.Conversion;
 import nabe.swap.ConvertedLine;
@@ -20,7 +22,7 @@ public final class Prepper {
 
     /** @return weights in which raw + taken up - cooked off = ready, to the gram */
     public PrepPlan prepare(Conversion conversion) {
-        List<PrepStep> steps = new ArrayList<>();
+        Map<Yields.Entry, List<ReadyLine>> together = new LinkedHashMap<>();
         List<ReadyLine> ready = new ArrayList<>();
         double off = 0;
         double taken = 0;
@@ -28,15 +30,17 @@ public final class Prepper {
             double raw = line.gramsOrZero();
             Yields.Entry entry = line.ingredient() == null ? null : entryFor(line);
             double after = entry == null ? raw : raw * entry.share();
-            ready.add(new ReadyLine(line, after));
+            ReadyLine entering = new ReadyLine(line, after);
+            ready.add(entering);
             off += Math.max(0, raw - after);
             taken += Math.max(0, after - raw);
             if (entry != null && raw >= OWN_STEP_GRAMS) {
-                steps.add(step(line, entry, after));
+                together.computeIfAbsent(entry, e -> new ArrayList<>()).add(entering);
             }
         }
-        steps.sort(Comparator.comparingInt(PrepStep::passiveMinutes).reversed());
-        return new PrepPlan(List.copyOf(steps), List.copyOf(ready), off, taken);
+        List<PrepStep> steps = together.entrySet().stream().map(e -> step(e.getValue(), e.getKey()))
+                .sorted(Comparator.comparingInt(PrepStep::passiveMinutes).reversed()).toList();
+        return new PrepPlan(steps, List.copyOf(ready), off, taken);
     }
 
     private Yields.Entry entryFor(ConvertedLine line) {
@@ -45,9 +49,14 @@ public final class Prepper {
         return done ? null : yields.entry(line.ingredient(), line.part());
     }
 
-    private static PrepStep step(ConvertedLine line, Yields.Entry entry, double after) {
-        String text = entry.text().replace("{grams}", KitchenText.grams(line.gramsOrZero())).replace("{item}", line.item());
-        return new PrepStep(text, line.item(), line.part(), entry.sign(), entry.active(), entry.passive(),
-                line.gramsOrZero(), after);
+    /** Things prepared alike are one step: "Dice 120 g carrot, 260 g parsnip and 300 g swede". */
+    private static PrepStep step(List<ReadyLine> lines, Yields.Entry entry) {
+        List<String> named = lines.stream().map(r -> KitchenText.grams(r.line().gramsOrZero()) + " " + r.line().item()).toList();
+        String all = named.size() == 1 ? named.getFirst()
+                : String.join(", ", named.subList(0, named.size() - 1)) + " and " + named.getLast();
+        String items = String.join(", ", lines.stream().map(r -> r.line().item()).toList());
+        return new PrepStep(entry.text().replace("{grams} {item}", all), items, lines.getFirst().line().part(), entry.sign(),
+                entry.active(), entry.passive(), lines.stream().mapToDouble(r -> r.line().gramsOrZero()).sum(),
+                lines.stream().mapToDouble(ReadyLine::readyGrams).sum());
     }
 }

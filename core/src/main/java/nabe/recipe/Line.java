@@ -1,6 +1,7 @@
 package nabe.recipe;
 
 import java.util.List;
+import java.util.regex.Pattern;
 import nabe.larder.Ingredient;
 import nabe.measure.Amount;
 import nabe.measure.Unit;
@@ -26,6 +27,8 @@ public record Line(String text, String heading, Amount amount, Unit unit, String
         Ingredient ingredient, Amount grams, Part part, List<String> claims,
         List<Ingredient> also, boolean optional, String doubt) {
 
+    private static final Pattern GLAZE = Pattern.compile("\\b(?:glaz|egg ?wash|to brush|for brushing)", Pattern.CASE_INSENSITIVE);
+
     public Line withPart(Part newPart) {
         return new Line(text, heading, amount, unit, item, preparation, ingredient, grams, newPart, claims, also,
                 optional, doubt);
@@ -35,6 +38,11 @@ public record Line(String text, String heading, Amount amount, Unit unit, String
     public Line times(double factor) {
         return new Line(text, heading, amount == null ? null : amount.times(factor), unit, item, preparation, ingredient,
                 grams == null ? null : grams.times(factor), part, claims, also, optional, doubt);
+    }
+
+    /** Whether the line itself says it is brushed on. */
+    public boolean isGlaze() {
+        return GLAZE.matcher(text).find();
     }
 
     /** @return the text without its bullet */

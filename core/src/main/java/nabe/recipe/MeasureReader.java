@@ -92,7 +92,6 @@ final class MeasureReader {
 
     /** "pinch of salt", "handful parsley": one gesture, where the unit itself stands for it. */
     private void readBareGesture(int start) {
-        scan.back(start);
         Unit unit = UnitWords.read(scan);
         if (unit == null || unit.kind() != Unit.Kind.LOOSE || !scan.nextIs(Character::isWhitespace)) {
             scan.back(start);

@@ -40,8 +40,7 @@ final class OtherMentions {
         for (String piece : JOINTS.split(CHOICE.matcher(text).replaceAll(""))) {
             if (!NOT_IN.matcher(piece).matches()) {
                 larder.match(piece).filter(NameIndex.Match::exact).map(NameIndex.Match::ingredient)
-                        .filter(i -> i != match.ingredient() && !i.role().equals(match.ingredient().role()))
-                        .filter(i -> !found.contains(i) && !i.role().equals("water")).ifPresent(found::add);
+                        .filter(i -> i != match.ingredient() && !found.contains(i) && !i.role().equals("water")).ifPresent(found::add);
             }
         }
     }

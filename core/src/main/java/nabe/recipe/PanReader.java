@@ -7,8 +7,8 @@ import java.util.regex.Pattern;
 final class PanReader {
     private static final String N = "(\\d{1,3}(?:[.]\\d+)?(?:\\s+\\d/\\d)?|\\d/\\d)";
     private static final String UNIT = "\\s*-?\\s*(inch(?:es)?|in\\.?|\"|''|cm|centimet\\w+|mm)";
-    private static final Pattern SIDES = Pattern.compile(N + "(?:" + UNIT + ")?\\s*(?:x|by|-by-)\\s*" + N + "(?:(?:" + UNIT
-            + ")?\\s*(?:x|by|-by-)\\s*" + N + ")?(?:" + UNIT + ")?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SIDES = Pattern.compile(N + "(?:" + UNIT + ")?\\s*-?\\s*(?:x|by)\\s*-?\\s*" + N + "(?:(?:" + UNIT
+            + ")?\\s*-?\\s*(?:x|by)\\s*-?\\s*" + N + ")?(?:" + UNIT + ")?", Pattern.CASE_INSENSITIVE);
     private static final Pattern ACROSS = Pattern.compile(N + UNIT + "[^.,;]{0,40}?\\b(round|square|pie|tart|springform|cast|skillet|diameter|deep[- ]dish|flan|cake tin|ovenproof|oval|dish|tin|pan)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern VOLUME = Pattern.compile(N + "\\s*-?\\s*(quarts?|qts?|lit(?:re|er)s?|l|pints?)\\b[^.;]{0,40}\\b(dish|casserole|pan|tin|baker|gratin)",

@@ -28,7 +28,7 @@ final class PartAssigner {
     private static final Set<Part> KEEPS_UNDER_HEADING = Set.of(Part.SEASONING, Part.BINDER);
 
     private static final Pattern PAN_RELEASE = Pattern.compile(".*\\b(?:for|to) (?:greas|oil(?:ing)? the|brush(?:ing)? the (?:dish|pan|tin)|the (?:dish|pan|tin)|butter(?:ing)? the).*");
-    private static final Pattern GLAZE = Pattern.compile("\\b(?:glaz|egg ?wash|to brush|for brushing)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern MASHED_WITH_BUTTER = Pattern.compile("mash[^.]*butter|butter[^.]*mash");
     private static final Pattern SENTENCE = Pattern.compile("(?<=[.!])\\s+");
     private static final Pattern SCATTER = Pattern.compile("\\b(?:scatter|sprinkle|top with|topping|over the top)\\b");
 
@@ -61,7 +61,7 @@ final class PartAssigner {
         if (headed == null) {
             return natural;
         }
-        boolean keeps = isGlaze(line) && natural == Part.TOPPING || KEEPS_UNDER_HEADING.contains(natural) || headed != Part.STRUCTURE && isCheese(natural)
+        boolean keeps = line.isGlaze() && natural == Part.TOPPING || KEEPS_UNDER_HEADING.contains(natural) || headed != Part.STRUCTURE && isCheese(natural)
                 || headed == Part.FILLING && (natural == Part.SOFT_CHEESE || isSheet(line));
         return keeps ? natural : headed;
     }
@@ -121,7 +121,7 @@ final class PartAssigner {
         if (STRUCTURE.contains(role)) {
             return role.equals("bread") && family != Family.STRATA && method.contains("crumb") ? Part.TOPPING : Part.STRUCTURE;
         }
-        if (role.startsWith("egg") && isGlaze(line)) {
+        if (role.startsWith("egg") && line.isGlaze()) {
             return Part.TOPPING;
         }
         if ((role.equals("milk") || role.equals("cream")) && family == Family.MASH_TOPPED) {
@@ -138,11 +138,6 @@ final class PartAssigner {
                 .anyMatch(s -> s.contains(word) && SCATTER.matcher(s).find());
     }
 
-    /** Whether the line itself says the egg is brushed on. */
-    static boolean isGlaze(Line line) {
-        return GLAZE.matcher(line.text()).find();
-    }
-
     private boolean noOtherStructure() {
         return lines.stream().noneMatch(PartAssigner::isSheet);
     }
@@ -154,6 +149,9 @@ final class PartAssigner {
         }
         if (flour) {
             return hasMilk || method.contains("white sauce") ? Part.WHITE_SAUCE : Part.FILLING;
+        }
+        if (role.equals("butter") && family == Family.MASH_TOPPED && MASHED_WITH_BUTTER.matcher(method).find()) {
+            return Part.STRUCTURE;
         }
         if (role.equals("butter")) {
             if (hasDough && line.gramsOrZero() >= 60 && noOtherStructure()) {

@@ -28,7 +28,13 @@ public final class RecipeReader {
             throw new RecipeException("No ingredient was found in this text. Put each ingredient on its own line, "
                     + "with its amount first (\"200 g flour\"), and try again.");
         }
-        return assemble(sections.title, sections.servings, lines, sections.method, PanReader.read(text), null);
+        return assemble(sections.title, sections.servings, lines, sections.method, PanReader.read(besides(text, sections)), null);
+    }
+
+    /** The text without its ingredient lines, whose packets have sizes too. */
+    private static String besides(String text, TextSections sections) {
+        java.util.Set<String> lines = sections.ingredients.stream().map(TextSections.HeadedLine::text).collect(java.util.stream.Collectors.toSet());
+        return text.lines().map(String::strip).filter(l -> !lines.contains(l)).collect(java.util.stream.Collectors.joining("\n"));
     }
 
     /**

@@ -102,8 +102,8 @@ public final class Swapper {
             Double grams = line.grams() == null ? null : line.gramsOrZero();
             boolean plainItem = needs.isEmpty() && line.also().isEmpty();
             String item = plainItem && !line.item().isBlank() ? line.item() : line.ingredient().name();
-            String claims = line.claims().isEmpty() || plainItem ? "" : ", " + String.join(", ", line.claims());
-            lines.add(new ConvertedLine(index, item + claims, line.ingredient(), grams, Display.of(line), line.part(),
+            String claims = line.claims().isEmpty() || plainItem ? "" : String.join(" ", line.claims()) + " ";
+            lines.add(new ConvertedLine(index, item.startsWith(claims.strip()) ? item : claims + item, line.ingredient(), grams, Display.of(line), line.part(),
                     false, judgement.labelAdvice(line.ingredient().name()), plainItem ? line.preparation() : null));
         }
 
