@@ -221,7 +221,8 @@ public final class LineReader {
         Optional<NameIndex.Match> shared = larder.match(choices[0] + " " + tail[tail.length - 1]);
         boolean spans = shared.isPresent() && shared.get().words() > 1 && shared.get().end() > choices[0].length();
         if (spans) {
-            return shared;
+            NameIndex.Match m = shared.get();
+            return Optional.of(new NameIndex.Match(m.ingredient(), m.start(), words.length(), m.words(), m.exact()));
         }
         return first.isPresent() ? first : larder.match(choices[1]);
     }
