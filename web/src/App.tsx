@@ -1,6 +1,7 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { BrowserRouter, Link, Navigate, Route, Routes } from "react-router";
 import { DishPage } from "./dish";
+import { LarderPage } from "./larder";
 import { NewRecipe, Shelf } from "./shelf";
 import { Page } from "./ui";
 
@@ -15,6 +16,7 @@ export function App() {
         <Routes>
           <Route path="/" element={<Shelf />} />
           <Route path="/read" element={<NewRecipe />} />
+          <Route path="/larder" element={<LarderPage />} />
           <Route path="/dishes/:id" element={<Navigate to="swap" replace relative="path" />} />
           <Route path="/dishes/:id/:stop" element={<DishPage />} />
           <Route path="*" element={<NotHere />} />

@@ -1,4 +1,4 @@
-import type { Brief, Dish, LarderItem, Plan, ProblemBody, Recipe, Revision } from "./types";
+import type { Brief, Dish, LabelReading, LarderItem, Plan, ProblemBody, Recipe, Revision } from "./types";
 
 /** The server answered, and refused. */
 export class Refusal extends Error {
@@ -48,5 +48,6 @@ export const api = {
   change: (id: string, version: number, brief: Brief) => ask<Dish>("PUT", `/api/dishes/${id}`, brief, version),
   undo: (id: string, version: number) => ask<Dish>("POST", `/api/dishes/${id}/undo`, undefined, version),
   redo: (id: string, version: number) => ask<Dish>("POST", `/api/dishes/${id}/redo`, undefined, version),
+  label: (text: string) => ask<LabelReading>("POST", "/api/labels/read", { text }),
   larder: () => ask<LarderItem[]>("GET", "/api/larder/ingredients"),
 };

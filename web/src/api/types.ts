@@ -19,6 +19,7 @@ export type Becomes = Schemas["Becomes"];
 export type Phase = Schemas["Phase"];
 export type Caution = Schemas["Caution"];
 export type ShoppingItem = Schemas["ShoppingItem"];
+export type LabelReading = Schemas["LabelReading"];
 export type LarderItem = Schemas["LarderItem"];
 export type Part = Layer["part"];
 

@@ -1,5 +1,5 @@
 import { type ReactNode, useEffect } from "react";
-import { Link } from "react-router";
+import { Link, NavLink } from "react-router";
 
 /** The frame of every screen: the rim with the way home, and the sheet below it. */
 export function Page({ title, bar, children }: { title: string; bar?: ReactNode; children: ReactNode }) {
@@ -14,11 +14,21 @@ export function Page({ title, bar, children }: { title: string; bar?: ReactNode;
           <Link to="/" className="flex items-center gap-2 rounded py-1 text-lg font-bold text-rim">
             <Mark /> Nabe
           </Link>
-          {bar}
+          {bar ?? <Rooms />}
         </div>
       </header>
       <main id="main" tabIndex={-1} className="mx-auto max-w-[1320px] px-4 py-5 outline-none">{children}</main>
     </div>
+  );
+}
+
+function Rooms() {
+  const look = ({ isActive }: { isActive: boolean }) => `rounded px-2 py-1.5 font-semibold ${isActive ? "text-rim underline underline-offset-4" : "text-faded hover:text-ink"}`;
+  return (
+    <nav aria-label="Rooms" className="flex gap-2">
+      <NavLink to="/" end className={look}>Shelf</NavLink>
+      <NavLink to="/larder" className={look}>Larder</NavLink>
+    </nav>
   );
 }
 

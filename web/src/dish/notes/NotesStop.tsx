@@ -28,6 +28,13 @@ export function NotesStop({ brief, dishId, version, edit }: StopProps) {
           onChange={(e) => { setText(e.target.value); setTyped(true); }}
           onBlur={() => { if (typed) { setTyped(false); edit({ notes: text }); } }} />
       </Card>
+      <Card title="Take the recipe with you">
+        <p className="flex flex-wrap gap-x-6 gap-y-2">
+          <a className="font-semibold text-rim underline" href={`/api/dishes/${dishId}/recipe.md`} download>Recipe as Markdown</a>
+          <a className="font-semibold text-rim underline" href={`/api/dishes/${dishId}/recipe.jsonld`} download>Recipe as JSON-LD</a>
+        </p>
+        <p className="mt-1 text-sm text-faded">The recipe as you saved it, before the swaps. Nabe reads both back.</p>
+      </Card>
       <History id={dishId} version={version} />
     </div>
   );

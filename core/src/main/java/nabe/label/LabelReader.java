@@ -31,7 +31,7 @@ public final class LabelReader {
      * @param label the packet's text: ingredient list, statements, claims
      * @throws IllegalArgumentException when there is nothing to read or far too much
      */
-    public LabelReading read(String label) {
+    public LabelReading read(@org.jspecify.annotations.Nullable String label) {
         if (label == null || !label.matches("(?s).*\\p{L}{2}.*")) {
             throw new IllegalArgumentException("There is no label to read. Paste the words from the packet: its ingredient list and what it says below it.");
         }

@@ -83,7 +83,7 @@ final class VerdictMaker {
             return "not suitable for " + String.join(", ", unsuitable);
         }
         if (verdict.equals("yes")) {
-            return claims.contains(need.id()) ? need.id() : "nothing on the label stands against it; check the packet in your hand all the same";
+            return claims.contains(need.id()) ? "the packet claims " + need.id() : "nothing on the label stands against it; check the packet in your hand all the same";
         }
         String warning = first(warned, need);
         if (warning != null) {

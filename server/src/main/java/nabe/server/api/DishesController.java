@@ -4,6 +4,8 @@ import java.net.URI;
 import java.util.List;
 import java.util.UUID;
 import nabe.plan.Planner;
+import nabe.recipe.Recipe;
+import nabe.server.formats.RecipeExport;
 import nabe.server.store.Dish;
 import nabe.server.store.DishStore;
 import org.jspecify.annotations.Nullable;
@@ -16,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Dishes kept as briefs with their history. Writes name the version they were made on (If-Match). */
 @RestController
@@ -23,8 +26,10 @@ import org.springframework.web.bind.annotation.RestController;
 class DishesController {
     private final DishStore store;
     private final Planner planner;
+    private final JsonMapper json;
 
-    DishesController(DishStore store, Planner planner) {
+    DishesController(DishStore store, Planner planner, JsonMapper json) {
+        this.json = json;
         this.store = store;
         this.planner = planner;
     }
@@ -66,6 +71,20 @@ class DishesController {
     @GetMapping("/{id}/plan")
     PlanView plan(@PathVariable UUID id) {
         return PlanView.of(planner.plan(store.get(id).revision().brief().brief()));
+    }
+
+    @GetMapping(value = "/{id}/recipe.jsonld", produces = "application/ld+json")
+    String jsonLd(@PathVariable UUID id) {
+        return json.writerWithDefaultPrettyPrinter().writeValueAsString(RecipeExport.jsonLd(recipe(id)));
+    }
+
+    @GetMapping(value = "/{id}/recipe.md", produces = "text/markdown;charset=UTF-8")
+    String markdown(@PathVariable UUID id) {
+        return RecipeExport.markdown(recipe(id));
+    }
+
+    private Recipe recipe(UUID id) {
+        return planner.recipe(store.get(id).revision().brief().brief().recipe());
     }
 
     @GetMapping("/{id}/revisions")

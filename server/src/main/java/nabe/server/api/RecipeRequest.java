@@ -5,6 +5,7 @@ import nabe.measure.Amount;
 import nabe.plan.Brief;
 import nabe.recipe.Family;
 import nabe.recipe.Part;
+import nabe.server.formats.RecipePage;
 import org.jspecify.annotations.Nullable;
 
 /** A recipe as the client sends it: pasted text, or the lines of an earlier reading with corrections. */
@@ -36,6 +37,6 @@ public record RecipeRequest(@Nullable String text, @Nullable String title, @Null
 
     Brief.RecipeBrief brief() {
         List<Brief.LineBrief> lineBriefs = lines == null ? List.of() : lines.stream().map(LineRequest::brief).toList();
-        return new Brief.RecipeBrief(text, title, servings, lineBriefs, steps, family == null ? null : Family.ofId(family));
+        return new Brief.RecipeBrief(RecipePage.asText(text), title, servings, lineBriefs, steps, family == null ? null : Family.ofId(family));
     }
 }

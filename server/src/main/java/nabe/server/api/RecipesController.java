@@ -1,6 +1,7 @@
 package nabe.server.api;
 
 import nabe.plan.Planner;
+import nabe.server.formats.RecipePage;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -23,6 +24,6 @@ class RecipesController {
 
     @PostMapping("/read")
     RecipeView read(@RequestBody ReadRequest request) {
-        return RecipeView.of(planner.read(request.text()));
+        return RecipeView.of(planner.read(RecipePage.asText(request.text())));
     }
 }

@@ -110,6 +110,19 @@ class ApiTest {
     }
 
     @Test
+    void aLabelIsReadIntoVerdictsWithTheirWords() {
+        JsonNode reading = http.post("/api/labels/read", Map.of("text", "Ingredients: sunflower oil, whey powder (MILK), starch. May contain nuts.")).body();
+        assertThat(reading.at("/contains/0").asString()).isEqualTo("milk");
+        assertThat(reading.at("/mayContain").valueStream().map(JsonNode::asString)).contains("tree-nut:hazelnut");
+        assertThat(reading.at("/verdicts/dairy-free").asString()).isEqualTo("no");
+        assertThat(reading.at("/verdicts/gluten-free").asString()).isEqualTo("check");
+        assertThat(reading.at("/verdicts/egg-free").asString()).isEqualTo("yes");
+        assertThat(reading.at("/unclear/0/words").asString()).isEqualTo("starch");
+        assertThat(reading.at("/because").valueStream().map(b -> b.get("words").asString())).contains("whey powder");
+        assertThat(http.post("/api/labels/read", Map.of("text", " ")).body().get("detail").asString()).contains("no label to read");
+    }
+
+    @Test
     void theDemoShelfHoldsFourDishesThatPlanWhole() {
         List<String> titles = http.get("/api/dishes").body().valueStream().map(d -> d.get("title").asString()).toList();
         assertThat(titles).contains("Chard and mushroom lasagna", "Lamb moussaka", "Leek and potato gratin", "Chicken and root-vegetable pot pie");

@@ -22,7 +22,7 @@ import org.springframework.test.web.servlet.setup.MockMvcBuilders;
 class PlansControllerTest {
     private final Planner planner = mock(Planner.class);
     private final DishStore store = mock(DishStore.class);
-    private final MockMvc mvc = MockMvcBuilders.standaloneSetup(new PlansController(planner), new DishesController(store, planner))
+    private final MockMvc mvc = MockMvcBuilders.standaloneSetup(new PlansController(planner), new DishesController(store, planner, tools.jackson.databind.json.JsonMapper.shared()))
             .setControllerAdvice(new Problems(store)).build();
 
     @Test

@@ -1,0 +1,44 @@
+import { useQuery } from "@tanstack/react-query";
+import { useState } from "react";
+import { api, type LarderItem } from "../api";
+import { allergenWord, Card } from "../ui";
+
+const SHOWN = 40;
+
+export function Ingredients() {
+  const larder = useQuery({ queryKey: ["larder"], queryFn: api.larder, staleTime: Infinity });
+  const [words, setWords] = useState("");
+  const found = (larder.data ?? []).filter((i) => matches(i, words.trim().toLowerCase()));
+  return (
+    <Card title="Ingredients" aside={`${larder.data?.length ?? "…"} known`}>
+      <label htmlFor="find" className="text-faded">Find by any of its names</label>
+      <input id="find" type="search" value={words} onChange={(e) => setWords(e.target.value)} className="mt-1 mb-3 h-10 w-full rounded-lg border-2 border-line bg-sheet px-3" />
+      {larder.error && <p className="text-warm">{larder.error.message}</p>}
+      <ul className="divide-y divide-line">
+        {found.slice(0, SHOWN).map((i) => <Item key={i.id} item={i} />)}
+      </ul>
+      {found.length > SHOWN && <p className="mt-2 text-faded">and {found.length - SHOWN} more: type a word to narrow it.</p>}
+      {larder.data && found.length === 0 && <p>Nothing in the larder goes by that name.</p>}
+    </Card>
+  );
+}
+
+function matches(item: LarderItem, words: string): boolean {
+  return [item.name, ...item.aliases].some((n) => n.toLowerCase().includes(words));
+}
+
+function Item({ item }: { item: LarderItem }) {
+  const notes = [
+    item.allergens.length ? `contains ${item.allergens.map(allergenWord).join(", ")}` : "",
+    item.maybe.length ? `check the label for ${item.maybe.map(allergenWord).join(", ")}` : "",
+    item.traces.length ? `sometimes contaminated with ${item.traces.map(allergenWord).join(", ")}` : "",
+  ].filter(Boolean);
+  return (
+    <li className="py-2">
+      <p><strong className="font-semibold">{item.name}</strong> <span className="text-sm text-faded">{item.origin}</span></p>
+      {item.aliases.length > 0 && <p className="text-sm text-faded">also {item.aliases.slice(0, 5).join(", ")}</p>}
+      {notes.length > 0 && <p className="text-sm text-warm">{notes.join("; ")}</p>}
+      <p className="text-sm text-faded">Composition: {item.source}</p>
+    </li>
+  );
+}
