@@ -17,6 +17,7 @@ final class BakeTimes {
     private static final Pattern COVER_WORD = Pattern.compile("(?<off>uncover(?:ed)?|(?:remove|take off|lift off|discard|without) (?:the )?(?:foil|lid|cover)|foil off)"
             + "|(?<on>\\bcover(?:ed)?\\b|\\bfoil\\b|\\blid on\\b)", Pattern.CASE_INSENSITIVE);
     private static final Pattern CLAUSE = Pattern.compile("(?<=[.;!])\\s+|,\\s*(?=then\\b|uncover|remove|take)|\\bthen\\s+");
+    private static final Pattern JUST_AFTER = Pattern.compile("\\s*,?\\s*(?<un>un)?covered", Pattern.CASE_INSENSITIVE);
     private static final double LONGEST_MINUTES = 600;
     private final List<OvenSetting.BakeTime> times = new ArrayList<>();
     private Boolean covered;
@@ -55,7 +56,9 @@ final class BakeTimes {
             double second = m.group("b") == null ? first : number(m.group("b")) * factor;
             double extra = m.group("extra") == null ? 0 : number(m.group("extra"));
             if (second >= first && second + extra <= LONGEST_MINUTES) {
-                times.add(new OvenSetting.BakeTime(new Amount(first + extra, second + extra), covered));
+                Matcher said = JUST_AFTER.matcher(clause.substring(m.end()));
+                Boolean here = said.lookingAt() ? Boolean.valueOf(said.group("un") == null) : covered;
+                times.add(new OvenSetting.BakeTime(new Amount(first + extra, second + extra), here));
             }
         }
     }

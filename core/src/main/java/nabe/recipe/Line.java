@@ -47,7 +47,7 @@ public record Line(String text, String heading, Amount amount, Unit unit, String
 
     /** @return the text without its bullet */
     public String bareText() {
-        return text.replaceFirst("^[-*•·▪▢☐□◦‣–—+]+\\s+", "");
+        return text.replaceFirst("^(?:(?:[-*•·▪▢☐□◦‣–—+]+|\\[[ xX]?\\])\\s+)+", "");
     }
 
     /** @return the grams arithmetic goes on with; 0 when unknown */

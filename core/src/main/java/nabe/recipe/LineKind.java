@@ -18,9 +18,9 @@ final class LineKind {
     private static final Pattern NUMBERED = Pattern.compile("(?:step\\s*)?\\d{1,2}\\s*[.):]\\s+\\p{L}.*", Pattern.CASE_INSENSITIVE);
     private static final Pattern FOR_THE = Pattern.compile("(?:for|to make|to)\\s+(?:the|a|an|assembl\\w+|serv\\w+|finish\\w*|topping)\\b.{0,50}"
             + "|(?:the )?[\\p{L} ]{0,30}(?:sauce|filling|topping|crust|pastry|base|layers?|assembly|ragu|ragù|bechamel|béchamel"
-            + "|mash|lid|dough|batter|custard|garnish|mixture)", Pattern.CASE_INSENSITIVE);
+            + "|mash|lid|dough|batter|custard|garnish|mixture|crumble|streusel|dressing|marinade|extras|finishing|vegetables)", Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern MARKS = Pattern.compile("^(?:[-*•·▪☐#>]+\\s*)+|\\*\\*|__");
+    private static final Pattern MARKS = Pattern.compile("^(?:(?:[-*•·▪☐#>]+|\\[[ xX]?\\])\\s*)+|\\*\\*|__");
     private static final Pattern DIGIT_FIRST = Pattern.compile("(?:\\d|\\.\\d).*", Pattern.DOTALL);
     private static final Pattern DIGIT = Pattern.compile("\\d");
     private static final Pattern MARKED = Pattern.compile("\\*\\*.*\\*\\*:?|\\[.*\\]|-{1,3}[^-]+-{1,3}");
@@ -46,6 +46,19 @@ final class LineKind {
             return false;
         }
         return DIGIT_FIRST.matcher(bare).matches() || new MeasureReader(new Scan(bare)).read().measure() != null;
+    }
+
+    /** Starts with an amount of something the larder holds. */
+    boolean measuresKnownThing(String line) {
+        if (!startsWithAmount(line)) {
+            return false;
+        }
+        Scan scan = new Scan(bare(line));
+        return new MeasureReader(scan).read().measure() != null && isKnown(scan.rest());
+    }
+
+    boolean isKnown(String words) {
+        return larder.match(words).filter(nabe.larder.NameIndex.Match::exact).isPresent();
     }
 
     /** An amount with no word for the thing after it. */

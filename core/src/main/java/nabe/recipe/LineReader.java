@@ -14,7 +14,7 @@ import nabe.measure.Unit;
 
 /** Reads one ingredient line. What it cannot read it leaves null and says so in the line's doubt. */
 public final class LineReader {
-    private static final Pattern BULLET = Pattern.compile("^(?:[-*•·▪▢☐□◦‣–—+]+|\\[[ x]?\\]|\\d{1,2}[.)](?=\\s+\\D*\\s?\\d))\\s+");
+    private static final Pattern BULLET = Pattern.compile("^(?:(?:[-*•·▪▢☐□◦‣–—+]+|\\[[ xX]?\\]|\\d{1,2}[.)](?=\\s+\\D*\\s?\\d))\\s+)+");
     private static final Pattern CLAIM = Pattern.compile("\\b(gluten[- ]free|gf|dairy[- ]free|vegan|plant[- ]based"
             + "|egg[- ]free|nut[- ]free|soy[- ]free|non[- ]dairy)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern TRAILING_AMOUNT = Pattern.compile(

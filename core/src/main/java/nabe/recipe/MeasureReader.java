@@ -18,7 +18,7 @@ final class MeasureReader {
             + "|small|big|heaping|heaped|rounded|level|scant|generous|fat|thick|thin|good|whole|full|standard|regular"
             + "|fresh|plump|ripe|long|thumb-sized|jumbo(?! (?:pasta )?shell)|bushy)\\b,?\\s*",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern TIMES = Pattern.compile("\\s*x\\s*(?=\\d)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TIMES = Pattern.compile("\\s*x\\s*(?=\\d)|\\s*x\\s+(?=\\p{L})", Pattern.CASE_INSENSITIVE);
     private static final Pattern OPEN = Pattern.compile("\\s*[(\\[]\\s*(?:about|approx\\.?|approximately|around|or|~|=)?"
             + "\\s*(?=\\d|\\.\\d)", Pattern.CASE_INSENSITIVE);
     private static final Pattern CLOSE = Pattern.compile("[^()\\[\\]]*[)\\]]");

@@ -25,10 +25,14 @@ final class PartAssigner {
             Map.entry("soup-tin", Part.WHITE_SAUCE), Map.entry("egg", Part.BINDER), Map.entry("egg-yolk", Part.BINDER),
             Map.entry("egg-white", Part.BINDER), Map.entry("gum", Part.BINDER), Map.entry("yogurt", Part.WHITE_SAUCE),
             Map.entry("coconut", Part.WHITE_SAUCE), Map.entry("leavening", Part.STRUCTURE));
+    /** What fills a dish even where it stands under "for the base" or, unheaded, after the batter. */
+    private static final Set<String> FILLS = Set.of("sausage", "mince", "poultry-mince", "poultry", "poultry-cooked", "meat", "cured-meat",
+            "fish", "fish-cooked", "shellfish", "mushroom", "vegetable", "leaf", "frozen-leaf", "root", "pulse", "tofu", "mock-meat", "onion");
     private static final Set<Part> KEEPS_UNDER_HEADING = Set.of(Part.SEASONING, Part.BINDER);
 
     private static final Pattern PAN_RELEASE = Pattern.compile(".*\\b(?:for|to) (?:greas|oil(?:ing)? the|brush(?:ing)? the (?:dish|pan|tin)|the (?:dish|pan|tin)|butter(?:ing)? the).*");
     private static final Pattern MASHED_WITH_BUTTER = Pattern.compile("mash[^.]*butter|butter[^.]*mash");
+    private static final Pattern COATS = Pattern.compile("\\b(?:dredg|coat|dust)", Pattern.CASE_INSENSITIVE);
     private static final Pattern SENTENCE = Pattern.compile("(?<=[.!])\\s+");
     private static final Pattern SCATTER = Pattern.compile("\\b(?:scatter|sprinkle|top with|topping|over the top)\\b");
 
@@ -62,6 +66,7 @@ final class PartAssigner {
             return natural;
         }
         boolean keeps = line.isGlaze() && natural == Part.TOPPING || KEEPS_UNDER_HEADING.contains(natural) || headed != Part.STRUCTURE && isCheese(natural)
+                || headed == Part.STRUCTURE && natural == Part.FILLING && FILLS.stream().anyMatch(line::hasRole)
                 || headed == Part.FILLING && (natural == Part.SOFT_CHEESE || isSheet(line));
         return keeps ? natural : headed;
     }
@@ -96,7 +101,7 @@ final class PartAssigner {
         if (h.matches(".*(ricotta|cheese (?:filling|layer|mixture)).*")) {
             return Part.SOFT_CHEESE;
         }
-        return h.matches(".*(filling|rag[uù]|meat|mince|stew|vegetable|mushroom|lentil|chicken|beef|lamb|sauce).*") ? Part.FILLING : null;
+        return h.matches(".*(filling|rag[uù]|meat|mince|stew|vegetable|mushroom|lentil|chicken|beef|lamb).*") ? Part.FILLING : null;
     }
 
     private Part natural(Line line) {
@@ -124,7 +129,7 @@ final class PartAssigner {
         if (role.startsWith("egg") && line.isGlaze()) {
             return Part.TOPPING;
         }
-        if ((role.equals("milk") || role.equals("cream")) && family == Family.MASH_TOPPED) {
+        if ((role.equals("milk") || role.equals("cream")) && family == Family.MASH_TOPPED && !hasThickener()) {
             return Part.STRUCTURE;
         }
         return BY_ROLE.getOrDefault(role, Part.FILLING);
@@ -138,6 +143,10 @@ final class PartAssigner {
                 .anyMatch(s -> s.contains(word) && SCATTER.matcher(s).find());
     }
 
+    private boolean hasThickener() {
+        return hasMilk && lines.stream().anyMatch(l -> l.hasRole("flour") && l.gramsOrZero() >= 20);
+    }
+
     private boolean noOtherStructure() {
         return lines.stream().noneMatch(PartAssigner::isSheet);
     }
@@ -147,10 +156,13 @@ final class PartAssigner {
         if (flour && hasDough && line.gramsOrZero() >= 110 || role.equals("flour-raising")) {
             return Part.STRUCTURE;
         }
+        if (flour && COATS.matcher(line.text()).find()) {
+            return Part.STRUCTURE;
+        }
         if (flour) {
             return hasMilk || method.contains("white sauce") ? Part.WHITE_SAUCE : Part.FILLING;
         }
-        if (role.equals("butter") && family == Family.MASH_TOPPED && MASHED_WITH_BUTTER.matcher(method).find()) {
+        if (role.equals("butter") && family == Family.MASH_TOPPED && !hasThickener() && MASHED_WITH_BUTTER.matcher(method).find()) {
             return Part.STRUCTURE;
         }
         if (role.equals("butter")) {

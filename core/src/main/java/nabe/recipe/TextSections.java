@@ -27,6 +27,7 @@ final class TextSections {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern FRAME = Pattern.compile("^[#>*\\s]+|[#*:\\s]+$");
+    private static final Pattern LONE_STEP = Pattern.compile("step\\s*\\d{1,2}", Pattern.CASE_INSENSITIVE);
     private static final Pattern RULE = Pattern.compile("[-=_*~#]{3,}");
     private static final Pattern OPEN_END = Pattern.compile(".*(?:,|\\(|\\band|\\bor|\\bwith|\\bof|[^)]\\()$");
     private static final Pattern PEOPLE = Pattern.compile(".*(?:serv|portion|people|person).*", Pattern.CASE_INSENSITIVE);
@@ -39,6 +40,7 @@ final class TextSections {
     final List<HeadedLine> ingredients = new ArrayList<>();
     final List<String> method = new ArrayList<>();
     private final LineKind kinds;
+    private final PackedLines packed;
     private State state = State.START;
     private String heading;
 
@@ -49,6 +51,7 @@ final class TextSections {
 
     TextSections(LineKind kinds) {
         this.kinds = kinds;
+        this.packed = new PackedLines(kinds);
     }
 
     TextSections read(String text) {
@@ -57,7 +60,9 @@ final class TextSections {
         boolean labelled = lines.stream().anyMatch(l -> label(l, INGREDIENTS))
                 || lines.stream().anyMatch(l -> label(l, METHOD));
         for (String line : lines) {
-            take(line, labelled);
+            for (String piece : state == State.METHOD ? List.of(line) : packed.unpack(line)) {
+                take(piece, labelled);
+            }
         }
         if (title == null) {
             title = "Untitled recipe";
@@ -100,6 +105,8 @@ final class TextSections {
             move(State.INGREDIENTS);
             noteServings(line);
         } else if (label(line, METHOD) && (state != State.START || title != null)) {
+            move(State.METHOD);
+        } else if (LONE_STEP.matcher(bare(line)).matches()) {
             move(State.METHOD);
         } else if (state == State.METHOD && END.matcher(bare(line)).matches()) {
             move(State.AFTER);

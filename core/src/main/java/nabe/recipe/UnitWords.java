@@ -36,7 +36,7 @@ final class UnitWords {
         add(Unit.SLICE, "slice");
         add(Unit.SHEET, "sheet");
         add(Unit.BUNCH, "bunch, bunches");
-        add(Unit.SPRIG, "sprig, spring");
+        add(Unit.SPRIG, "sprig");
         add(Unit.STALK, "stalk, rib");
         add(Unit.HEAD, "head, bulb");
         add(Unit.STICK, "stick");

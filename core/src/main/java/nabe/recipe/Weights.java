@@ -16,6 +16,10 @@ final class Weights {
     private static final Map<String, Double> EGG_SIZES = Map.of("small", 0.76, "medium", 0.88, "large", 1.0,
             "extra large", 1.12, "extra-large", 1.12, "x-large", 1.12, "jumbo", 1.26);
 
+    /** What a gesture weighs where the larder has no figure of the ingredient's own. Kitchen practice, grams. */
+    private static final Map<Unit, Double> GESTURES = Map.of(Unit.HANDFUL, 30.0, Unit.KNOB, 15.0, Unit.SPLASH, 15.0,
+            Unit.DRIZZLE, 5.0, Unit.GLUG, 15.0, Unit.SQUEEZE, 5.0, Unit.PINCH, 0.4, Unit.DASH, 0.6, Unit.GRATING, 0.2);
+
     private Weights() {
     }
 
@@ -82,6 +86,9 @@ final class Weights {
         }
         if (grams.isEmpty() && measure.unit() != null && measure.unit().kind() == Unit.Kind.PIECE) {
             grams = ingredient.pieceGrams("each");
+        }
+        if (grams.isEmpty() && measure.unit() != null && GESTURES.containsKey(measure.unit())) {
+            grams = OptionalDouble.of(GESTURES.get(measure.unit()));
         }
         return grams.isEmpty() ? null : measure.amount().times(grams.getAsDouble() * sizeFactor(ingredient, size));
     }

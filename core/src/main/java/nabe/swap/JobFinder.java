@@ -25,7 +25,7 @@ final class JobFinder {
             return egg(line);
         }
         if (role.equals("butter")) {
-            return line.part() == Part.STRUCTURE && recipe.family() != Family.MASH_TOPPED && doughHere(line) ? "crust" : "fry";
+            return (line.part() == Part.STRUCTURE || line.part() == Part.TOPPING) && recipe.family() != Family.MASH_TOPPED && doughHere(line) ? "crust" : "fry";
         }
         boolean keepsMeat = meatAllowed && (role.equals("sausage") || role.equals("stock"));
         return keepsMeat ? "keep-meat" : role;
@@ -47,7 +47,7 @@ final class JobFinder {
         if (recipe.family() == Family.BATTER || words.contains("batter") || words.contains("popover")) {
             return "batter";
         }
-        return line.part() == Part.STRUCTURE ? "crust" : "thicken";
+        return line.part() == Part.STRUCTURE || line.part() == Part.TOPPING ? "crust" : "thicken";
     }
 
     private String egg(Line line) {

@@ -77,6 +77,16 @@ class RecipeReaderTest {
         assertThat(recipe.lines()).extracting(Line::text).containsExactly("2 tablespoons finely chopped fresh parsley", "1 kg potatoes, peeled and sliced thin");
     }
 
+    @Test
+    void linesThatHoldSeveralThingsAreTakenApart() {
+        Recipe recipe = READER.read("Toad in the hole\nServes 4\n\nFor the batter: 140g plain flour, 4 eggs, 200ml milk\n8 pork sausages\n1 onion, 2 carrots and 1 leek, sliced\n"
+                + "4 chicken breasts, 150g each\n\nSTEP 1\nHeat oven to 220C.\nSTEP 2\nBake for 35 mins.");
+        assertThat(recipe.lines()).extracting(Line::text).containsExactly("140g plain flour", "4 eggs", "200ml milk", "8 pork sausages", "1 onion",
+                "2 carrots and 1 leek, sliced", "4 chicken breasts, 150g each");
+        assertThat(recipe.lines().getFirst().heading()).isEqualTo("For the batter");
+        assertThat(recipe.steps()).hasSize(2);
+    }
+
     @ParameterizedTest
     @ValueSource(strings = {"", "   \n ", "Dear diary, today it rained.", "\u0000\u0001\u0002PNG"})
     void aTextThatHoldsNoRecipeIsRefusedInWords(String text) {

@@ -1,0 +1,41 @@
+package nabe.recipe;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Takes apart lines that hold several ingredients: "For the batter: 140 g flour, 4 eggs", "2 leeks | 1 onion". */
+final class PackedLines {
+    private static final Pattern HEADED = Pattern.compile("(?<heading>[^:\\d]{2,45}):\\s*(?<rest>\\S.*)");
+    private static final Pattern BAR = Pattern.compile("\\s+[|•·]\\s+|\\s*;\\s*");
+    private static final Pattern COMMA = Pattern.compile(",\\s*(?:and\\s+)?(?=[\\d½¼¾⅓⅔⅛])(?![^(]*\\))");
+    private final LineKind kinds;
+
+    PackedLines(LineKind kinds) {
+        this.kinds = kinds;
+    }
+
+    /** @return the line itself where it holds one thing */
+    List<String> unpack(String line) {
+        Matcher headed = HEADED.matcher(line);
+        if (headed.matches() && kinds.measuresKnownThing(headed.group("rest"))) {
+            List<String> pieces = new ArrayList<>(List.of(headed.group("heading") + ":"));
+            pieces.addAll(parts(headed.group("rest")));
+            boolean group = pieces.size() > 2 || !kinds.isKnown(headed.group("heading"));
+            return group ? pieces : List.of(line);
+        }
+        return kinds.measuresKnownThing(line) ? parts(line) : List.of(line);
+    }
+
+    private List<String> parts(String line) {
+        String[] bars = BAR.split(line);
+        String[] pieces = bars.length > 1 ? bars : COMMA.split(line);
+        for (String piece : pieces) {
+            if (!kinds.measuresKnownThing(piece)) {
+                return List.of(line);
+            }
+        }
+        return List.of(pieces);
+    }
+}
