@@ -30,6 +30,7 @@ final class Components {
     }
 
     private static final Set<Part> SAUCES = EnumSet.of(Part.RED_SAUCE, Part.WHITE_SAUCE);
+    private static final Set<Family> STIRRED = EnumSet.of(Family.PASTA_BAKE, Family.CASSEROLE);
     private static final Set<String> STIRRED_IN = Set.of("short-pasta", "noodles", "filled-pasta", "grain");
 
     private Map<Part, Component> gather() {
@@ -101,19 +102,19 @@ final class Components {
     }
 
     private String name(Part part, List<ReadyLine> lines) {
-        boolean bare = part == Part.STRUCTURE || part == Part.MELTING_CHEESE || part == Part.HARD_CHEESE
-                || part == Part.SOFT_CHEESE || part == Part.TOPPING;
         ReadyLine main = lines.stream().max(java.util.Comparator.comparingDouble(ReadyLine::readyGrams)).orElseThrow();
+        boolean floury = lines.stream().anyMatch(r -> r.line().ingredient() != null && r.line().ingredient().role().startsWith("flour"));
+        return switch (part) {
+            case STRUCTURE -> recipe.family() == Family.BATTER ? "Batter" : floury && recipe.family() == Family.POT_PIE ? "Crust" : item(main);
+            case TOPPING -> recipe.lines().get(main.line().source()).isGlaze() ? "Glaze" : floury ? "Crumble" : item(main);
+            case MELTING_CHEESE, HARD_CHEESE, SOFT_CHEESE -> item(main);
+            case FILLING -> STIRRED.contains(recipe.family()) ? "Filling in its sauce" : part.title();
+            default -> part.title();
+        };
+    }
+
+    private static String item(ReadyLine main) {
         String item = main.line().item();
-        if (part == Part.STRUCTURE && main.line().ingredient() != null && main.line().ingredient().role().startsWith("flour")) {
-            return recipe.family() == Family.BATTER ? "Batter" : "Crust";
-        }
-        if (part == Part.TOPPING && recipe.lines().get(main.line().source()).isGlaze()) {
-            return "Glaze";
-        }
-        if (part == Part.FILLING && (recipe.family() == Family.PASTA_BAKE || recipe.family() == Family.CASSEROLE)) {
-            return "Filling in its sauce";
-        }
-        return bare ? Character.toUpperCase(item.charAt(0)) + item.substring(1) : part.title();
+        return Character.toUpperCase(item.charAt(0)) + item.substring(1);
     }
 }

@@ -33,9 +33,9 @@ final class LayerOrder {
             case GRATIN -> order.gratin();
             case MOUSSAKA -> order.moussaka();
             case STUFFED_TUBES, ROLLED -> order.tubes();
-            case POT_PIE, MASH_TOPPED -> order.lidded();
+            case POT_PIE, MASH_TOPPED, BATTER -> order.lidded();
             case STRATA -> order.gratin();
-            case BATTER, PASTA_BAKE, CASSEROLE -> order.mixed();
+            case PASTA_BAKE, CASSEROLE -> order.mixed();
         }
         order.addForgotten();
         return order.places;

@@ -44,7 +44,8 @@ final class JobFinder {
         if (words.matches("(?s).*\\b(dust|coat|dredg|roll(?:ing)? out|toss).*") && line.gramsOrZero() < 80) {
             return "coat";
         }
-        if (recipe.family() == Family.BATTER || words.contains("batter") || words.contains("popover")) {
+        boolean batter = recipe.family() == Family.BATTER && line.part() == Part.STRUCTURE;
+        if (batter || words.contains("batter") || words.contains("popover")) {
             return "batter";
         }
         return line.part() == Part.STRUCTURE || line.part() == Part.TOPPING ? "crust" : "thicken";
