@@ -99,7 +99,7 @@ newer_than() {
 build_web() {
   if newer_than web/node_modules/.package-lock.json web/package.json web/package-lock.json; then
     say "fetching the web client's packages"
-    (cd web && npm ci --no-audit --no-fund --silent) || fail "npm could not fetch the web client's packages."
+    (cd web && { npm ci --no-audit --no-fund --silent 2>/dev/null || npm install --no-save --no-audit --no-fund --silent; }) || fail "npm could not fetch the web client's packages."
     touch web/node_modules/.package-lock.json
   fi
   if newer_than web/dist/index.html web/src web/index.html web/package-lock.json web/vite.config.ts; then

@@ -79,7 +79,8 @@ final class LineKind {
             return true;
         }
         boolean bullet = !bare.equals(NumberReader.plain(line));
-        return !bullet && !bare.endsWith(".") && !bare.contains(",") && FOR_THE.matcher(bare).matches()
+        boolean named = FOR_THE.matcher(bare).matches() || FOR_OR_TO.matcher(bare).matches() && larder.match(bare).isEmpty();
+        return !bullet && !bare.endsWith(".") && !bare.contains(",") && named
                 && (FOR_OR_TO.matcher(bare).matches() || larder.match(bare).isEmpty());
     }
 

@@ -1,5 +1,8 @@
 package nabe.testing;
 
+import java.util.List;
+import java.util.stream.Stream;
+
 /** Whole recipes for the tests, as people write them. */
 public final class Recipes {
     public static final String LASAGNA = """
@@ -85,6 +88,11 @@ public final class Recipes {
             Heat the oven to 180C. Brown the lamb and simmer it for 40 minutes.
             Bake for 45 minutes until deep gold.
             """;
+
+    /** Every recipe of the tests: all families, British and American, metric and cups. */
+    public static List<String> all() {
+        return Stream.of(List.of(LASAGNA, POT_PIE, GRATIN, MOUSSAKA), PastaRecipes.ALL, PieRecipes.ALL, OtherRecipes.ALL).flatMap(List::stream).toList();
+    }
 
     private Recipes() {
     }
