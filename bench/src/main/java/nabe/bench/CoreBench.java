@@ -1,6 +1,5 @@
 package nabe.bench;
 
-import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
 import nabe.larder.Larder;
@@ -29,8 +28,8 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(1)
 public class CoreBench {
     private final Planner planner = new Planner(Larder.load());
-    private final Brief brief = new Brief(Brief.RecipeBrief.ofText(Texts.THIRTY_LINES),
-            new Needs(Set.of(Need.GLUTEN_FREE, Need.VEGAN, Need.NUT_FREE), Set.of(), true), null, null, null, Map.of());
+    private final Brief brief = Brief.of(Brief.RecipeBrief.ofText(Texts.THIRTY_LINES),
+            new Needs(Set.of(Need.GLUTEN_FREE, Need.VEGAN, Need.NUT_FREE), Set.of(), true));
 
     @Benchmark
     public Recipe readThirtyLines() {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import nabe.build.BuildPlan;
+import nabe.house.Schools;
 import nabe.larder.Ingredient;
 import nabe.measure.Temperature;
 import nabe.recipe.Family;
@@ -35,7 +36,7 @@ public final class BakeRule {
             Map.entry(Family.BATTER, new Base(38, 0)), Map.entry(Family.CASSEROLE, new Base(44, 0.65)));
 
     /** @param ingredients everything in the dish */
-    public BakePlan plan(Recipe recipe, BuildPlan build, List<Ingredient> ingredients, OvenChoice choice) {
+    public BakePlan plan(Recipe recipe, BuildPlan build, List<Ingredient> ingredients, OvenChoice choice, Schools schools) {
         Temperature oven = oven(recipe, choice);
         Base base = BASES.get(recipe.family());
         double depth = Math.max(15, build.heightMm());
@@ -46,7 +47,7 @@ public final class BakeRule {
         Double core = CoreTemperature.of(ingredients, choice.start());
         boolean eggFree = ingredients.stream().noneMatch(i -> i.role().startsWith("egg"));
         double stated = recipe.oven().totalMinutes();
-        return new BakePlan(BakePlan.Scales.of(oven), phases(recipe, base, total, oven, build, eggFree, choice), total,
+        return new BakePlan(BakePlan.Scales.of(oven), phases(recipe, base, total, oven, build, eggFree, choice, schools), total,
                 words(depth, oven, build, choice), core, core == null ? null : CoreTemperature.SOURCE,
                 signs(recipe.family(), core), stated == 0 ? null : Integer.valueOf((int) Math.round(stated)));
     }
@@ -70,27 +71,38 @@ public final class BakeRule {
     }
 
     private static List<Phase> phases(Recipe recipe, Base base, int total, Temperature oven, BuildPlan build,
-            boolean eggFree, OvenChoice choice) {
+            boolean eggFree, OvenChoice choice, Schools schools) {
         List<Phase> phases = new ArrayList<>();
         boolean cold = choice.start() == Start.FRIDGE || choice.start() == Start.FROZEN;
-        double share = base.coveredShare == 0 && cold ? 0.4 : base.coveredShare;
+        double usual = base.coveredShare == 0 && cold ? 0.4 : base.coveredShare;
+        double share = schools.is("cover", "open") ? 0 : schools.is("cover", "sealed") ? 1 : usual;
         int covered = (int) (5 * Math.round(total * share / 5));
         if (covered > 0) {
             phases.add(new Phase("bake", true, oven.celsius(), covered,
                     "Covered until hot through, so that the top does not dry before the middle is hot."));
         }
-        phases.add(new Phase("bake", false, oven.celsius(), total - covered,
-                covered > 0 ? "Open to brown and to let steam off." : "Open all the way: a lid, slices or a custard top want dry heat."));
+        if (covered < total) {
+            phases.add(new Phase("bake", false, oven.celsius(), total - covered, openWords(covered, schools)));
+        }
         if (String.join(" ", recipe.steps()).toLowerCase(java.util.Locale.ROOT).matches("(?s).*\\b(grill|broil)(?:er)?\\b.*")) {
             phases.add(new Phase("grill", false, 250.0, 2, "Watched all the time; never with paper or ordinary glass."));
         }
-        phases.add(new Phase("rest", false, null, rest(build, eggFree), "It sets while it rests; cut too soon it slides."));
+        phases.add(new Phase("rest", false, null, rest(build, eggFree, schools), "It sets while it rests; cut too soon it slides."));
         return phases;
     }
 
+    private static String openWords(int covered, Schools schools) {
+        if (covered == 0) {
+            return "Open all the way: a lid, slices or a custard top want dry heat; lay foil on only if it browns early.";
+        }
+        return schools.is("cheese", "late") ? "Open to brown and to let steam off. Melting cheese and crumbs go on now or for the last 10-20 min."
+                : "Open to brown and to let steam off.";
+    }
+
     /** 10 min, 5 more for a tall dish, 10 more for one without egg. Kitchen practice. */
-    private static int rest(BuildPlan build, boolean eggFree) {
-        return 10 + (build.heightMm() > 45 ? 5 : 0) + (eggFree ? 10 : 0);
+    private static int rest(BuildPlan build, boolean eggFree, Schools schools) {
+        String asked = schools.answer("rest");
+        return !asked.equals("computed") ? Integer.parseInt(asked) : 10 + (build.heightMm() > 45 ? 5 : 0) + (eggFree ? 10 : 0);
     }
 
     private static String words(double depth, Temperature oven, BuildPlan build, OvenChoice choice) {

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import nabe.house.Schools;
 import nabe.measure.KitchenText;
 import nabe.prep.PrepPlan;
 import nabe.prep.ReadyLine;
@@ -25,15 +26,16 @@ public final class Builder {
 
     /**
      * @param ownPan the cook's pan, or null to take the recipe's or one that fits
+     * @param schools how this house builds
      * @return layers whose grams, with the overflow, are the ready grams
      */
-    public BuildPlan build(Recipe recipe, PrepPlan prep, Pan ownPan) {
+    public BuildPlan build(Recipe recipe, PrepPlan prep, Pan ownPan, Schools schools) {
         Map<Part, Component> components = Components.gather(recipe, prep.ready());
         double litres = components.values().stream().mapToDouble(c -> c.grams() / Densities.of(c)).sum() / 1000;
         Pan pan = Pans.choose(ownPan, recipe.pan(), litres, recipe.family() == Family.POT_PIE);
         BuildPlan.Sheets sheets = sheets(components.get(Part.STRUCTURE), pan, recipe.family());
         int sheetLayers = sheets == null ? 3 : sheets.layers();
-        List<Layer> full = layers(LayerOrder.of(recipe.family(), components.keySet(), sheetLayers), components, pan);
+        List<Layer> full = layers(LayerOrder.of(recipe.family(), components.keySet(), sheetLayers, schools), components, pan);
         return fit(pan, full, sheets);
     }
 

@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import nabe.house.Schools;
 import nabe.recipe.Family;
 import nabe.recipe.Part;
 
@@ -16,18 +17,20 @@ final class LayerOrder {
     /** The last layer must reach the edges: its share is set apart first and is a little more. Kitchen practice. */
     private static final double TOP = 1.25;
     private final Set<Part> has;
+    private final Schools schools;
     private final List<Place> places = new ArrayList<>();
 
     /** @param weight against the other places of the same part */
     record Place(Part part, double weight) {
     }
 
-    private LayerOrder(Set<Part> has) {
+    private LayerOrder(Set<Part> has, Schools schools) {
+        this.schools = schools;
         this.has = has.isEmpty() ? EnumSet.noneOf(Part.class) : EnumSet.copyOf(has);
     }
 
-    static List<Place> of(Family family, Set<Part> parts, int structureLayers) {
-        LayerOrder order = new LayerOrder(parts);
+    static List<Place> of(Family family, Set<Part> parts, int structureLayers, Schools schools) {
+        LayerOrder order = new LayerOrder(parts, schools);
         switch (family) {
             case LASAGNA -> order.lasagna(structureLayers);
             case GRATIN -> order.gratin();
@@ -47,12 +50,16 @@ final class LayerOrder {
         }
     }
 
-    private Part wetFilm() {
-        return has.contains(Part.RED_SAUCE) ? Part.RED_SAUCE : Part.WHITE_SAUCE;
+    /** The film on the base; a house that oils the base puts no sauce there. */
+    private void film(double weight) {
+        boolean white = schools.is("base", "white-sauce") && has.contains(Part.WHITE_SAUCE) || !has.contains(Part.RED_SAUCE);
+        if (!schools.is("base", "oil")) {
+            put(white ? Part.WHITE_SAUCE : Part.RED_SAUCE, weight);
+        }
     }
 
     private void lasagna(int sheetLayers) {
-        put(wetFilm(), FILM);
+        film(FILM);
         for (int i = 1; i <= sheetLayers; i++) {
             put(Part.STRUCTURE, 1);
             boolean last = i == sheetLayers;
@@ -92,7 +99,7 @@ final class LayerOrder {
     }
 
     private void tubes() {
-        put(wetFilm(), 0.4);
+        film(0.4);
         put(Part.STRUCTURE, 1);
         put(Part.SOFT_CHEESE, 1);
         put(Part.FILLING, 1);

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.EnumSet;
 import java.util.Set;
+import nabe.measure.Ids;
 
 /**
  * The union of the two usual legal lists of allergens (EU 1169/2011 annex II and the US FALCPA with the FASTER Act), in
@@ -40,12 +41,6 @@ public enum Allergen {
     /** @throws IllegalArgumentException when no allergen has this id */
     @JsonCreator
     public static Allergen ofId(String id) {
-        for (Allergen allergen : values()) {
-            if (allergen.id.equals(id)) {
-                return allergen;
-            }
-        }
-        throw new IllegalArgumentException("The allergen (" + id + ") must be one of the listed words, such as milk, "
-                + "wheat or tree-nut:almond.");
+        return Ids.find(values(), Allergen::id, id, "allergen");
     }
 }

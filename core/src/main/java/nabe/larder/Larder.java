@@ -2,21 +2,37 @@ package nabe.larder;
 
 import java.util.Collection;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
 /** All the ingredients Nabe knows, by id and by the names people write. Immutable; one instance serves everyone. */
 public final class Larder {
     private final Map<String, Ingredient> byId = new LinkedHashMap<>();
-    private final NameIndex names = new NameIndex();
+    private final NameIndex names;
+    private final List<ComponentRecipe> components;
 
     private Larder() {
-        for (Ingredient ingredient : new LarderLoader().load()) {
+        names = new NameIndex();
+        components = ComponentBook.read();
+        for (Ingredient ingredient : new LarderLoader(components).load()) {
             if (byId.put(ingredient.id(), ingredient) != null) {
                 throw new CatalogueException("ingredients.csv", ingredient.id(), "The id must stand once.");
             }
             names.add(ingredient);
         }
+    }
+
+    private Larder(Larder base, Map<String, Ingredient> standIns) {
+        byId.putAll(base.byId);
+        byId.putAll(standIns);
+        names = base.names;
+        components = base.components;
+    }
+
+    /** @return this larder with kept packets standing in for ingredients of the same id */
+    public Larder with(Map<String, Ingredient> standIns) {
+        return standIns.isEmpty() ? this : new Larder(this, standIns);
     }
 
     /** @throws CatalogueException when a catalogue file does not hold together */
@@ -34,12 +50,27 @@ public final class Larder {
         return Optional.ofNullable(byId.get(id));
     }
 
+    /** @return component recipes as the file gives them; see {@link ComponentBook} */
+    List<ComponentRecipe> components() {
+        return components;
+    }
+
     public Collection<Ingredient> all() {
         return java.util.Collections.unmodifiableCollection(byId.values());
     }
 
     /** The ingredient named in a few words of a recipe, if any; see {@link NameIndex}. */
     public Optional<NameIndex.Match> match(String words) {
-        return names.match(words);
+        return names.match(words).map(this::mine);
+    }
+
+    /** Every ingredient named in a sentence, from left to right. */
+    public List<NameIndex.Match> scan(String sentence) {
+        return names.scan(sentence).stream().map(this::mine).toList();
+    }
+
+    private NameIndex.Match mine(NameIndex.Match match) {
+        Ingredient own = byId.get(match.ingredient().id());
+        return own == match.ingredient() ? match : new NameIndex.Match(own, match.start(), match.end(), match.words(), match.exact());
     }
 }

@@ -14,16 +14,24 @@ import org.apache.commons.csv.CSVRecord;
 /** Builds the larder from the catalogue files, refusing the first row that does not hold together. */
 final class LarderLoader {
     private static final String PRACTICE = "kitchen practice";
+    private static final String MADE = "made";
     private final Map<String, Composition> compositions = new HashMap<>();
     private final Map<String, Map<String, Double>> measures = new HashMap<>();
     private final CatalogueFile file = CatalogueFile.open("ingredients.csv");
+    private final MadeComposition made;
+
+    LarderLoader(List<ComponentRecipe> components) {
+        made = new MadeComposition(components);
+    }
 
     List<Ingredient> load() {
         loadUsda();
         loadTypical();
         List<Ingredient> all = new ArrayList<>();
         for (CSVRecord row : file.rows()) {
-            all.add(ingredient(row));
+            Ingredient ingredient = ingredient(row);
+            made.know(ingredient);
+            all.add(ingredient);
         }
         return all;
     }
@@ -57,9 +65,9 @@ final class LarderLoader {
 
     private Ingredient ingredient(CSVRecord row) {
         String key = file.text(row, "composition");
-        Composition composition = compositions.get(key);
+        Composition composition = key.equals(MADE) ? made.of(file.text(row, "id")) : compositions.get(key);
         if (composition == null) {
-            throw file.bad(row, "The composition (" + key + ") must be a row of composition.csv or typical.csv.");
+            throw file.bad(row, "The composition (" + key + ") must be a row of composition.csv or typical.csv, or made of rows above.");
         }
         List<String> maybe = file.list(row, "maybe", " ");
         List<String> roles = file.list(row, "roles", " ");

@@ -1,5 +1,6 @@
 package nabe.larder;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +16,8 @@ import java.util.stream.Collectors;
 public final class NameIndex {
     private static final int LONGEST_NAME = 9;
     private final Map<String, Ingredient> byName = new HashMap<>();
+    /** How many words the longest name has that begins with this word. */
+    private final Map<String, Integer> longestFrom = new HashMap<>();
     private final TreeSet<String> vocabulary = new TreeSet<>();
 
     /**
@@ -34,6 +37,10 @@ public final class NameIndex {
     private void addName(Ingredient ingredient, String name, boolean overrides) {
         List<Words.Word> words = Words.of(name);
         String key = words.stream().map(Words.Word::key).collect(Collectors.joining(" "));
+        if (words.isEmpty()) {
+            return;
+        }
+        longestFrom.merge(words.getFirst().key(), words.size(), Math::max);
         if (overrides) {
             byName.put(key, ingredient);
         } else {
@@ -51,14 +58,40 @@ public final class NameIndex {
     private Optional<Match> longest(String text, List<Words.Word> words, boolean exact) {
         for (int length = Math.min(LONGEST_NAME, words.size()); length > 0; length--) {
             for (int from = words.size() - length; from >= 0; from--) {
-                List<Words.Word> span = words.subList(from, from + length);
-                Ingredient found = byName.get(span.stream().map(Words.Word::key).collect(Collectors.joining(" ")));
-                if (found != null && isOneName(text, span)) {
-                    return Optional.of(new Match(found, span.getFirst().start(), span.getLast().end(), length, exact));
+                Optional<Match> found = at(text, words, from, length, exact);
+                if (found.isPresent()) {
+                    return found;
                 }
             }
         }
         return Optional.empty();
+    }
+
+    private Optional<Match> at(String text, List<Words.Word> words, int from, int length, boolean exact) {
+        if (longestFrom.getOrDefault(words.get(from).key(), 0) < length) {
+            return Optional.empty();
+        }
+        List<Words.Word> span = words.subList(from, from + length);
+        Ingredient found = byName.get(span.stream().map(Words.Word::key).collect(Collectors.joining(" ")));
+        return found == null || !isOneName(text, span) ? Optional.empty()
+                : Optional.of(new Match(found, span.getFirst().start(), span.getLast().end(), length, exact));
+    }
+
+    /** @return every name in the text from left to right, the longest at each place, none overlapping */
+    List<Match> scan(String text) {
+        List<Words.Word> words = Words.of(text);
+        List<Match> found = new ArrayList<>();
+        int from = 0;
+        while (from < words.size()) {
+            Optional<Match> match = Optional.empty();
+            int most = Math.min(longestFrom.getOrDefault(words.get(from).key(), 0), words.size() - from);
+            for (int length = most; length > 0 && match.isEmpty(); length--) {
+                match = at(text, words, from, length, true);
+            }
+            match.ifPresent(found::add);
+            from += match.map(Match::words).orElse(1);
+        }
+        return found;
     }
 
     /** Words with a number, a comma or a plus between them are not one name: "egg + 1 yolk". */

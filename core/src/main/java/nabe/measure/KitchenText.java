@@ -55,15 +55,15 @@ public final class KitchenText {
         return String.format(java.util.Locale.ROOT, "%.2f kg", grams / 1000).replaceAll("\\.?0+ kg", " kg");
     }
 
-    /** A volume in spoons or cups, whichever reads best. */
-    public static String spoonsOrCups(double ml) {
-        if (ml < Unit.TBSP.factor() * 0.9) {
-            return number(ml / Unit.TSP.factor()) + " tsp";
+    /** A volume in this region's spoons or cups, whichever reads best. */
+    public static String spoonsOrCups(double ml, Spoons spoons) {
+        if (ml < spoons.factor(Unit.TBSP) * 0.9) {
+            return number(ml / spoons.factor(Unit.TSP)) + " tsp";
         }
-        if (ml < Unit.CUP.factor() * 0.24) {
-            return number(ml / Unit.TBSP.factor()) + " tbsp";
+        if (ml < spoons.factor(Unit.CUP) * 0.24) {
+            return number(ml / spoons.factor(Unit.TBSP)) + " tbsp";
         }
-        double cups = ml / Unit.CUP.factor();
+        double cups = ml / spoons.factor(Unit.CUP);
         return number(cups) + (cups > 1.06 ? " cups" : " cup");
     }
 }

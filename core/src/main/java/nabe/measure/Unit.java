@@ -80,11 +80,6 @@ public enum Unit {
     /** @throws IllegalArgumentException when no unit has this id */
     @JsonCreator
     public static Unit ofId(String id) {
-        for (Unit unit : values()) {
-            if (unit.id.equals(id)) {
-                return unit;
-            }
-        }
-        throw new IllegalArgumentException("The unit (" + id + ") must be one Nabe knows, such as g, cup or tbsp.");
+        return Ids.find(values(), Unit::id, id, "unit");
     }
 }

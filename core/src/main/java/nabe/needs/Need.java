@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.Set;
 import nabe.larder.Allergen;
 import nabe.larder.Origin;
+import nabe.measure.Ids;
 
 /**
  * What a person who eats cannot have, by its usual name. Gluten-free shuts out oats too until a certified packet is
@@ -55,12 +56,6 @@ public enum Need {
     /** @throws IllegalArgumentException when no need has this id */
     @JsonCreator
     public static Need ofId(String id) {
-        for (Need need : values()) {
-            if (need.id.equals(id)) {
-                return need;
-            }
-        }
-        throw new IllegalArgumentException("The need (" + id + ") must be one of gluten-free, dairy-free, vegan, "
-                + "vegetarian, egg-free, nut-free or soy-free. Maybe name a single allergen under avoid.");
+        return Ids.find(values(), Need::id, id, "need");
     }
 }

@@ -13,16 +13,42 @@ import nabe.larder.Ingredient;
  * @param needs the named needs
  * @param avoid single allergens besides
  * @param strict whether traces matter (coeliac disease, allergy), not only what goes in
+ * @param oats how certified gluten-free oats stand with who needs it gluten-free
  */
-public record Needs(Set<Need> needs, Set<Allergen> avoid, boolean strict) {
+public record Needs(Set<Need> needs, Set<Allergen> avoid, boolean strict, Oats oats) {
+
+    /** Coeliac disease mostly allows certified oats, but not for everybody: a choice per person. */
+    public enum Oats {
+        /** Nobody said: only oats whose own packet claims gluten-free pass. */
+        UNSAID,
+        /** Certified oats are fine for all who eat. */
+        FINE,
+        /** Somebody does not tolerate any. */
+        NEVER
+    }
 
     public Needs {
         needs = Set.copyOf(needs);
         avoid = Set.copyOf(avoid);
     }
 
+    public Needs(Set<Need> needs, Set<Allergen> avoid, boolean strict) {
+        this(needs, avoid, strict, Oats.UNSAID);
+    }
+
     public static Needs none() {
         return new Needs(Set.of(), Set.of(), false);
+    }
+
+    /** @return what is safe for both: the union, the stricter of the two, and oats only where neither minds */
+    public Needs and(Needs other) {
+        Set<Need> all = new java.util.HashSet<>(needs);
+        all.addAll(other.needs);
+        Set<Allergen> allAvoided = new java.util.HashSet<>(avoid);
+        allAvoided.addAll(other.avoid);
+        boolean refuses = oats == Oats.NEVER || other.oats == Oats.NEVER;
+        boolean allows = oats == Oats.FINE || other.oats == Oats.FINE;
+        return new Needs(all, allAvoided, strict || other.strict, refuses ? Oats.NEVER : allows ? Oats.FINE : Oats.UNSAID);
     }
 
     public boolean isEmpty() {
@@ -61,18 +87,23 @@ public record Needs(Set<Need> needs, Set<Allergen> avoid, boolean strict) {
         return new Judgement(offends, maybe, traces);
     }
 
-    private static Set<Allergen> promised(Collection<String> claims) {
+    private Set<Allergen> promised(Collection<String> claims) {
         Set<Allergen> promised = EnumSet.noneOf(Allergen.class);
         for (Need need : Need.values()) {
             if (claims.contains(need.id())) {
                 promised.addAll(need.forbids());
             }
         }
+        if (oats == Oats.NEVER || avoid.contains(Allergen.OATS)) {
+            promised.remove(Allergen.OATS);
+        }
         return promised;
     }
 
     private void note(Ingredient ingredient, Allergen allergen, Set<String> offends, Set<String> maybe, Set<String> traces) {
-        if (ingredient.allergens().contains(allergen)) {
+        if (allergen == Allergen.OATS && oats == Oats.FINE && !avoid.contains(allergen) && ingredient.allergens().contains(allergen)) {
+            maybe.add("oats that are not certified gluten-free");
+        } else if (ingredient.allergens().contains(allergen)) {
             offends.add(allergen.word());
         } else if (ingredient.maybe().contains(allergen)) {
             maybe.add(allergen.word());

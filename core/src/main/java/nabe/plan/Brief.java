@@ -14,9 +14,12 @@ import nabe.recipe.Part;
  * @param pan the cook's pan, or null to take the recipe's or one that fits
  * @param servings how many to cook for, 1 to 200, or null for the recipe's own
  * @param choices swap rules chosen by hand, by line index
+ * @param eaters ids of people of the house who eat this dish; their needs join {@code needs}
+ * @param schools this dish's own answers where good cooks differ, by question
+ * @param made "home", "bought" or a component's id, by larder id of the made thing
  */
 public record Brief(RecipeBrief recipe, Needs needs, Pan pan, OvenChoice oven, Integer servings,
-        Map<Integer, String> choices) {
+        Map<Integer, String> choices, List<String> eaters, Map<String, String> schools, Map<String, String> made) {
     private static final int MOST_SERVINGS = 200;
 
     /** @throws IllegalArgumentException when servings are outside 1 to 200 */
@@ -24,6 +27,14 @@ public record Brief(RecipeBrief recipe, Needs needs, Pan pan, OvenChoice oven, I
         checkServings(servings);
         oven = oven == null ? OvenChoice.usual() : oven;
         choices = choices == null ? Map.of() : Map.copyOf(choices);
+        eaters = eaters == null ? List.of() : List.copyOf(eaters);
+        schools = schools == null ? Map.of() : Map.copyOf(schools);
+        made = made == null ? Map.of() : Map.copyOf(made);
+    }
+
+    /** A brief with nothing decided but the recipe and the needs. */
+    public static Brief of(RecipeBrief recipe, Needs needs) {
+        return new Brief(recipe, needs, null, null, null, null, null, null, null);
     }
 
     private static void checkServings(Integer servings) {

@@ -8,6 +8,7 @@ import nabe.bake.OvenChoice;
 import nabe.bake.Start;
 import nabe.build.Material;
 import nabe.build.Pan;
+import nabe.house.Schools;
 import nabe.needs.Needs;
 import nabe.recipe.Recipe;
 import nabe.swap.Conversion;
@@ -19,11 +20,12 @@ final class Cautions {
     private static final String FSIS = "USDA FSIS; follow your local food-safety advice";
     private final List<Caution> list = new ArrayList<>();
 
-    static List<Caution> of(Recipe recipe, Needs needs, Conversion conversion, Pan pan, OvenChoice oven, BakePlan bake) {
+    static List<Caution> of(Recipe recipe, Needs needs, Schools schools, Conversion conversion, Pan pan, OvenChoice oven, BakePlan bake) {
         Cautions cautions = new Cautions();
         cautions.allergens(needs, conversion);
         cautions.heat(recipe, pan, oven, bake);
         cautions.hands(conversion);
+        cautions.schools(needs, schools);
         return List.copyOf(cautions.list);
     }
 
@@ -35,7 +37,7 @@ final class Cautions {
         if (needs.isEmpty()) {
             return;
         }
-        conversion.lines().stream().map(l -> l.label()).filter(Objects::nonNull).distinct()
+        conversion.toBuy().stream().map(l -> l.label()).filter(Objects::nonNull).distinct()
                 .forEach(label -> add("label", label, CODEX));
         if (!conversion.unresolved().isEmpty()) {
             add("unknown", "Some lines could not be made to fit and are left out: see them before you cook.", PRACTICE);
@@ -46,6 +48,16 @@ final class Cautions {
         }
         add("allergen", "Nabe helps you read and plan; it cannot promise that a product is safe. Read every packet each time, "
                 + "and when unsure ask the maker. For coeliac disease or an allergy, the doctor and dietitian decide.", CODEX);
+    }
+
+    private void schools(Needs needs, Schools schools) {
+        if (needs.strict() && schools.is("one-strict", "separate")) {
+            add("allergen", "You make the strict person's share as a small dish of its own: cook it first, on clean surfaces with its "
+                    + "own tools, cover it and put it by before the rest begins.", PRACTICE);
+        }
+        if (schools.is("salt", "each")) {
+            add("salt", "You season each component: lightly and once, and count the salt that stock, cheese and tins bring.", PRACTICE);
+        }
     }
 
     private void heat(Recipe recipe, Pan pan, OvenChoice oven, BakePlan bake) {

@@ -3,6 +3,7 @@ package nabe.plan;
 import java.util.List;
 import nabe.bake.BakePlan;
 import nabe.build.BuildPlan;
+import nabe.needs.Needs;
 import nabe.prep.PrepPlan;
 import nabe.recipe.Recipe;
 import nabe.swap.Conversion;
@@ -11,8 +12,9 @@ import nabe.swap.Conversion;
  * Everything computed from a brief.
  *
  * @param recipe as read, scaled to the servings
- * @param ingredients the shopping-level list of the converted dish
+ * @param needs what it was judged against: the brief's own and those of everybody who eats
+ * @param ingredients what to have in the kitchen, home-made things taken apart
  */
-public record Plan(Recipe recipe, List<ShoppingItem> ingredients, Conversion conversion, PrepPlan prep, BuildPlan build,
+public record Plan(Recipe recipe, Needs needs, List<ShoppingItem> ingredients, Conversion conversion, PrepPlan prep, BuildPlan build,
         BakePlan bake, List<Caution> cautions) {
 }

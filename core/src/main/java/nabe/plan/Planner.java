@@ -6,22 +6,31 @@ import nabe.bake.BakePlan;
 import nabe.bake.BakeRule;
 import nabe.build.BuildPlan;
 import nabe.build.Builder;
+import nabe.house.House;
+import nabe.label.LabelReader;
+import nabe.label.StandIns;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
+import nabe.needs.Needs;
 import nabe.prep.PrepPlan;
 import nabe.prep.Prepper;
-import nabe.prep.Yields;
+import nabe.recipe.Habits;
 import nabe.recipe.Line;
 import nabe.recipe.Recipe;
 import nabe.recipe.RecipeException;
 import nabe.recipe.RecipeReader;
 import nabe.swap.Conversion;
 import nabe.swap.ConvertedLine;
-import nabe.swap.SwapBook;
+import nabe.swap.Display;
+import nabe.swap.Kitchen;
 import nabe.swap.Swapper;
 
 /** Brief in, plan out: reads, swaps, preps, builds and bakes. Holds no state; one instance serves everyone. */
 public final class Planner {
+    private final Larder catalogue;
+    private final Swapper.Tables tables;
+    private final LabelReader labels;
+    private final Home home;
     private final Larder larder;
     private final RecipeReader reader;
     private final Swapper swapper;
@@ -30,16 +39,36 @@ public final class Planner {
     private final BakeRule bakeRule = new BakeRule();
 
     public Planner(Larder larder) {
-        Yields yields = new Yields();
-        this.larder = larder;
-        this.reader = new RecipeReader(larder);
-        this.swapper = new Swapper(larder, new SwapBook(larder), yields);
-        this.prepper = new Prepper(yields);
+        this(larder, Swapper.Tables.load(larder), new LabelReader(larder), Home.usual());
+    }
+
+    private Planner(Larder catalogue, Swapper.Tables tables, LabelReader labels, Home home) {
+        this.catalogue = catalogue;
+        this.tables = tables;
+        this.labels = labels;
+        this.home = home;
+        this.larder = catalogue.with(StandIns.of(home.products(), catalogue, labels));
+        this.reader = new RecipeReader(larder, new Habits(home.house().spoons(), home.remembered()));
+        this.swapper = new Swapper(larder, tables.withAbsorption(home.thirst()));
+        this.prepper = new Prepper(tables.yields());
+    }
+
+    /**
+     * @return the same planner in this kitchen: its people, schools, tools, spoons, packets and remembered wordings
+     * @throws IllegalArgumentException when a kept packet stands in for nothing in the larder
+     */
+    public Planner at(Home other) {
+        return new Planner(catalogue, tables, labels, other);
     }
 
     /** @throws RecipeException when no recipe can be read from the text */
     public Recipe read(String text) {
         return reader.read(text);
+    }
+
+    /** Reads one line by itself, as this house does. */
+    public Line readLine(String text, String heading) {
+        return reader.readLine(text, heading);
     }
 
     /**
@@ -48,13 +77,16 @@ public final class Planner {
      */
     public Plan plan(Brief brief) {
         Recipe recipe = scaled(recipe(brief.recipe()), brief.servings());
-        Conversion conversion = swapper.convert(recipe, brief.needs(), brief.choices());
-        PrepPlan prep = prepper.prepare(conversion);
-        BuildPlan build = builder.build(recipe, prep, brief.pan());
+        Needs needs = brief.needs().and(home.house().needsOf(brief.eaters()));
+        House house = home.house().with(brief.schools());
+        Conversion conversion = swapper.convert(recipe, new Kitchen(needs, house, brief.choices(), brief.made()));
+        PrepPlan prep = prepper.prepare(conversion, house.schools(), home.packetMinutes());
+        BuildPlan build = builder.build(recipe, prep, brief.pan(), house.schools());
         List<Ingredient> inDish = conversion.lines().stream().map(ConvertedLine::ingredient).filter(Objects::nonNull).toList();
-        BakePlan bake = bakeRule.plan(recipe, build, inDish, brief.oven());
-        return new Plan(recipe, ShoppingList.of(conversion.lines()), conversion, prep, build, bake,
-                Cautions.of(recipe, brief.needs(), conversion, build.pan(), brief.oven(), bake));
+        BakePlan bake = bakeRule.plan(recipe, build, inDish, brief.oven(), house.schools());
+        List<ShoppingItem> toBuy = new ShoppingList(needs, Display.of(house)).of(conversion.toBuy());
+        return new Plan(recipe, needs, toBuy, conversion, prep, build, bake,
+                Cautions.of(recipe, needs, house.schools(), conversion, build.pan(), brief.oven(), bake));
     }
 
     /** The recipe of a brief: its lines read again, with the cook's corrections on top. */
@@ -83,7 +115,7 @@ public final class Planner {
         List<Line> lines = new java.util.ArrayList<>();
         for (int i = 0; i < briefs.size(); i++) {
             Line line = recipe.lines().get(i);
-            lines.add(briefs.get(i).part() == null ? line : line.withPart(briefs.get(i).part()));
+            lines.add(briefs.get(i).part() == null || briefs.get(i).part() == line.part() ? line : line.withPart(briefs.get(i).part()));
         }
         return new Recipe(recipe.title(), recipe.servings(), List.copyOf(lines), recipe.steps(), recipe.oven(), recipe.pan(), recipe.family());
     }

@@ -1,5 +1,6 @@
 package nabe.plan;
 
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.List;
 import nabe.larder.Allergen;
 import nabe.larder.Origin;
@@ -12,8 +13,32 @@ import org.jspecify.annotations.Nullable;
  * @param grams all of it, or null where no amount is given
  * @param origin null when unknown
  * @param label what to check on the packet, or null
+ * @param buy how to buy it for these needs
  * @param swapped whether it stands for something else, at least in part
  */
 public record ShoppingItem(String item, @Nullable String ingredient, @Nullable Double grams, String display, List<Allergen> allergens,
-        @Nullable Origin origin, @Nullable String label, boolean swapped) {
+        @Nullable Origin origin, @Nullable String label, Buy buy, boolean swapped) {
+
+    /** What the packet has to say before it goes into the basket. */
+    public enum Buy {
+        /** Nothing known of the kind stands against it; the packet in the hand is read all the same. */
+        ANY("any"),
+        /** Some makers put in what a need shuts out. */
+        READ_LABEL("read-label"),
+        /** The kind is sometimes contaminated, and traces matter: only one whose packet claims it is free. */
+        WITH_CLAIM("with-claim"),
+        /** Nabe does not know it. */
+        ASK("ask");
+
+        private final String id;
+
+        Buy(String id) {
+            this.id = id;
+        }
+
+        @JsonValue
+        public String id() {
+            return id;
+        }
+    }
 }

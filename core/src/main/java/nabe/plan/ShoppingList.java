@@ -4,33 +4,50 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import nabe.needs.Judgement;
+import nabe.needs.Needs;
 import nabe.swap.ConvertedLine;
 import nabe.swap.Display;
 import nabe.swap.Swapper;
 
-/** Merges converted lines into one item an ingredient. */
+/** Merges what goes in into one item an ingredient, and says how to buy it. */
 final class ShoppingList {
-    private ShoppingList() {
+    private final Needs needs;
+    private final Display display;
+
+    ShoppingList(Needs needs, Display display) {
+        this.needs = needs;
+        this.display = display;
     }
 
-    static List<ShoppingItem> of(List<ConvertedLine> lines) {
+    List<ShoppingItem> of(List<ConvertedLine> lines) {
         Map<String, List<ConvertedLine>> groups = new LinkedHashMap<>();
         for (ConvertedLine line : lines) {
             String key = line.ingredient() == null ? "?" + line.item() : line.ingredient().id();
             groups.computeIfAbsent(key, k -> new ArrayList<>()).add(line);
         }
-        return groups.values().stream().map(ShoppingList::merge).toList();
+        return groups.values().stream().map(this::merge).toList();
     }
 
-    private static ShoppingItem merge(List<ConvertedLine> lines) {
+    private ShoppingItem merge(List<ConvertedLine> lines) {
         ConvertedLine first = lines.getFirst();
         boolean weighed = lines.stream().anyMatch(l -> l.grams() != null);
         Double grams = weighed ? Double.valueOf(lines.stream().mapToDouble(ConvertedLine::gramsOrZero).sum()) : null;
-        String display = lines.size() == 1 && first.amount() != null || first.ingredient() == null ? first.amount()
-                : Display.of(first.ingredient(), grams);
+        String amount = lines.size() == 1 && first.amount() != null || first.ingredient() == null ? first.amount()
+                : display.amount(first.ingredient(), grams);
         String item = lines.size() == 1 || first.ingredient() == null ? first.item() : first.ingredient().name();
-        return new ShoppingItem(item, first.ingredient() == null ? null : first.ingredient().id(), grams, display,
+        String label = lines.stream().map(ConvertedLine::label).filter(java.util.Objects::nonNull).findFirst().orElse(null);
+        return new ShoppingItem(item, first.ingredient() == null ? null : first.ingredient().id(), grams, amount,
                 Swapper.allergensOf(first), first.ingredient() == null ? null : first.ingredient().origin(),
-                first.label(), lines.stream().anyMatch(ConvertedLine::swapped));
+                label, buy(first, label), lines.stream().anyMatch(ConvertedLine::swapped));
+    }
+
+    private ShoppingItem.Buy buy(ConvertedLine line, String label) {
+        if (line.ingredient() == null) {
+            return ShoppingItem.Buy.ASK;
+        }
+        Judgement judgement = needs.judge(line.ingredient());
+        boolean claim = !judgement.traces().isEmpty() && label != null;
+        return claim ? ShoppingItem.Buy.WITH_CLAIM : label != null ? ShoppingItem.Buy.READ_LABEL : ShoppingItem.Buy.ANY;
     }
 }

@@ -1,6 +1,8 @@
 package nabe.prep;
 
 import java.util.List;
+import java.util.Map;
+import nabe.house.Schools;
 import nabe.larder.Ingredient;
 import nabe.larder.YamlCatalogue;
 import nabe.recipe.Part;
@@ -11,11 +13,12 @@ public final class Yields {
 
     /** One entry of prep.yaml. */
     record Entry(@com.fasterxml.jackson.annotation.JsonProperty("for") List<String> kinds, List<Part> in,
-            List<Double> leaves, int active, int passive, String text, String sign) {
+            List<Double> leaves, int active, int passive, String text, String sign, Map<String, String> school) {
 
-        boolean fits(Ingredient ingredient, Part part) {
+        boolean fits(Ingredient ingredient, Part part, Schools schools) {
             boolean kind = kinds.contains(ingredient.id()) || ingredient.roles().stream().anyMatch(kinds::contains);
-            return kind && (in == null || in.contains(part));
+            return kind && (in == null || in.contains(part))
+                    && (school == null || school.entrySet().stream().allMatch(e -> schools.is(e.getKey(), e.getValue())));
         }
 
         double share() {
@@ -23,14 +26,14 @@ public final class Yields {
         }
     }
 
-    /** @return the entry that applies, or null when it goes in as it is */
-    Entry entry(Ingredient ingredient, Part part) {
-        return entries.stream().filter(e -> e.fits(ingredient, part)).findFirst().orElse(null);
+    /** @return the entry that applies in this house, or null when it goes in as it is */
+    Entry entry(Ingredient ingredient, Part part, Schools schools) {
+        return entries.stream().filter(e -> e.fits(ingredient, part, schools)).findFirst().orElse(null);
     }
 
-    /** @return grams that enter the dish for each raw gram; 1 where nothing is done */
+    /** @return grams that enter the dish for each raw gram by the default schools; 1 where nothing is done */
     public double of(Ingredient ingredient, Part part) {
-        Entry entry = entry(ingredient, part);
+        Entry entry = entry(ingredient, part, Schools.usual());
         return entry == null ? 1 : entry.share();
     }
 }

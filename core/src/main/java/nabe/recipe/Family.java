@@ -2,6 +2,7 @@ package nabe.recipe;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;
+import nabe.measure.Ids;
 
 /** The kinds of layered bake, which decide the usual order of layers and how it bakes. */
 public enum Family {
@@ -30,11 +31,6 @@ public enum Family {
     /** @throws IllegalArgumentException when no family has this id */
     @JsonCreator
     public static Family ofId(String id) {
-        for (Family family : values()) {
-            if (family.id.equals(id)) {
-                return family;
-            }
-        }
-        throw new IllegalArgumentException("The kind of dish (" + id + ") must be one such as lasagna or gratin.");
+        return Ids.find(values(), Family::id, id, "kind of dish");
     }
 }

@@ -39,9 +39,15 @@ public final class LineReader {
 
     private final Larder larder;
     private final OtherMentions others;
+    private final Habits habits;
 
     public LineReader(Larder larder) {
+        this(larder, Habits.usual());
+    }
+
+    public LineReader(Larder larder, Habits habits) {
         this.larder = larder;
+        this.habits = habits;
         this.others = new OtherMentions(larder);
     }
 
@@ -77,6 +83,8 @@ public final class LineReader {
 
     private Line assemble(String text, String heading, MeasureReader.Reading reading, String rest, Ingredient known) {
         Naming found = name(rest);
+        Ingredient recalled = known == null ? recalled(found.item) : null;
+        known = known == null ? recalled : known;
         Naming naming = known == null ? found : new Naming(found.item, found.preparation, known, true, found.also);
         Measure measure = reading.measure();
         Unit unit = measure == null ? null : measure.unit();
@@ -89,14 +97,21 @@ public final class LineReader {
         naming = new Naming(naming.item, naming.preparation, ingredient, naming.exact, naming.also);
         List<Measure> others = new ArrayList<>(reading.others());
         others.addAll(SaidWeight.in(naming.preparation, measure));
-        Amount grams = Weights.grams(ingredient, measure, others, reading.size());
+        Amount grams = Weights.grams(ingredient, measure, others, reading.size(), habits.spoons());
         List<String> claims = new ArrayList<>();
         Matcher claim = CLAIM.matcher(text);
         while (claim.find()) {
             claims.add(claimId(claim.group(1)));
         }
         return new Line(text, heading, amount, unit, naming.item, naming.preparation, ingredient, grams, null,
-                List.copyOf(claims), naming.also, OPTIONAL.matcher(text).find(), doubt(naming, amount, grams));
+                List.copyOf(claims), naming.also, OPTIONAL.matcher(text).find(), doubt(naming, amount, grams),
+                recalled != null, List.of());
+    }
+
+    /** What the cook said once that this wording means, or null. */
+    private Ingredient recalled(String item) {
+        String id = habits.remembered().isEmpty() ? null : habits.remembered().get(Habits.wording(item));
+        return id == null ? null : larder.find(id).orElse(null);
     }
 
     /** "2 peppers" are vegetables, "pepper" is the spice. */
@@ -104,7 +119,7 @@ public final class LineReader {
         if (naming.ingredient == null || !naming.ingredient.id().equals("pepper")) {
             return naming.ingredient;
         }
-        boolean counted = measure != null && (measure.unit() == null || measure.isMass() && measure.base().mid() >= 25);
+        boolean counted = measure != null && (measure.unit() == null || measure.isMass() && measure.base(habits.spoons()).mid() >= 25);
         boolean plural = text.toLowerCase(Locale.ROOT).matches(".*\\bpeppers\\b.*");
         boolean named = text.toLowerCase(Locale.ROOT).matches(".*\\b(black|white|ground|cracked)\\b.*");
         return (counted || plural) && !named ? larder.get("pepper-red") : naming.ingredient;

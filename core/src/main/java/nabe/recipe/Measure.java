@@ -1,6 +1,7 @@
 package nabe.recipe;
 
 import nabe.measure.Amount;
+import nabe.measure.Spoons;
 import nabe.measure.Unit;
 
 /**
@@ -17,8 +18,8 @@ record Measure(Amount amount, Unit unit, Measure packSize) {
     }
 
     /** @return grams or millilitres, for a fixed unit */
-    Amount base() {
-        return amount.times(unit.factor());
+    Amount base(Spoons spoons) {
+        return amount.times(spoons.factor(unit));
     }
 
     boolean isMass() {

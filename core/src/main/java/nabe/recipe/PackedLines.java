@@ -10,6 +10,7 @@ final class PackedLines {
     private static final Pattern HEADED = Pattern.compile("(?<heading>[^:\\d]{2,45}):\\s*(?<rest>\\S.*)");
     private static final Pattern BAR = Pattern.compile("\\s+[|•·]\\s+|\\s*;\\s*");
     private static final Pattern COMMA = Pattern.compile(",\\s*(?:and\\s+)?(?=[\\d½¼¾⅓⅔⅛])(?![^(]*\\))");
+    private static final Pattern PLUS = Pattern.compile("\\s+(?:plus|\\+|and|&)\\s+(?=[\\d½¼¾⅓⅔⅛])", Pattern.CASE_INSENSITIVE);
     private final LineKind kinds;
 
     PackedLines(LineKind kinds) {
@@ -30,7 +31,8 @@ final class PackedLines {
 
     private List<String> parts(String line) {
         String[] bars = BAR.split(line);
-        String[] pieces = bars.length > 1 ? bars : COMMA.split(line);
+        String[] commas = COMMA.split(line);
+        String[] pieces = bars.length > 1 ? bars : commas.length > 1 ? commas : PLUS.split(line);
         for (String piece : pieces) {
             if (!kinds.measuresKnownThing(piece)) {
                 return List.of(line);

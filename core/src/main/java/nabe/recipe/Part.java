@@ -2,6 +2,7 @@ package nabe.recipe;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;
+import nabe.measure.Ids;
 
 /** The parts of a layered bake. The same ingredient does different work in different parts. */
 public enum Part {
@@ -32,11 +33,6 @@ public enum Part {
     /** @throws IllegalArgumentException when no part has this id */
     @JsonCreator
     public static Part ofId(String id) {
-        for (Part part : values()) {
-            if (part.id.equals(id)) {
-                return part;
-            }
-        }
-        throw new IllegalArgumentException("The part (" + id + ") must be one such as filling or white-sauce.");
+        return Ids.find(values(), Part::id, id, "part of the dish");
     }
 }

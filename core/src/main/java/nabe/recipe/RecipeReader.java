@@ -10,9 +10,15 @@ public final class RecipeReader {
     public static final int LONGEST_TEXT = 1_000_000;
     private final LineReader lineReader;
     private final LineKind kinds;
+    private final Habits habits;
 
     public RecipeReader(Larder larder) {
-        this.lineReader = new LineReader(larder);
+        this(larder, Habits.usual());
+    }
+
+    public RecipeReader(Larder larder, Habits habits) {
+        this.habits = habits;
+        this.lineReader = new LineReader(larder, habits);
         this.kinds = new LineKind(larder);
     }
 
@@ -44,7 +50,8 @@ public final class RecipeReader {
      */
     public Recipe assemble(String title, Integer servings, List<Line> lines, List<String> steps, PanSize pan, Family chosen) {
         Family family = chosen != null ? chosen : FamilyFinder.find(title, lines, steps);
-        List<Line> parted = new PartAssigner(lines, family, steps).assign();
+        ShareFollower follower = new ShareFollower(lines, steps, family, habits.spoons());
+        List<Line> parted = new PartAssigner(lines, family, steps).assign().stream().map(follower::follow).toList();
         return new Recipe(title, servings, parted, List.copyOf(steps), MethodReader.oven(steps), pan, family);
     }
 

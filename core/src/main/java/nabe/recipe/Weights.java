@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.OptionalDouble;
 import nabe.larder.Ingredient;
 import nabe.measure.Amount;
+import nabe.measure.Spoons;
 import nabe.measure.Unit;
 
 /** What an amount weighs: by scales first, then by volume, then by the piece. Never guessed. */
@@ -24,56 +25,56 @@ final class Weights {
     }
 
     /** @return grams, or null when the ingredient, the amount or its weight is not known */
-    static Amount grams(Ingredient ingredient, Measure measure, List<Measure> others, String size) {
+    static Amount grams(Ingredient ingredient, Measure measure, List<Measure> others, String size, Spoons spoons) {
         if (measure == null) {
             return null;
         }
         if (measure.isMass()) {
-            return measure.base();
+            return measure.base(spoons);
         }
         if (measure.packSize() != null) {
-            return pack(ingredient, measure);
+            return pack(ingredient, measure, spoons);
         }
         for (Measure other : others) {
             if (other.isMass()) {
-                return other.base();
+                return other.base(spoons);
             }
         }
         if (ingredient == null) {
             return null;
         }
         if (measure.isVolume()) {
-            return volume(ingredient, measure);
+            return volume(ingredient, measure, spoons);
         }
         Amount pieces = pieces(ingredient, measure, size);
         if (pieces == null) {
-            return others.stream().filter(Measure::isVolume).findFirst().map(o -> volume(ingredient, o)).orElse(null);
+            return others.stream().filter(Measure::isVolume).findFirst().map(o -> volume(ingredient, o, spoons)).orElse(null);
         }
         return pieces;
     }
 
-    private static Amount pack(Ingredient ingredient, Measure measure) {
+    private static Amount pack(Ingredient ingredient, Measure measure, Spoons spoons) {
         Measure size = measure.packSize();
         double perPack;
         if (size.isMass()) {
-            perPack = size.base().mid();
+            perPack = size.base(spoons).mid();
         } else {
             double density = ingredient == null ? 1 : ingredient.gramsPerMl().orElse(1);
-            perPack = size.base().mid() * density;
+            perPack = size.base(spoons).mid() * density;
         }
         boolean drained = measure.unit() == Unit.CAN || measure.unit() == Unit.JAR;
         double share = drained && ingredient != null ? ingredient.pieceGrams("drained").orElse(1) : 1;
         return measure.amount().times(perPack * share);
     }
 
-    private static Amount volume(Ingredient ingredient, Measure measure) {
+    private static Amount volume(Ingredient ingredient, Measure measure, Spoons spoons) {
         String spoon = measure.unit().id();
         OptionalDouble spoonWeight = ingredient.pieceGrams(spoon);
         if (spoonWeight.isPresent()) {
-            return measure.amount().times(spoonWeight.getAsDouble());
+            return measure.amount().times(spoonWeight.getAsDouble() * spoons.factor(measure.unit()) / measure.unit().factor());
         }
         OptionalDouble density = ingredient.gramsPerMl();
-        return density.isEmpty() ? null : measure.base().times(density.getAsDouble());
+        return density.isEmpty() ? null : measure.base(spoons).times(density.getAsDouble());
     }
 
     private static Amount pieces(Ingredient ingredient, Measure measure, String size) {

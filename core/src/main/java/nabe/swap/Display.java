@@ -1,21 +1,35 @@
 package nabe.swap;
 
+import java.util.EnumSet;
 import java.util.OptionalDouble;
+import java.util.Set;
+import nabe.house.House;
 import nabe.larder.Ingredient;
 import nabe.measure.Amount;
+import nabe.measure.AmountStyle;
 import nabe.measure.KitchenText;
+import nabe.measure.Spoons;
 import nabe.measure.Unit;
 import nabe.recipe.Line;
 
-/** Amounts as cooks read them: scales first, spoons or cups or a count beside. */
+/** Amounts as this house reads them: scales first with spoons or cups beside, cups first, or scales alone. */
 public final class Display {
-    private static final java.util.Set<Unit> METRIC = java.util.EnumSet.of(Unit.G, Unit.KG, Unit.ML, Unit.CL, Unit.DL, Unit.L);
+    private static final Set<Unit> METRIC = EnumSet.of(Unit.G, Unit.KG, Unit.ML, Unit.CL, Unit.DL, Unit.L);
+    private static final Set<Unit> SHORT = EnumSet.of(Unit.TSP, Unit.TBSP, Unit.ML, Unit.L);
+    private final AmountStyle style;
+    private final Spoons spoons;
 
-    private Display() {
+    private Display(AmountStyle style, Spoons spoons) {
+        this.style = style;
+        this.spoons = spoons;
+    }
+
+    public static Display of(House house) {
+        return new Display(house.amounts(), house.spoons());
     }
 
     /** @param grams null where the recipe gives no amount */
-    public static String of(Ingredient ingredient, Double grams) {
+    public String amount(Ingredient ingredient, Double grams) {
         if (grams == null) {
             return unmeasured(ingredient);
         }
@@ -25,8 +39,11 @@ public final class Display {
             return (long) Math.ceil(grams / piece.getAsDouble() - 0.05) + " sheets (" + scales + ")";
         }
         OptionalDouble density = ingredient.gramsPerMl();
-        return density.isEmpty() || grams < 0.5 ? scales
-                : scales + " (" + KitchenText.spoonsOrCups(grams / density.getAsDouble()) + ")";
+        if (density.isEmpty() || grams < 0.5 || style == AmountStyle.METRIC) {
+            return scales;
+        }
+        String measure = KitchenText.spoonsOrCups(grams / density.getAsDouble(), spoons);
+        return style == AmountStyle.CUPS ? measure + " (" + scales + ")" : scales + " (" + measure + ")";
     }
 
     private static String unmeasured(Ingredient ingredient) {
@@ -35,7 +52,7 @@ public final class Display {
     }
 
     /** The line's own measure, with scales beside where that adds something. */
-    static String of(Line line) {
+    String written(Line line) {
         if (line.amount() == null) {
             return line.grams() == null ? unmeasured(line.ingredient()) : KitchenText.grams(line.gramsOrZero());
         }
@@ -57,8 +74,7 @@ public final class Display {
         if (line.unit() == null) {
             return "";
         }
-        boolean plural = line.amount().max() > 1 && (line.unit().kind() != Unit.Kind.MASS && line.unit() != Unit.TSP
-                && line.unit() != Unit.TBSP && line.unit() != Unit.ML && line.unit() != Unit.L);
+        boolean plural = line.amount().max() > 1 && line.unit().kind() != Unit.Kind.MASS && !SHORT.contains(line.unit());
         String id = line.unit().id();
         String ending = !plural ? "" : id.endsWith("ch") || id.endsWith("sh") || id.endsWith("ss") ? "es" : "s";
         return " " + (plural && id.equals("leaf") ? "leaves" : plural && id.equals("loaf") ? "loaves" : id + ending);

@@ -10,21 +10,28 @@ import org.jspecify.annotations.Nullable;
  * @param was what it was, with its amount
  * @param wasGrams null where the recipe gave no amount
  * @param offends what made it unfit
- * @param becomes what goes in instead
+ * @param becomes what goes in instead; empty where the cook leaves it out
  * @param reason why that works; {@code method} what changes at the stove
  * @param rule the rule's id; {@code job} the work matched
- * @param fidelity 0 to 1
+ * @param fidelity 0 to 1, the score of {@code terms}
  * @param check what to read on packets, or null
- * @param alternatives other answers that also meet every need, best first, five at most
+ * @param alternatives other answers that also meet every need, best for this house first, five at most
+ * @param passedOver nearer answers that some need shuts out, two at most
  */
 public record Swap(int source, String was, @Nullable Double wasGrams, List<String> offends, List<Becomes> becomes, String reason,
-        String method, String rule, String job, double fidelity, @Nullable String check, List<Alternative> alternatives) {
+        String method, String rule, String job, double fidelity, Fidelity terms, Cost cost, Ranking ranking, @Nullable String check,
+        List<Alternative> alternatives, List<PassedOver> passedOver) {
 
     /** @param display the amount as a cook reads it */
     public record Becomes(String item, String ingredient, @Nullable Double grams, String display) {
     }
 
     /** @param rule what to choose to have it */
-    public record Alternative(String rule, List<Becomes> becomes, double fidelity, String reason, @Nullable String check) {
+    public record Alternative(String rule, List<Becomes> becomes, double fidelity, Fidelity terms, Cost cost, Ranking ranking,
+            String reason, String method, @Nullable String check) {
+    }
+
+    /** @param item what it would have been, {@code because} what stands against it */
+    public record PassedOver(String rule, String item, String because) {
     }
 }

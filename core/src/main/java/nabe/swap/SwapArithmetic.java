@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
+import nabe.larder.Properties;
 import nabe.larder.Thickeners;
 import nabe.prep.Yields;
 import nabe.recipe.Part;
@@ -12,11 +13,19 @@ import nabe.recipe.Part;
 final class SwapArithmetic {
     /** A large egg without its shell, grams. USDA SR24 ndb:01123. */
     static final double EGG_GRAMS = 50;
+    /** One lasagna sheet; kitchen practice. */
+    private static final double USUAL_SHEET_CM2 = 157;
+    /** Raw slices lie with gaps and shrink as they dry: a single layer covers with less. Kitchen practice. */
+    private static final double SLICE_COVER = 0.85;
+    /** Raw vegetables are a little lighter than water. Kitchen practice. */
+    private static final double SLICE_G_PER_ML = 0.95;
     private final Larder larder;
     private final Thickeners thickeners;
     private final Yields yields;
+    private final Properties properties;
 
-    SwapArithmetic(Larder larder, Thickeners thickeners, Yields yields) {
+    SwapArithmetic(Larder larder, Thickeners thickeners, Yields yields, Properties properties) {
+        this.properties = properties;
         this.larder = larder;
         this.thickeners = thickeners;
         this.yields = yields;
@@ -39,6 +48,7 @@ final class SwapArithmetic {
                 case "fat-gap" -> Math.max(0, grams * from.composition().fat() - fatSoFar) / to.composition().fat();
                 case "piece" -> grams / piece(from) * piece(to);
                 case "egg" -> grams / eggOf(from);
+                case "area" -> pieces(from, grams) * areaMm2(from) * SLICE_G_PER_ML / 1000;
                 case "cooked" -> grams * yields.of(from, part) / yields.of(to, part);
                 default -> grams;
             };
@@ -52,6 +62,15 @@ final class SwapArithmetic {
 
     private static double eggOf(Ingredient egg) {
         return egg.role().equals("egg") ? EGG_GRAMS : egg.pieceGrams("each").orElse(EGG_GRAMS);
+    }
+
+    private static double pieces(Ingredient sheets, double grams) {
+        return grams / piece(sheets);
+    }
+
+    /** Slices of {@code ratio} mm thickness over this area make ratio x area in mm³, 1000 of them a millilitre. */
+    private double areaMm2(Ingredient sheets) {
+        return properties.mid(sheets, "area").orElse(USUAL_SHEET_CM2) * 100 * SLICE_COVER;
     }
 
     private static double density(Ingredient ingredient) {

@@ -2,7 +2,11 @@ package nabe.swap;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
+import nabe.house.Schools;
+import nabe.house.Tool;
 import nabe.larder.CatalogueException;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
@@ -10,7 +14,9 @@ import nabe.larder.YamlCatalogue;
 
 /** All swaps, loaded strictly: every id once, every ingredient in the larder, every basis known. */
 public final class SwapBook {
-    private static final Set<String> BASES = Set.of("mass", "volume", "thickening", "fat", "fat-gap", "piece", "egg", "cooked");
+    private static final Set<String> BASES = Set.of("mass", "volume", "thickening", "fat", "fat-gap", "piece", "area", "egg", "cooked");
+    /** What goes along with a thing but does not name it. */
+    private static final Set<String> SIDE = Set.of("water", "olive-oil", "sunflower-oil", "salt");
     private final List<SwapRule> rules;
 
     public SwapBook(Larder larder) {
@@ -31,9 +37,34 @@ public final class SwapBook {
                         "The part (" + component + ") must use a larder id and a known basis.");
             }
         }
-        if (!(rule.fidelity() > 0 && rule.fidelity() <= 1) || rule.reason() == null || rule.method() == null) {
-            throw new CatalogueException("swaps.yaml", rule.id(), "It must give fidelity above 0 up to 1, a reason and a method.");
+        if (!isShare(rule.taste()) || !isShare(rule.texture()) || rule.reason() == null || rule.method() == null) {
+            throw new CatalogueException("swaps.yaml", rule.id(), "It must give taste and texture above 0 up to 1, a reason and a method.");
         }
+        new Schools(rule.school());
+        rule.tools().forEach(Tool::ofId);
+    }
+
+    private static boolean isShare(double value) {
+        return value > 0 && value <= 1;
+    }
+
+    /** @return the rule, empty for the cook's own "leave it out" */
+    Optional<SwapRule> find(String id) {
+        return rules.stream().filter(r -> r.id().equals(id)).findFirst();
+    }
+
+    /** @return what the method calls the thing that stands in: the rule's own word, else what mainly goes in */
+    String called(Swap swap) {
+        SwapRule rule = find(swap.rule()).orElse(null);
+        if (rule != null && rule.called() != null) {
+            return rule.called();
+        }
+        List<Swap.Becomes> main = swap.becomes().stream().filter(b -> !SIDE.contains(b.ingredient())).limit(2).toList();
+        return (main.isEmpty() ? swap.becomes() : main).stream().map(Swap.Becomes::item).collect(Collectors.joining(" and "));
+    }
+
+    public List<SwapRule> all() {
+        return rules;
     }
 
     /** @return how many swaps there are */

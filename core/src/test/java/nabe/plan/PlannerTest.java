@@ -32,7 +32,7 @@ class PlannerTest {
     }
 
     private static Plan plan(String text, Needs needs, Pan pan, OvenChoice oven, Integer servings) {
-        return PLANNER.plan(new Brief(Brief.RecipeBrief.ofText(text), needs, pan, oven, servings, Map.of()));
+        return PLANNER.plan(new Brief(Brief.RecipeBrief.ofText(text), needs, pan, oven, servings, Map.of(), null, null, null));
     }
 
     @ParameterizedTest
@@ -126,7 +126,7 @@ class PlannerTest {
     @Test
     void correctionsOverrideTheReading() {
         var lines = List.of(new Brief.LineBrief("2 cups mystery powder", null, "rice-flour", Part.TOPPING), new Brief.LineBrief("1 kg potatoes", null, null, null));
-        Plan plan = PLANNER.plan(new Brief(new Brief.RecipeBrief(null, "Bake", 4, lines, List.of("Bake."), null), Needs.none(), null, null, null, Map.of()));
+        Plan plan = PLANNER.plan(Brief.of(new Brief.RecipeBrief(null, "Bake", 4, lines, List.of("Bake."), null), Needs.none()));
         assertThat(plan.recipe().lines().getFirst().ingredient().id()).isEqualTo("rice-flour");
         assertThat(plan.recipe().lines().getFirst().part()).isEqualTo(Part.TOPPING);
         assertThat(plan.recipe().lines().getFirst().gramsOrZero()).isCloseTo(316, within(1.0));

@@ -9,13 +9,13 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import nabe.house.House;
 import nabe.larder.Allergen;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.larder.Thickeners;
 import nabe.needs.Need;
 import nabe.needs.Needs;
-import nabe.prep.Yields;
 import nabe.recipe.Recipe;
 import nabe.recipe.RecipeReader;
 import nabe.testing.ForbiddenWords;
@@ -26,8 +26,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 class SwapperTest {
     private static final Larder LARDER = Larder.load();
-    private static final SwapBook BOOK = new SwapBook(LARDER);
-    private static final Swapper SWAPPER = new Swapper(LARDER, BOOK, new Yields());
+    private static final Swapper.Tables TABLES = Swapper.Tables.load(LARDER);
+    private static final Swapper SWAPPER = new Swapper(LARDER, TABLES);
     private static final RecipeReader READER = new RecipeReader(LARDER);
 
     static Stream<String> recipes() {
@@ -36,7 +36,7 @@ class SwapperTest {
 
     private static Conversion convert(String text, Need... needs) {
         Set<Need> set = needs.length == 0 ? Set.of() : EnumSet.copyOf(List.of(needs));
-        return SWAPPER.convert(READER.read(text), new Needs(set, Set.of(), true), Map.of());
+        return SWAPPER.convert(READER.read(text), Kitchen.of(new Needs(set, Set.of(), true)));
     }
 
     private static ConvertedLine only(Conversion conversion, String id) {
@@ -53,7 +53,7 @@ class SwapperTest {
             int mask = bits;
             Set<Need> set = EnumSet.noneOf(Need.class);
             IntStream.range(0, 6).filter(i -> (mask >> i & 1) == 1).forEach(i -> set.add(six.get(i)));
-            Conversion conversion = SWAPPER.convert(recipe, new Needs(set, Set.of(), true), Map.of());
+            Conversion conversion = SWAPPER.convert(recipe, Kitchen.of(new Needs(set, Set.of(), true)));
             conversion.lines().forEach(line -> ForbiddenWords.check(line.item(), set));
             assertThat(conversion.massAfterGrams()).as("%s", set).isCloseTo(conversion.massBeforeGrams(), within(conversion.massBeforeGrams() * 0.25));
             assertThat(conversion.unresolved()).as("%s", set).hasSizeLessThanOrEqualTo(recipe.lines().size() * 3 / 100);
@@ -102,21 +102,21 @@ class SwapperTest {
     void alternativesMeetEveryNeedAndAChoiceIsTaken() {
         Needs needs = new Needs(Set.of(Need.GLUTEN_FREE, Need.SOY_FREE), Set.of(Allergen.MILK), true);
         Recipe recipe = READER.read(Recipes.LASAGNA);
-        Conversion first = SWAPPER.convert(recipe, needs, Map.of());
+        Conversion first = SWAPPER.convert(recipe, Kitchen.of(needs));
         for (Swap swap : first.swaps()) {
             swap.alternatives().forEach(a -> a.becomes().forEach(b -> assertThat(needs.judge(LARDER.get(b.ingredient())).fits()).isTrue()));
             assertThat(swap.alternatives()).hasSizeLessThanOrEqualTo(5);
         }
         Swap milk = first.swaps().stream().filter(s -> !s.alternatives().isEmpty()).findFirst().orElseThrow();
         String other = milk.alternatives().getFirst().rule();
-        assertThat(SWAPPER.convert(recipe, needs, Map.of(milk.source(), other)).swaps()).extracting(Swap::rule).contains(other);
+        assertThat(SWAPPER.convert(recipe, new Kitchen(needs, House.usual(), Map.of(milk.source(), other), Map.of())).swaps()).extracting(Swap::rule).contains(other);
     }
 
     @Test
     void whatCannotBeDoneIsSaidWithTheReason() {
         Needs needs = new Needs(Set.of(), Set.of(Allergen.SULPHITE, Allergen.CELERY), true);
         Recipe recipe = READER.read("Bake\n\nIngredients\n1 kg potatoes\n2 tbsp balsamic vinegar\n2 cups mystery powder\n\nMethod\nBake.");
-        Conversion conversion = SWAPPER.convert(recipe, needs, Map.of());
+        Conversion conversion = SWAPPER.convert(recipe, Kitchen.of(needs));
         assertThat(conversion.unresolved()).extracting(Unresolved::text).containsExactly("2 tbsp balsamic vinegar", "2 cups mystery powder");
         assertThat(conversion.unresolved().getFirst().why()).contains("sulphite");
         assertThat(conversion.lines()).hasSize(1);
@@ -124,6 +124,6 @@ class SwapperTest {
 
     @Test
     void everyRuleMeetsItsOwnRoleAndThereAreEnough() {
-        assertThat(BOOK.size()).isGreaterThan(50);
+        assertThat(TABLES.book().size()).isGreaterThan(50);
     }
 }

@@ -1,0 +1,70 @@
+package nabe.house;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import nabe.larder.YamlCatalogue;
+
+/**
+ * The house's answers where good cooks differ; what it left open is answered by the default.
+ *
+ * @param answers answer id by question id
+ */
+public record Schools(Map<String, String> answers) {
+    private static final List<Question> QUESTIONS = List.copyOf(YamlCatalogue.read("schools.yaml", Question[].class));
+    private static final Schools USUAL = new Schools(Map.of());
+
+    /** One question with its answers, the default first. */
+    public record Question(String id, String ask, String why, List<Answer> answers) {
+    }
+
+    /** One school. */
+    public record Answer(String id, String name) {
+    }
+
+    /** @throws IllegalArgumentException for a question or an answer that is not in schools.yaml */
+    public Schools {
+        answers = Map.copyOf(answers);
+        answers.forEach(Schools::check);
+    }
+
+    private static void check(String question, String answer) {
+        Question asked = QUESTIONS.stream().filter(q -> q.id().equals(question)).findFirst().orElseThrow(
+                () -> new IllegalArgumentException("The question (" + question + ") must be one of "
+                        + String.join(", ", QUESTIONS.stream().map(Question::id).toList()) + "."));
+        if (asked.answers().stream().noneMatch(a -> a.id().equals(answer))) {
+            throw new IllegalArgumentException("The answer (" + answer + ") to " + question + " must be one of "
+                    + String.join(", ", asked.answers().stream().map(Answer::id).toList()) + ".");
+        }
+    }
+
+    public static Schools usual() {
+        return USUAL;
+    }
+
+    public static List<Question> questions() {
+        return QUESTIONS;
+    }
+
+    /** @return the house's answer, or the default */
+    public String answer(String question) {
+        return answers.getOrDefault(question, QUESTIONS.stream().filter(q -> q.id().equals(question)).findFirst().orElseThrow()
+                .answers().getFirst().id());
+    }
+
+    public boolean is(String question, String answer) {
+        return answer(question).equals(answer);
+    }
+
+    /** @return whether the house chose this answer itself, rather than leave it at the default */
+    public boolean chose(String question, String answer) {
+        return answer.equals(answers.get(question));
+    }
+
+    /** @return these answers with the dish's own on top */
+    public Schools with(Map<String, String> dish) {
+        Map<String, String> all = new HashMap<>(answers);
+        all.putAll(dish);
+        return new Schools(all);
+    }
+}

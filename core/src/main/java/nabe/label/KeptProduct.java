@@ -1,0 +1,37 @@
+package nabe.label;
+
+/**
+ * A packet the cook keeps, to stand in for an ingredient.
+ *
+ * @param id stable name
+ * @param name as the cook calls it, generic ("the blue packet of rice sheets")
+ * @param standsFor larder id of the ingredient it stands in for
+ * @param label the packet's words, or blank where the cook has not typed them: then the kind's own warnings stay
+ * @param minutes the packet's own cooking time, or null
+ * @param thirst grams of water 100 g drinks until tender, or null
+ * @param sheetGrams what one sheet or piece weighs, {@code packGrams} the whole packet, or null
+ */
+public record KeptProduct(String id, String name, String standsFor, String label, Integer minutes, Double thirst,
+        Double sheetGrams, Double packGrams) {
+
+    /** @throws IllegalArgumentException for a missing name or a figure no packet has */
+    public KeptProduct {
+        if (name == null || name.isBlank() || name.length() > 120) {
+            throw new IllegalArgumentException("The packet must have a name of at most 120 letters.");
+        }
+        if (standsFor == null || standsFor.isBlank()) {
+            throw new IllegalArgumentException("Say which ingredient the packet stands in for.");
+        }
+        within("cooking time", minutes, 1, 180, "minutes");
+        within("water it drinks", thirst, 0, 400, "grams for 100 g");
+        within("weight of one piece", sheetGrams, 0.5, 1000, "grams");
+        within("weight of the packet", packGrams, 1, 20_000, "grams");
+        label = label == null ? "" : label;
+    }
+
+    private static void within(String what, Number value, double least, double most, String unit) {
+        if (value != null && !(value.doubleValue() >= least && value.doubleValue() <= most)) {
+            throw new IllegalArgumentException("The packet's " + what + " (" + value + ") must be from " + least + " to " + most + " " + unit + ".");
+        }
+    }
+}

@@ -1,0 +1,77 @@
+package nabe.swap;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.regex.Pattern;
+import nabe.larder.Larder;
+import nabe.recipe.Recipe;
+
+/** Writes the swaps into the method: names where only a name changes, whole sentences where the order of work does. */
+final class MethodRewriter {
+    private static final Pattern SENTENCE = Pattern.compile("(?<=[.!;])\\s+");
+    /** Oil needs no melting. */
+    private static final Pattern MELTED_OIL = Pattern.compile("\\b([Mm])elt(?=(?: \\d\\S* \\w+(?: of)?)?(?: the| remaining)* (?:olive|sunflower) oil)");
+    /** "The eggs and the yolk" become one thing. */
+    private static final Pattern SAID_TWICE = Pattern.compile("\\b(the [\\p{L} -]{4,40})(?:,| and|, and) \\1\\b");
+    private final Recipe recipe;
+    private final List<Swap> swaps;
+    private final SwapBook book;
+    private final Subjects subjects;
+    private final SauceSentences sauces;
+    private final Set<Swap> noted = new HashSet<>();
+
+    MethodRewriter(Larder larder, Recipe recipe, List<ConvertedLine> lines, List<Swap> swaps, SwapBook book) {
+        this.recipe = recipe;
+        this.swaps = swaps;
+        this.book = book;
+        this.subjects = new Subjects(larder, recipe, swaps, book);
+        this.sauces = new SauceSentences(recipe, lines, swaps, book);
+    }
+
+    /** @return one step for each of the recipe's, in order; notes that no step takes stand with the last */
+    List<MethodStep> rewrite() {
+        List<MethodStep> steps = new ArrayList<>();
+        for (String step : recipe.steps()) {
+            steps.add(swaps.isEmpty() ? new MethodStep(step, step, false, List.of()) : rewritten(step));
+        }
+        List<MethodStep.Note> homeless = swaps.stream().filter(s -> !noted.contains(s)).flatMap(s -> note(s).stream()).toList();
+        if (!steps.isEmpty() && !homeless.isEmpty()) {
+            MethodStep last = steps.removeLast();
+            List<MethodStep.Note> notes = new ArrayList<>(last.notes());
+            notes.addAll(homeless);
+            steps.add(new MethodStep(last.text(), last.was(), last.changed(), notes));
+        }
+        return List.copyOf(steps);
+    }
+
+    private MethodStep rewritten(String step) {
+        List<String> sentences = new ArrayList<>();
+        List<MethodStep.Note> notes = new ArrayList<>();
+        for (String sentence : SENTENCE.split(step)) {
+            List<Subjects.Mention> mentions = subjects.in(sentence);
+            mentions.stream().flatMap(m -> m.swaps().stream()).filter(noted::add).forEach(s -> notes.addAll(note(s)));
+            String whole = sauces.instead(sentence, mentions);
+            sentences.add(whole != null ? whole : named(sentence, mentions));
+        }
+        String text = String.join(" ", sentences);
+        return new MethodStep(text, step, !text.equals(step), notes.stream().distinct().toList());
+    }
+
+    private List<MethodStep.Note> note(Swap swap) {
+        return book.find(swap.rule()).filter(SwapRule::changesMethod)
+                .map(rule -> List.of(new MethodStep.Note(book.called(swap), rule.method(), rule.id()))).orElse(List.of());
+    }
+
+    private static String named(String sentence, List<Subjects.Mention> mentions) {
+        StringBuilder out = new StringBuilder();
+        int at = 0;
+        for (Subjects.Mention mention : mentions) {
+            out.append(sentence, at, mention.start()).append(mention.says());
+            at = mention.end();
+        }
+        String once = SAID_TWICE.matcher(out.append(sentence.substring(at))).replaceAll("$1");
+        return MELTED_OIL.matcher(once).replaceAll(m -> m.group(1).equals("M") ? "Warm" : "warm");
+    }
+}

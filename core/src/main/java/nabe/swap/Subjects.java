@@ -1,0 +1,138 @@
+package nabe.swap;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import nabe.larder.Larder;
+import nabe.larder.NameIndex;
+import nabe.larder.Words;
+import nabe.recipe.Line;
+import nabe.recipe.Recipe;
+
+/** Tells which swapped things a sentence of the method speaks of, by their own names or by the kitchen's general ones. */
+final class Subjects {
+    /** General words and the roles they may stand for: "the cheese", "the noodles", "the meat". */
+    private static final Map<String, Set<String>> GENERAL = Map.ofEntries(
+            Map.entry("cheese", Set.of("melting-cheese", "hard-cheese", "crumbly-cheese", "soft-cheese")),
+            Map.entry("pasta", Set.of("sheets", "fresh-sheets", "tubes", "shells", "short-pasta", "noodles")),
+            Map.entry("noodle", Set.of("sheets", "fresh-sheets", "noodles")), Map.entry("sheet", Set.of("sheets", "fresh-sheets", "pastry", "pastry-thin")),
+            Map.entry("shell", Set.of("shells", "tubes")), Map.entry("tube", Set.of("tubes")), Map.entry("meat", Set.of("mince", "meat", "poultry-mince", "sausage")),
+            Map.entry("mince", Set.of("mince", "poultry-mince")), Map.entry("beef", Set.of("mince", "meat")), Map.entry("lamb", Set.of("mince", "meat")),
+            Map.entry("pork", Set.of("mince", "meat")), Map.entry("chicken", Set.of("poultry", "poultry-cooked", "poultry-mince")),
+            Map.entry("turkey", Set.of("poultry", "poultry-cooked", "poultry-mince")), Map.entry("flour", Set.of("flour", "flour-raising")),
+            Map.entry("milk", Set.of("milk")), Map.entry("cream", Set.of("cream")), Map.entry("butter", Set.of("butter")),
+            Map.entry("egg", Set.of("egg", "egg-yolk", "egg-white")), Map.entry("yolk", Set.of("egg-yolk")), Map.entry("stock", Set.of("stock", "stock-cube")),
+            Map.entry("broth", Set.of("stock", "stock-cube")), Map.entry("crumb", Set.of("crumbs")), Map.entry("breadcrumb", Set.of("crumbs")),
+            Map.entry("bread", Set.of("bread")), Map.entry("pastry", Set.of("pastry", "pastry-thin")), Map.entry("sausage", Set.of("sausage")),
+            Map.entry("fish", Set.of("fish", "fish-cooked")), Map.entry("tortilla", Set.of("wrap")), Map.entry("soup", Set.of("soup-tin", "soup-tin-tomato")),
+            Map.entry("nut", Set.of("nut")), Map.entry("yogurt", Set.of("yogurt")), Map.entry("yoghurt", Set.of("yogurt")));
+    private static final Pattern MADE_OF = Pattern.compile("^\\s*(?:sauce|mixture sauce|dish|board|knife|stage)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern GREASES = Pattern.compile("^ (?:an?|the|your|\\d)\\b.{0,40}\\b(?:dish|pan|tin|casserole|mold|mould|foil|paper|ramekins?)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern DOUGH = Pattern.compile("\\b(?:dough|pastry|crust|rub|cut in|scone|biscuit)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern COUNT_BEFORE = Pattern.compile("(?:the )?\\d+ (?:large |medium |small )?$", Pattern.CASE_INSENSITIVE);
+    private final Larder larder;
+    private final Recipe recipe;
+    private final List<Swap> swaps;
+    private final SwapBook book;
+
+    Subjects(Larder larder, Recipe recipe, List<Swap> swaps, SwapBook book) {
+        this.larder = larder;
+        this.recipe = recipe;
+        this.swaps = swaps.stream().filter(s -> !s.becomes().isEmpty()).toList();
+        this.book = book;
+    }
+
+    /**
+     * A stretch of a sentence that names something swapped.
+     *
+     * @param start first character, {@code end} one past the last
+     * @param says what it reads now
+     */
+    record Mention(int start, int end, List<Swap> swaps, String says) {
+    }
+
+    /** @return what the sentence names of the swapped things, from left to right */
+    List<Mention> in(String sentence) {
+        List<Mention> found = new ArrayList<>();
+        for (NameIndex.Match match : spans(sentence)) {
+            mention(sentence, match).ifPresent(found::add);
+        }
+        return found;
+    }
+
+    /** The larder's names, and single general words that are none. */
+    private List<NameIndex.Match> spans(String sentence) {
+        List<NameIndex.Match> named = larder.scan(sentence);
+        List<NameIndex.Match> all = new ArrayList<>(named);
+        for (Words.Word word : Words.of(sentence)) {
+            boolean free = named.stream().noneMatch(m -> word.start() < m.end() && m.start() < word.end());
+            if (free && GENERAL.containsKey(word.key())) {
+                all.add(new NameIndex.Match(null, word.start(), word.end(), 1, true));
+            }
+        }
+        all.sort(java.util.Comparator.comparingInt(NameIndex.Match::start));
+        return all;
+    }
+
+    private java.util.Optional<Mention> mention(String sentence, NameIndex.Match match) {
+        String after = sentence.substring(match.end());
+        String words = sentence.substring(match.start(), match.end());
+        List<Line> meant = meant(words, match);
+        List<Swap> about = inDough(sentence, swaps.stream().filter(s -> meant.contains(recipe.lines().get(s.source()))).toList());
+        boolean allSwapped = meant.stream().allMatch(l -> swaps.stream().anyMatch(s -> recipe.lines().get(s.source()) == l));
+        if (about.isEmpty() || !allSwapped || MADE_OF.matcher(after).find()) {
+            return java.util.Optional.empty();
+        }
+        if (words.equalsIgnoreCase("butter") && GREASES.matcher(after).find()) {
+            return java.util.Optional.of(new Mention(match.start(), match.end(), about, Character.isUpperCase(words.charAt(0)) ? "Oil" : "oil"));
+        }
+        String says = about.stream().map(book::called).collect(Collectors.toCollection(LinkedHashSet::new)).stream().limit(3).collect(Collectors.joining(" and "));
+        Matcher count = COUNT_BEFORE.matcher(sentence.substring(0, match.start()));
+        boolean counted = count.find() && about.stream().noneMatch(s -> s.becomes().getFirst().display().contains("sheets"));
+        int start = counted ? count.start() : match.start();
+        boolean capital = start == 0 && Character.isUpperCase(sentence.charAt(0));
+        String text = counted ? "the " + says : says;
+        return java.util.Optional.of(new Mention(start, match.end(), about, capital ? text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1) : text));
+    }
+
+    /** Butter in the dough and butter in the pan become different things: the sentence tells which is meant. */
+    private static List<Swap> inDough(String sentence, List<Swap> about) {
+        boolean dough = DOUGH.matcher(sentence).find();
+        List<Swap> fitting = about.stream().filter(s -> s.job().equals("crust") == dough).toList();
+        return fitting.isEmpty() ? about : fitting;
+    }
+
+    /** The lines these words may speak of: by ingredient, by the line's own noun, by a general word, else by any of its words. */
+    private List<Line> meant(String words, NameIndex.Match match) {
+        Set<String> keys = Words.of(words).stream().map(Words.Word::key).collect(Collectors.toCollection(HashSet::new));
+        String last = Words.of(words).getLast().key();
+        Set<String> roles = keys.size() > 2 ? Set.of() : GENERAL.getOrDefault(last, Set.of());
+        return Stream.<Predicate<Line>>of(l -> l.ingredient() == match.ingredient(),
+                        l -> wordsOf(l).containsAll(keys) && headOf(l).equals(last),
+                        l -> roles.contains(l.ingredient().role()) && !l.ingredient().role().equals("soft-cheese"),
+                        l -> roles.contains(l.ingredient().role()), l -> roles.isEmpty() && wordsOf(l).containsAll(keys))
+                .map(this::lines).filter(found -> !found.isEmpty()).findFirst().orElse(List.of());
+    }
+
+    private List<Line> lines(Predicate<Line> test) {
+        return recipe.lines().stream().filter(l -> l.ingredient() != null && test.test(l)).toList();
+    }
+
+    private static String headOf(Line line) {
+        List<Words.Word> words = Words.of(line.item());
+        return words.isEmpty() ? "" : words.getLast().key();
+    }
+
+    private static Set<String> wordsOf(Line line) {
+        return Words.of(line.item()).stream().map(Words.Word::key).collect(Collectors.toSet());
+    }
+}
