@@ -17,7 +17,8 @@ import org.jspecify.annotations.Nullable;
 /** A brief as the client sends it and as the store keeps it. All but the recipe may be left out. */
 public record BriefRequest(@Nullable String title, @Nullable RecipeRequest recipe, @Nullable List<String> needs,
         @Nullable List<String> avoid, @Nullable Boolean strict, @Nullable PanRequest pan, @Nullable OvenRequest oven,
-        @Nullable Integer servings, @Nullable Map<Integer, String> choices, @Nullable String notes) {
+        @Nullable Integer servings, @Nullable Map<Integer, String> choices, @Nullable String notes, @Nullable List<String> eaters,
+        @Nullable Map<String, String> schools, @Nullable Map<String, String> made) {
 
     /** Inside sizes in millimetres; a round pan gives its diameter. */
     public record PanRequest(@Nullable String shape, @Nullable Double lengthMm, @Nullable Double widthMm,
@@ -60,7 +61,7 @@ public record BriefRequest(@Nullable String title, @Nullable RecipeRequest recip
         Needs all = new Needs(orEmpty(needs).stream().map(Need::ofId).collect(Collectors.toSet()),
                 orEmpty(avoid).stream().map(Allergen::ofId).collect(Collectors.toSet()), Boolean.TRUE.equals(strict));
         return new Brief(recipe.brief(), all, pan == null ? null : pan.pan(), oven == null ? OvenChoice.usual() : oven.choice(),
-                servings, choices);
+                servings, choices, eaters, schools, made);
     }
 
     private static List<String> orEmpty(@Nullable List<String> list) {

@@ -17,7 +17,10 @@ final class ChangeWords {
                 Objects.requireNonNullElse(before.strict(), false)),
                 List.of(Objects.requireNonNullElse(after.needs(), List.of()), Objects.requireNonNullElse(after.avoid(), List.of()),
                         Objects.requireNonNullElse(after.strict(), false)), "needs");
+        note(words, before.eaters(), after.eaters(), "who eats");
         note(words, before.choices(), after.choices(), "a swap");
+        note(words, before.made(), after.made(), "home-made or bought");
+        note(words, before.schools(), after.schools(), "how it is cooked");
         note(words, before.pan(), after.pan(), "pan");
         note(words, before.oven(), after.oven(), "oven");
         note(words, before.servings(), after.servings(), "servings");

@@ -3,8 +3,8 @@ package nabe.server.api;
 import java.net.URI;
 import java.util.List;
 import java.util.UUID;
-import nabe.plan.Planner;
 import nabe.recipe.Recipe;
+import nabe.server.KitchenTable;
 import nabe.server.formats.RecipeExport;
 import nabe.server.store.Dish;
 import nabe.server.store.DishStore;
@@ -25,13 +25,15 @@ import tools.jackson.databind.json.JsonMapper;
 @RequestMapping("/api/dishes")
 class DishesController {
     private final DishStore store;
-    private final Planner planner;
+    private final KitchenTable table;
+    private final Corrections corrections;
     private final JsonMapper json;
 
-    DishesController(DishStore store, Planner planner, JsonMapper json) {
+    DishesController(DishStore store, KitchenTable table, Corrections corrections, JsonMapper json) {
         this.json = json;
         this.store = store;
-        this.planner = planner;
+        this.table = table;
+        this.corrections = corrections;
     }
 
     @GetMapping
@@ -55,7 +57,9 @@ class DishesController {
             @RequestBody BriefRequest brief) {
         String title = titleOf(brief);
         String change = ChangeWords.between(store.get(id).revision().brief(), brief);
-        return answer(store.change(id, version(seen), brief, title, change));
+        Dish changed = store.change(id, version(seen), brief, title, change);
+        corrections.learn(brief);
+        return answer(changed);
     }
 
     @PostMapping("/{id}/undo")
@@ -70,7 +74,7 @@ class DishesController {
 
     @GetMapping("/{id}/plan")
     PlanView plan(@PathVariable UUID id) {
-        return PlanView.of(planner.plan(store.get(id).revision().brief().brief()));
+        return PlanView.of(table.planner().plan(store.get(id).revision().brief().brief()));
     }
 
     @GetMapping(value = "/{id}/recipe.jsonld", produces = "application/ld+json")
@@ -84,7 +88,7 @@ class DishesController {
     }
 
     private Recipe recipe(UUID id) {
-        return planner.recipe(store.get(id).revision().brief().brief().recipe());
+        return table.planner().recipe(store.get(id).revision().brief().brief().recipe());
     }
 
     @GetMapping("/{id}/revisions")
@@ -94,7 +98,7 @@ class DishesController {
 
     /** A brief that cannot be planned is not kept: the cook hears why before anything is stored. */
     private String titleOf(BriefRequest brief) {
-        String read = planner.plan(brief.brief()).recipe().title();
+        String read = table.planner().plan(brief.brief()).recipe().title();
         return brief.title() == null || brief.title().isBlank() ? read : brief.title();
     }
 
@@ -114,11 +118,7 @@ class DishesController {
         if (seen == null) {
             throw new MissingVersionException();
         }
-        try {
-            return Integer.parseInt(seen.replaceAll("^W/|\"", ""));
-        } catch (NumberFormatException e) {
-            throw new IllegalArgumentException("The version (" + seen + ") must be the ETag this dish was read with.");
-        }
+        return Versions.of(seen);
     }
 
     /** A change that does not say which version it was made on. */

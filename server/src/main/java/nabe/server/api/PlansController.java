@@ -1,23 +1,23 @@
 package nabe.server.api;
 
-import nabe.plan.Planner;
+import nabe.server.KitchenTable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Computes plans. Stores nothing. */
+/** Computes plans, in this house. Stores nothing. */
 @RestController
 @RequestMapping("/api/plans")
 class PlansController {
-    private final Planner planner;
+    private final KitchenTable table;
 
-    PlansController(Planner planner) {
-        this.planner = planner;
+    PlansController(KitchenTable table) {
+        this.table = table;
     }
 
     @PostMapping
     PlanView plan(@RequestBody BriefRequest request) {
-        return PlanView.of(planner.plan(request.brief()));
+        return PlanView.of(table.planner().plan(request.brief()));
     }
 }

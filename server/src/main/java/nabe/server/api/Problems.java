@@ -7,6 +7,7 @@ import nabe.server.store.Dish;
 import nabe.server.store.DishStore;
 import nabe.server.store.NoSuchDishException;
 import nabe.server.store.StaleDishException;
+import nabe.server.store.StaleHouseException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -51,6 +52,18 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail noDish(NoSuchDishException e) {
         return problem(HttpStatus.NOT_FOUND, "No such dish", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail nothingThere(NoSuchThingException e) {
+        return problem(HttpStatus.NOT_FOUND, "Nothing there", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail staleHouse(StaleHouseException e) {
+        ProblemDetail problem = problem(HttpStatus.CONFLICT, "Changed in another window", e.getMessage() + " Look at both and save again.");
+        problem.setProperties(Map.of("current", e.current()));
+        return problem;
     }
 
     @ExceptionHandler

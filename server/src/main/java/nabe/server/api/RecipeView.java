@@ -10,6 +10,7 @@ import nabe.recipe.OvenSetting;
 import nabe.recipe.PanSize;
 import nabe.recipe.Part;
 import nabe.recipe.Recipe;
+import nabe.recipe.Share;
 import org.jspecify.annotations.Nullable;
 
 /** A recipe as read, for the client. */
@@ -19,13 +20,15 @@ public record RecipeView(String title, @Nullable Integer servings, Family family
     /** One line, its ingredient by id and name; {@code also} names what else it brings in. */
     public record LineView(String text, @Nullable String heading, @Nullable Amount amount, @Nullable Unit unit,
             String item, @Nullable String preparation, @Nullable String ingredient, @Nullable String ingredientName,
-            @Nullable Amount grams, Part part, List<String> also, boolean optional, @Nullable String doubt) {
+            @Nullable Amount grams, Part part, List<String> also, boolean optional, @Nullable String doubt,
+            boolean remembered, List<Share> shares) {
 
         static LineView of(Line line) {
             Ingredient known = line.ingredient();
             return new LineView(line.text(), line.heading(), line.amount(), line.unit(), line.item(), line.preparation(),
                     known == null ? null : known.id(), known == null ? null : known.name(), line.grams(), line.part(),
-                    line.also().stream().map(Ingredient::id).toList(), line.optional(), line.doubt());
+                    line.also().stream().map(Ingredient::id).toList(), line.optional(), line.doubt(),
+                    line.remembered(), line.shares());
         }
     }
 

@@ -1,6 +1,6 @@
 package nabe.server.api;
 
-import nabe.plan.Planner;
+import nabe.server.KitchenTable;
 import nabe.server.formats.RecipePage;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -12,10 +12,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/recipes")
 class RecipesController {
-    private final Planner planner;
+    private final KitchenTable table;
 
-    RecipesController(Planner planner) {
-        this.planner = planner;
+    RecipesController(KitchenTable table) {
+        this.table = table;
     }
 
     /** A text to read. */
@@ -24,6 +24,6 @@ class RecipesController {
 
     @PostMapping("/read")
     RecipeView read(@RequestBody ReadRequest request) {
-        return RecipeView.of(planner.read(RecipePage.asText(request.text())));
+        return RecipeView.of(table.planner().read(RecipePage.asText(request.text())));
     }
 }

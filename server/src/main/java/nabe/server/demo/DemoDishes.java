@@ -37,7 +37,7 @@ class DemoDishes implements ApplicationRunner {
             String text = new ClassPathResource("demo/" + demo.file).getContentAsString(StandardCharsets.UTF_8);
             RecipeRequest recipe = new RecipeRequest(text, null, null, null, null, null);
             store.create(new BriefRequest(demo.title, recipe, demo.needs, List.of(), demo.strict, demo.pan,
-                    new BriefRequest.OvenRequest(null, false, demo.start), null, null, demo.notes), demo.title, "Read the recipe");
+                    new BriefRequest.OvenRequest(null, false, demo.start), null, null, demo.notes, null, null, null), demo.title, "Read the recipe");
         }
         LOG.info("The Lantern Street supper club's dishes are on the shelf.");
     }

@@ -11,7 +11,9 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import java.util.UUID;
 import nabe.plan.Planner;
+import nabe.server.KitchenTable;
 import nabe.server.store.DishStore;
+import nabe.server.store.HomeStore;
 import org.junit.jupiter.api.Test;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.MediaType;
@@ -22,11 +24,15 @@ import org.springframework.test.web.servlet.setup.MockMvcBuilders;
 class PlansControllerTest {
     private final Planner planner = mock(Planner.class);
     private final DishStore store = mock(DishStore.class);
-    private final MockMvc mvc = MockMvcBuilders.standaloneSetup(new PlansController(planner), new DishesController(store, planner, tools.jackson.databind.json.JsonMapper.shared()))
+    private final HomeStore homes = mock(HomeStore.class);
+    private final KitchenTable table = mock(KitchenTable.class);
+    private final MockMvc mvc = MockMvcBuilders.standaloneSetup(new PlansController(table),
+            new DishesController(store, table, new Corrections(homes, table), tools.jackson.databind.json.JsonMapper.shared()))
             .setControllerAdvice(new Problems(store)).build();
 
     @Test
     void aBrokenCoreIsNabesFaultAndSaysNothingIsLost() throws Exception {
+        when(table.planner()).thenReturn(planner);
         when(planner.plan(any())).thenThrow(new IllegalStateException("secret inner words"));
         mvc.perform(post("/api/plans").contentType(MediaType.APPLICATION_JSON).content("{\"recipe\":{\"text\":\"x\"}}"))
                 .andExpect(status().isInternalServerError()).andExpect(jsonPath("$.detail").value(org.hamcrest.Matchers.not(org.hamcrest.Matchers.containsString("secret"))));

@@ -1,0 +1,43 @@
+package nabe.server.api;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import nabe.house.House;
+import nabe.house.Person;
+import nabe.house.Schools;
+import nabe.larder.Allergen;
+import nabe.measure.AmountStyle;
+import nabe.measure.Spoons;
+import nabe.needs.Need;
+import org.jspecify.annotations.Nullable;
+
+/** The house as the client sends it and the store keeps it. What is left out stays at its default. */
+public record HouseRequest(@Nullable List<PersonRequest> people, @Nullable Map<String, String> schools, @Nullable List<String> lacks,
+        @Nullable List<String> keptApart, @Nullable String spoons, @Nullable String amounts) {
+
+    /** Somebody who eats here. */
+    public record PersonRequest(@Nullable String id, @Nullable String name, @Nullable List<String> needs, @Nullable List<String> avoid,
+            @Nullable Boolean strict, @Nullable Boolean certifiedOats) {
+        Person person() {
+            return new Person(id == null || id.isBlank() ? name : id, name, orEmpty(needs).stream().map(Need::ofId).collect(Collectors.toSet()),
+                    orEmpty(avoid).stream().map(Allergen::ofId).collect(Collectors.toSet()), Boolean.TRUE.equals(strict), Boolean.TRUE.equals(certifiedOats));
+        }
+    }
+
+    public static HouseRequest empty() {
+        return new HouseRequest(List.of(), Map.of(), List.of(), List.of(), Spoons.US.id(), AmountStyle.BOTH.id());
+    }
+
+    /** @throws IllegalArgumentException for an unknown need, school, tool or set of spoons, in a cook's words */
+    public House house() {
+        return new House(people == null ? List.of() : people.stream().map(PersonRequest::person).toList(),
+                new Schools(schools == null ? Map.of() : schools), Set.copyOf(orEmpty(lacks)), Set.copyOf(orEmpty(keptApart)),
+                spoons == null ? Spoons.US : Spoons.ofId(spoons), amounts == null ? AmountStyle.BOTH : AmountStyle.ofId(amounts));
+    }
+
+    private static List<String> orEmpty(@Nullable List<String> list) {
+        return list == null ? List.of() : list.stream().filter(java.util.Objects::nonNull).toList();
+    }
+}
