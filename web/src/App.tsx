@@ -1,6 +1,7 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { BrowserRouter, Link, Navigate, Route, Routes } from "react-router";
 import { DishPage } from "./dish";
+import { HousePage } from "./house";
 import { LarderPage } from "./larder";
 import { NewRecipe, Shelf } from "./shelf";
 import { Page } from "./ui";
@@ -17,6 +18,8 @@ export function App() {
           <Route path="/" element={<Shelf />} />
           <Route path="/read" element={<NewRecipe />} />
           <Route path="/larder" element={<LarderPage />} />
+          <Route path="/larder/:shelf" element={<LarderPage />} />
+          <Route path="/house" element={<HousePage />} />
           <Route path="/dishes/:id" element={<Navigate to="swap" replace relative="path" />} />
           <Route path="/dishes/:id/:stop" element={<DishPage />} />
           <Route path="*" element={<NotHere />} />

@@ -1,4 +1,7 @@
-import type { Brief, Dish, LabelReading, LarderItem, Plan, ProblemBody, Recipe, Revision } from "./types";
+import type {
+  Brief, ComponentRecipe, Dish, House, HouseChoices, KeptHouse, LabelReading, LarderItem, Plan, ProblemBody, Product, ProductInput, Recipe,
+  Revision, Wording,
+} from "./types";
 
 /** The server answered, and refused. */
 export class Refusal extends Error {
@@ -24,6 +27,7 @@ async function ask<T>(method: string, path: string, body?: unknown, version?: nu
   } catch {
     throw new Away(false);
   }
+  if (response.status === 204) return undefined as T;
   if (response.ok) return (await response.json()) as T;
   if (response.status === 503 || response.status === 502) throw new Away(true);
   throw new Refusal(await problemOf(response));
@@ -49,5 +53,15 @@ export const api = {
   undo: (id: string, version: number) => ask<Dish>("POST", `/api/dishes/${id}/undo`, undefined, version),
   redo: (id: string, version: number) => ask<Dish>("POST", `/api/dishes/${id}/redo`, undefined, version),
   label: (text: string) => ask<LabelReading>("POST", "/api/labels/read", { text }),
+  components: () => ask<ComponentRecipe[]>("GET", "/api/larder/components"),
+  products: () => ask<Product[]>("GET", "/api/larder/products"),
+  keepProduct: (product: ProductInput, id?: string) => ask<Product>(id ? "PUT" : "POST", `/api/larder/products${id ? `/${id}` : ""}`, product),
+  discardProduct: (id: string) => ask<void>("DELETE", `/api/larder/products/${id}`),
+  wordings: () => ask<Wording[]>("GET", "/api/larder/wordings"),
+  remember: (words: string, ingredient: string) => ask<Wording>("PUT", "/api/larder/wordings", { words, ingredient }),
+  forget: (words: string) => ask<void>("DELETE", `/api/larder/wordings?words=${encodeURIComponent(words)}`),
+  house: () => ask<KeptHouse>("GET", "/api/house"),
+  houseChoices: () => ask<HouseChoices>("GET", "/api/house/choices"),
+  saveHouse: (house: House, version: number) => ask<KeptHouse>("PUT", "/api/house", house, version),
   larder: () => ask<LarderItem[]>("GET", "/api/larder/ingredients"),
 };

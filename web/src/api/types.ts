@@ -21,6 +21,20 @@ export type Caution = Schemas["Caution"];
 export type ShoppingItem = Schemas["ShoppingItem"];
 export type LabelReading = Schemas["LabelReading"];
 export type LarderItem = Schemas["LarderItem"];
+export type Alternative = Schemas["Alternative"];
+export type Cost = Schemas["Cost"];
+export type Fidelity = Schemas["Fidelity"];
+export type MadeComponent = Schemas["MadeComponent"];
+export type MethodStep = Schemas["MethodStep"];
+export type ComponentRecipe = Schemas["ComponentView"];
+export type House = Schemas["HouseRequest"];
+export type KeptHouse = Schemas["HouseView"];
+export type Person = Schemas["PersonRequest"];
+export type HouseChoices = Schemas["ChoicesView"];
+export type Question = Schemas["Question"];
+export type Product = Schemas["ProductView"];
+export type ProductInput = Schemas["ProductRequest"];
+export type Wording = Schemas["WordingView"];
 export type Part = Layer["part"];
 
 /** What the server says when it cannot do as asked (RFC 9457). */

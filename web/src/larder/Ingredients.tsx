@@ -4,6 +4,7 @@ import { api, type LarderItem } from "../api";
 import { allergenWord, Card } from "../ui";
 
 const SHOWN = 40;
+const UNITS: Record<string, string> = { absorption: " g water for 100 g", swelling: " %", area: " cm²", release: " g water from 100 g", set: " g an egg" };
 
 export function Ingredients() {
   const larder = useQuery({ queryKey: ["larder"], queryFn: api.larder, staleTime: Infinity });
@@ -38,7 +39,8 @@ function Item({ item }: { item: LarderItem }) {
       <p><strong className="font-semibold">{item.name}</strong> <span className="text-sm text-faded">{item.origin}</span></p>
       {item.aliases.length > 0 && <p className="text-sm text-faded">also {item.aliases.slice(0, 5).join(", ")}</p>}
       {notes.length > 0 && <p className="text-sm text-warm">{notes.join("; ")}</p>}
-      <p className="text-sm text-faded">Composition: {item.source}</p>
+      {Object.keys(item.properties).length > 0 && <p className="text-sm text-faded">{Object.entries(item.properties).map(([name, r]) => `${name} ${r.low}${r.high > r.low ? `-${r.high}` : ""}${UNITS[name] ?? ""}`).join(" · ")}</p>}
+      <p className="text-sm text-faded">100 g: {Math.round(item.water)} g water, {Math.round(item.fat)} g fat, {Math.round(item.salt * 10) / 10} g salt. Source: {item.source}</p>
     </li>
   );
 }

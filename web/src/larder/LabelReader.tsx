@@ -2,6 +2,7 @@ import { useMutation } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { api } from "../api";
 import { Button, Card, Notice } from "../ui";
+import { PacketForm } from "./PacketForm";
 import { Verdicts } from "./Verdicts";
 
 const DRAFT = "nabe.label";
@@ -9,6 +10,7 @@ const DRAFT = "nabe.label";
 export function LabelReader() {
   const [text, setText] = useState(() => localStorage.getItem(DRAFT) ?? "");
   useEffect(() => localStorage.setItem(DRAFT, text), [text]);
+  const [keeping, setKeeping] = useState(false);
   const read = useMutation({ mutationFn: api.label });
   return (
     <Card title="Read a packet">
@@ -25,6 +27,9 @@ export function LabelReader() {
       <div className="mt-4" aria-live="polite">
         {read.error && <Notice tone="danger" title="Not read">{read.error.message}</Notice>}
         {read.data && <Verdicts reading={read.data} />}
+        {read.data && (keeping
+          ? <div className="mt-3"><PacketForm label={text} onDone={() => setKeeping(false)} /></div>
+          : <div className="mt-3"><Button onClick={() => setKeeping(true)}>Keep this packet for my dishes</Button></div>)}
       </div>
     </Card>
   );

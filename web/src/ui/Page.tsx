@@ -28,6 +28,7 @@ function Rooms() {
     <nav aria-label="Rooms" className="flex gap-2">
       <NavLink to="/" end className={look}>Shelf</NavLink>
       <NavLink to="/larder" className={look}>Larder</NavLink>
+      <NavLink to="/house" className={look}>House</NavLink>
     </nav>
   );
 }

@@ -5,3 +5,5 @@ export { Notice } from "./Notice";
 export { NumberField } from "./NumberField";
 export { Page } from "./Page";
 export * from "./words";
+export { SelectField } from "./SelectField";
+export { TextField } from "./TextField";

@@ -48,3 +48,9 @@ export function minutes(value: number): string {
 export function percent(share: number): string {
   return `${Math.round(share * 100)} %`;
 }
+
+/** +140 g, −35 g, none: a change as the cook weighs it. Below a gram it is none, but salt is told to a tenth. */
+export function change(value: number, fine = false): string {
+  const rounded = fine ? Math.round(value * 10) / 10 : Math.abs(value) < 1 ? 0 : Math.abs(value) < 50 ? Math.round(value) : 5 * Math.round(value / 5);
+  return rounded === 0 ? "same" : `${rounded > 0 ? "+" : "−"}${Math.abs(rounded)} g`;
+}

@@ -1,6 +1,6 @@
 import { useId, useState } from "react";
 import type { LarderItem, Line, LineInBrief, Part } from "../../api";
-import { Button, grams, PART_WORDS } from "../../ui";
+import { Button, grams, PART_WORDS, percent } from "../../ui";
 
 interface Props {
   line: Line;
@@ -23,7 +23,8 @@ export function LineRow({ line, open, larder, onOpen, onCorrect }: Props) {
               {line.preparation ? ` · ${line.preparation}` : ""}
             </p>
             <p className="text-sm text-faded">
-              {PART_WORDS[line.part]}
+              {line.shares.length ? line.shares.map((s) => `${percent(s.share)} ${PART_WORDS[s.part].toLowerCase()}`).join(", ") : PART_WORDS[line.part]}
+              {line.remembered && <span className="font-semibold text-rim"> · as you corrected it before</span>}
               {line.doubt && <span className="font-semibold text-warm"> · {line.doubt}</span>}
             </p>
           </div>

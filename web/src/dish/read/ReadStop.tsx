@@ -36,6 +36,11 @@ export function ReadStop({ plan, brief, edit }: StopProps) {
         <ol className="list-decimal space-y-1.5 pl-6">{recipe.steps.map((s, i) => <li key={`${i}-${s}`}>{s}</li>)}</ol>
         {recipe.steps.length === 0 && <p className="text-faded">No method was found in the text.</p>}
       </Card>
+      {recipe.asides.length > 0 && (
+        <Card title="Kept aside" aside="neither ingredient nor step">
+          <ul className="space-y-1 text-faded">{recipe.asides.map((a, i) => <li key={`${i}-${a}`}>{a}</li>)}</ul>
+        </Card>
+      )}
     </div>
   );
 }

@@ -1,19 +1,28 @@
-import type { Plan } from "../../api";
+import type { Plan, ShoppingItem } from "../../api";
 import { allergenWord, Card, grams } from "../../ui";
 
-/** What goes into the dish now, with what to read on the packet. */
+const BUY: Record<ShoppingItem["buy"], string | null> = {
+  any: null,
+  "read-label": "Read the label",
+  "with-claim": "Only with a claim",
+  ask: "Ask what it is",
+};
+
+/** What to have in the kitchen, and how to buy it for these needs. */
 export function Ingredients({ plan }: { plan: Plan }) {
+  const checks = plan.ingredients.filter((i) => i.buy !== "any").length;
   return (
-    <Card title="What goes in now" aside={`${grams(plan.massAfterGrams)} in all, was ${grams(plan.massBeforeGrams)}`}>
+    <Card title="What goes in now" aside={`${grams(plan.massAfterGrams)} in all, was ${grams(plan.massBeforeGrams)}${checks ? `; ${checks} to check in the shop` : ""}`}>
       <table className="w-full border-collapse text-left">
         <thead className="sr-only"><tr><th>Ingredient</th><th>Amount</th><th>Contains</th></tr></thead>
         <tbody>
           {plan.ingredients.map((i) => (
-            <tr key={i.item} className="border-b border-line align-top last:border-0">
+            <tr key={i.ingredient ?? i.item} className="border-b border-line align-top last:border-0">
               <th scope="row" className="py-1.5 pr-3 font-medium">
                 {i.item}
                 {i.swapped && <span className="ml-2 rounded bg-rim-soft px-1.5 text-sm font-medium text-rim">new</span>}
-                {i.label && <span className="block text-sm font-normal text-warm">{i.label}</span>}
+                {BUY[i.buy] && <span className="ml-2 rounded bg-warm-soft px-1.5 text-sm font-semibold whitespace-nowrap text-warm">{BUY[i.buy]}</span>}
+                {i.label && <span className="block text-sm font-normal text-faded">{i.label}</span>}
               </th>
               <td className="whitespace-nowrap py-1.5 pr-3">{i.display}</td>
               <td className="py-1.5 text-sm text-faded">{i.allergens.map(allergenWord).join(", ")}</td>

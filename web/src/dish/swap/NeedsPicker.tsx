@@ -1,11 +1,25 @@
+import { useQuery } from "@tanstack/react-query";
+import { Link } from "react-router";
+import { api } from "../../api";
 import { ALLERGENS, allergenWord, Card, NEEDS, PickAny, PickOne, sentence } from "../../ui";
 import type { StopProps } from "../stopProps";
 
-export function NeedsPicker({ brief, edit }: Pick<StopProps, "brief" | "edit">) {
+/** Who eats, and what the dish must be safe for besides. */
+export function NeedsPicker({ plan, brief, edit }: Pick<StopProps, "plan" | "brief" | "edit">) {
   const avoid = brief.avoid ?? [];
+  const house = useQuery({ queryKey: ["house"], queryFn: api.house });
+  const people = house.data?.house.people ?? [];
   return (
-    <Card title="Safe for">
+    <Card title="Safe for" aside={judged(plan)}>
       <div className="flex flex-col gap-3">
+        {people.length > 0 ? (
+          <div className="flex flex-wrap items-center gap-x-3 gap-y-1.5">
+            <span className="font-medium text-faded">Who eats</span>
+            <PickAny label="Who eats" value={brief.eaters ?? []} onPick={(eaters) => edit({ eaters })} options={people.map((p) => ({ value: p.id ?? p.name ?? "", label: p.name ?? "" }))} />
+          </div>
+        ) : (
+          <p className="text-sm text-faded">Cooking for the same people often? <Link to="/house" className="font-semibold text-rim underline">Tell Nabe who they are</Link> and pick them here.</p>
+        )}
         <PickAny label="Needs" value={brief.needs ?? []} onPick={(needs) => edit({ needs })} options={NEEDS.map((n) => ({ value: n as string, label: sentence(n) }))} />
         <div className="flex flex-wrap items-center gap-x-6 gap-y-3">
           <PickOne label="How strict" value={brief.strict ? "strict" : "ingredient"} onPick={(v) => edit({ strict: v === "strict" })}
@@ -18,4 +32,9 @@ export function NeedsPicker({ brief, edit }: Pick<StopProps, "brief" | "edit">) 
       </div>
     </Card>
   );
+}
+
+function judged({ needs }: StopProps["plan"]): string | undefined {
+  const all = [...needs.needs, ...needs.avoid.map((a) => `no ${allergenWord(a)}`)];
+  return all.length ? `Judged for ${all.join(", ")}${needs.strict ? ", strictly" : ""}` : undefined;
 }

@@ -9,6 +9,9 @@ import nabe.plan.Brief;
 import nabe.plan.Plan;
 import nabe.plan.Planner;
 import nabe.recipe.Recipe;
+import nabe.swap.Conversion;
+import nabe.swap.Kitchen;
+import nabe.swap.Swapper;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
 import org.openjdk.jmh.annotations.Fork;
@@ -27,13 +30,21 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 3, time = 2)
 @Fork(1)
 public class CoreBench {
-    private final Planner planner = new Planner(Larder.load());
-    private final Brief brief = Brief.of(Brief.RecipeBrief.ofText(Texts.THIRTY_LINES),
-            new Needs(Set.of(Need.GLUTEN_FREE, Need.VEGAN, Need.NUT_FREE), Set.of(), true));
+    private final Larder larder = Larder.load();
+    private final Planner planner = new Planner(larder);
+    private final Swapper swapper = new Swapper(larder, Swapper.Tables.load(larder));
+    private final Needs needs = new Needs(Set.of(Need.GLUTEN_FREE, Need.VEGAN, Need.NUT_FREE), Set.of(), true);
+    private final Kitchen kitchen = Kitchen.of(needs);
+    private final Brief brief = Brief.of(Brief.RecipeBrief.ofText(Texts.THIRTY_LINES), needs);
 
     @Benchmark
     public Recipe readThirtyLines() {
         return planner.read(Texts.THIRTY_LINES);
+    }
+
+    @Benchmark
+    public Conversion readAndConvertThirtyLines() {
+        return swapper.convert(planner.read(Texts.THIRTY_LINES), kitchen);
     }
 
     @Benchmark

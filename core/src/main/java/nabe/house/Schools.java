@@ -3,7 +3,7 @@ package nabe.house;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import nabe.larder.YamlCatalogue;
+import nabe.larder.ListCatalogue;
 
 /**
  * The house's answers where good cooks differ; what it left open is answered by the default.
@@ -11,7 +11,7 @@ import nabe.larder.YamlCatalogue;
  * @param answers answer id by question id
  */
 public record Schools(Map<String, String> answers) {
-    private static final List<Question> QUESTIONS = List.copyOf(YamlCatalogue.read("schools.yaml", Question[].class));
+    private static final List<Question> QUESTIONS = List.copyOf(ListCatalogue.read("schools.json5", Question[].class));
     private static final Schools USUAL = new Schools(Map.of());
 
     /** One question with its answers, the default first. */
@@ -22,7 +22,7 @@ public record Schools(Map<String, String> answers) {
     public record Answer(String id, String name) {
     }
 
-    /** @throws IllegalArgumentException for a question or an answer that is not in schools.yaml */
+    /** @throws IllegalArgumentException for a question or an answer that is not in schools.json5 */
     public Schools {
         answers = Map.copyOf(answers);
         answers.forEach(Schools::check);

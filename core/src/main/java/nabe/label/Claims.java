@@ -15,7 +15,7 @@ final class Claims {
             "vegan", Pattern.compile(NOT + "(?<!suitable for )(?<!un)\\bvegan\\b(?! ?(?:option|recipe))|(?<!not )(?<!un)suitable for (?:vegetarians (?:and|&) )?vegans?", Pattern.CASE_INSENSITIVE),
             "vegetarian", Pattern.compile("(?<!not )(?<!un)suitable for (?:vegans (?:and|&) )?vegetarians?|" + NOT + "(?<!for )\\bvegetarian\\b(?! rennet| enzyme| coagulant)", Pattern.CASE_INSENSITIVE));
     /** Every "X-free" as a whole, to be taken out before words are looked at. */
-    static final Pattern FREE_WORDS = Pattern.compile("\\b(?:gluten|wheat|dairy|milk|lactose|egg|nut|peanut|tree[- ]nut|soya?|grain|oat|barley|rye|sesame|fish|allergen|casein|sugar|palm[- ]oil|gmo|alcohol)(?:\\s*(?:,|and|&|/)\\s*(?:gluten|wheat|dairy|milk|lactose|egg|nut|soya?))*[- ]free\\b"
+    static final Pattern FREE_WORDS = Pattern.compile("\\b(?:gluten|wheat|dairy|milk|lactose|egg|nut|peanut|tree[- ]nut|soya?|grain|oat|barley|rye|sesame|fish|allergen|casein|sugar|palm[- ]oil|gmo|alcohol)(?:\\s*(?:,|and|&|/)\\s*(?:gluten|wheat|dairy|milk|lactose|egg|nut|soya?))*[- ]free\\b(?! (?:(?:plain|white|self[- ]raising) )?flour)"
             + "|\\bnon[- ]dairy\\b(?! creamer)|\\bnon[- ]gmo\\b", Pattern.CASE_INSENSITIVE);
 
     private Claims() {

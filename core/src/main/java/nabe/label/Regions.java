@@ -17,7 +17,8 @@ final class Regions {
     private static final Pattern BOILERPLATE = Pattern.compile("(?:allergy advice\\s*:?\\s*)?(?:for allergens?,?(?: including)?(?: cereals containing gluten)?,?\\s*(?:please )?see (?:the )?(?:ingredients?|allergens?|words?|items?)?[^.\\n]{0,40}(?:bold|capitals?|upper ?case|highlighted|underlined|above|red)\\b|allergens? (?:are )?(?:listed |shown |highlighted )?in (?:bold|capitals?)[^.\\n]*|see (?:ingredients )?in (?:bold|capitals))\\.?", Pattern.CASE_INSENSITIVE);
     private static final Pattern SENTENCE = Pattern.compile("(?<![\\d(][.])(?<!\\b(?:e\\.g|i\\.e|incl|approx|no|min|max|vit))[.;!]\\s+(?=[^)]*(?:\\(|$))|[.!]\\s*$|\\n+", Pattern.CASE_INSENSITIVE);
     private static final Pattern LIST_START = Pattern.compile("\\bingredients?\\s*:", Pattern.CASE_INSENSITIVE);
-    private static final Pattern NAME = Pattern.compile("[^,:;.\\n()]{2,70}:\\s*(?=[^:\\n]*,)");
+    private static final Pattern NAME = Pattern.compile("[^,:;.\\n]{2,70}:\\s*(?=[^:\\n]*(?:,|\\d\\s?%))");
+    private static final Pattern DESCRIBES = Pattern.compile("(?i)(?:\\s*(?:pasteuri[sz]ed|homogeni[sz]ed|skimmed|whole|fresh|fortified|enriched|organic|raw|dried|see [^,;.]*|\\d+\\s?%)\\s*[,;.]?)+");
     private static final Pattern LIST_PAUSE = Pattern.compile("[,(;\\[{]");
 
     private Regions() {
@@ -47,7 +48,16 @@ final class Regions {
             return kept + label.substring(list.start());
         }
         Matcher name = NAME.matcher(label);
-        return name.lookingAt() && !MARKER.matcher(name.group()).find() ? label.substring(name.end()) : label;
+        if (!name.lookingAt() || saysMore(name.group()) || DESCRIBES.matcher(label.substring(name.end())).matches()) {
+            return label;
+        }
+        return label.substring(name.end());
+    }
+
+    /** "Contains:" and "May contain:" are no names; "crackers with cheese:" is one. */
+    private static boolean saysMore(String name) {
+        Matcher m = MARKER.matcher(name);
+        return m.find() && !m.group().equalsIgnoreCase("with");
     }
 
     private static void split(String sentence, List<Region> regions) {

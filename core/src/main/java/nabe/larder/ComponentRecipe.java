@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * How something that stands in a bake is made at home. One entry of components.yaml.
+ * How something that stands in a bake is made at home. One entry of components.json5.
  *
  * @param id stable name; {@code name} what the cook reads; {@code kind} the shelf it stands on
  * @param makes the larder row it makes

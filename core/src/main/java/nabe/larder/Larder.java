@@ -5,6 +5,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
 
 /** All the ingredients Nabe knows, by id and by the names people write. Immutable; one instance serves everyone. */
 public final class Larder {
@@ -14,12 +16,21 @@ public final class Larder {
 
     private Larder() {
         names = new NameIndex();
-        components = ComponentBook.read();
-        for (Ingredient ingredient : new LarderLoader(components).load()) {
+        CompletableFuture<List<ComponentRecipe>> reading = CompletableFuture.supplyAsync(ComponentBook::read);
+        for (Ingredient ingredient : new LarderLoader(() -> joined(reading)).load()) {
             if (byId.put(ingredient.id(), ingredient) != null) {
                 throw new CatalogueException("ingredients.csv", ingredient.id(), "The id must stand once.");
             }
             names.add(ingredient);
+        }
+        components = joined(reading);
+    }
+
+    private static <T> T joined(CompletableFuture<T> reading) {
+        try {
+            return reading.join();
+        } catch (CompletionException e) {
+            throw e.getCause() instanceof CatalogueException bad ? bad : e;
         }
     }
 
@@ -62,6 +73,11 @@ public final class Larder {
     /** The ingredient named in a few words of a recipe, if any; see {@link NameIndex}. */
     public Optional<NameIndex.Match> match(String words) {
         return names.match(words).map(this::mine);
+    }
+
+    /** The ingredient named letter for letter (accents, plurals and case aside), if any. */
+    public Optional<NameIndex.Match> matchExactly(String words) {
+        return names.matchExactly(words).map(this::mine);
     }
 
     /** Every ingredient named in a sentence, from left to right. */

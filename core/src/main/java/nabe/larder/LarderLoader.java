@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
+import java.util.function.Supplier;
 import nabe.measure.Unit;
 import org.apache.commons.csv.CSVRecord;
 
@@ -18,15 +19,18 @@ final class LarderLoader {
     private final Map<String, Composition> compositions = new HashMap<>();
     private final Map<String, Map<String, Double>> measures = new HashMap<>();
     private final CatalogueFile file = CatalogueFile.open("ingredients.csv");
-    private final MadeComposition made;
+    private final Supplier<List<ComponentRecipe>> components;
+    private MadeComposition made;
 
-    LarderLoader(List<ComponentRecipe> components) {
-        made = new MadeComposition(components);
+    /** @param components read meanwhile; asked for only when the rows they explain are reached */
+    LarderLoader(Supplier<List<ComponentRecipe>> components) {
+        this.components = components;
     }
 
     List<Ingredient> load() {
         loadUsda();
         loadTypical();
+        made = new MadeComposition(components.get());
         List<Ingredient> all = new ArrayList<>();
         for (CSVRecord row : file.rows()) {
             Ingredient ingredient = ingredient(row);
@@ -97,10 +101,14 @@ final class LarderLoader {
         double cup = file.number(row, "cup_grams");
         if (cup == 0) {
             cup = measures.getOrDefault(key, Map.of()).entrySet().stream()
-                    .filter(e -> e.getKey().matches("1 cup\\b.*")).mapToDouble(Map.Entry::getValue).findFirst()
+                    .filter(e -> isCup(e.getKey())).mapToDouble(Map.Entry::getValue).findFirst()
                     .orElse(0);
         }
         return cup == 0 ? OptionalDouble.empty() : OptionalDouble.of(cup / Unit.CUP.factor());
+    }
+
+    private static boolean isCup(String measure) {
+        return measure.startsWith("1 cup") && (measure.length() == 5 || !Character.isLetter(measure.charAt(5)));
     }
 
     private Map<String, Ingredient.Piece> pieces(CSVRecord row, String key) {

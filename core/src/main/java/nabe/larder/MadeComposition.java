@@ -31,7 +31,7 @@ final class MadeComposition {
         double off = recipe.rawGrams() - ready;
         double water = (grams(recipe, Composition::water) - off) / ready * 100;
         if (water < 0) {
-            throw new CatalogueException("components.yaml", recipe.id(), "More goes off than there is water in it.");
+            throw new CatalogueException("components.json5", recipe.id(), "More goes off than there is water in it.");
         }
         return new Composition(water, share(recipe, Composition::protein), share(recipe, Composition::fat),
                 share(recipe, Composition::carbohydrate), share(recipe, Composition::fibre), share(recipe, Composition::ash),

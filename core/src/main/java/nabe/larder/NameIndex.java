@@ -55,6 +55,11 @@ public final class NameIndex {
         return exact.isPresent() ? exact : longest(text, words.stream().map(this::forgive).toList(), false);
     }
 
+    /** The same with no slip forgiven. */
+    Optional<Match> matchExactly(String text) {
+        return longest(text, Words.of(text), true);
+    }
+
     private Optional<Match> longest(String text, List<Words.Word> words, boolean exact) {
         for (int length = Math.min(LONGEST_NAME, words.size()); length > 0; length--) {
             for (int from = words.size() - length; from >= 0; from--) {

@@ -4,12 +4,10 @@ import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** Words made comparable: lower case, without accents, in the singular. */
 public final class Words {
-    private static final Pattern WORD = Pattern.compile("[\\p{L}&]+(?:['’]s)?");
     private static final Pattern MARKS = Pattern.compile("\\p{M}+");
     private static final Pattern POSSESSIVE = Pattern.compile("['’]s?");
 
@@ -27,11 +25,25 @@ public final class Words {
 
     public static List<Word> of(String text) {
         List<Word> words = new ArrayList<>();
-        Matcher matcher = WORD.matcher(text);
-        while (matcher.find()) {
-            words.add(new Word(key(matcher.group()), matcher.start(), matcher.end()));
+        int at = 0;
+        while (at < text.length()) {
+            int end = endOfWord(text, at);
+            if (end > at) {
+                words.add(new Word(key(text.substring(at, end)), at, end));
+            }
+            at = Math.max(end, at + 1);
         }
         return words;
+    }
+
+    /** One past the last letter of the word that begins here, its possessive 's taken along; {@code from} where none begins. */
+    private static int endOfWord(String text, int from) {
+        int end = from;
+        while (end < text.length() && (Character.isLetter(text.charAt(end)) || text.charAt(end) == '&')) {
+            end++;
+        }
+        boolean possessive = end > from && end + 1 < text.length() && (text.charAt(end) == '\'' || text.charAt(end) == '’') && text.charAt(end + 1) == 's';
+        return possessive ? end + 2 : end;
     }
 
     /** The comparable form of one word. */

@@ -117,7 +117,7 @@ public final class Planner {
             Line line = recipe.lines().get(i);
             lines.add(briefs.get(i).part() == null || briefs.get(i).part() == line.part() ? line : line.withPart(briefs.get(i).part()));
         }
-        return new Recipe(recipe.title(), recipe.servings(), List.copyOf(lines), recipe.steps(), recipe.oven(), recipe.pan(), recipe.family());
+        return new Recipe(recipe.title(), recipe.servings(), List.copyOf(lines), recipe.steps(), recipe.oven(), recipe.pan(), recipe.family(), recipe.asides());
     }
 
     private static Recipe scaled(Recipe recipe, Integer servings) {
@@ -126,6 +126,6 @@ public final class Planner {
         }
         double factor = (double) servings / recipe.servings();
         return new Recipe(recipe.title(), servings, recipe.lines().stream().map(l -> l.times(factor)).toList(),
-                recipe.steps(), recipe.oven(), recipe.pan(), recipe.family());
+                recipe.steps(), recipe.oven(), recipe.pan(), recipe.family(), recipe.asides());
     }
 }

@@ -2,23 +2,34 @@ package nabe.prep;
 
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import nabe.house.Schools;
 import nabe.larder.Ingredient;
-import nabe.larder.YamlCatalogue;
+import nabe.larder.ListCatalogue;
 import nabe.recipe.Part;
 
-/** What is done to each thing before it enters the dish and what is left of its weight. From prep.yaml. */
+/** What is done to each thing before it enters the dish and what is left of its weight. From prep.json5. */
 public final class Yields {
-    private final List<Entry> entries = List.copyOf(YamlCatalogue.read("prep.yaml", Entry[].class));
+    private final List<Entry> entries = List.copyOf(ListCatalogue.read("prep.json5", Entry[].class));
 
-    /** One entry of prep.yaml. */
+    private final Map<Part, Map<String, Double>> usual = new ConcurrentHashMap<>();
+
+    /** One entry of prep.json5. */
     record Entry(@com.fasterxml.jackson.annotation.JsonProperty("for") List<String> kinds, List<Part> in,
             List<Double> leaves, int active, int passive, String text, String sign, Map<String, String> school) {
 
         boolean fits(Ingredient ingredient, Part part, Schools schools) {
-            boolean kind = kinds.contains(ingredient.id()) || ingredient.roles().stream().anyMatch(kinds::contains);
-            return kind && (in == null || in.contains(part))
+            return (in == null || in.contains(part)) && isOf(ingredient)
                     && (school == null || school.entrySet().stream().allMatch(e -> schools.is(e.getKey(), e.getValue())));
+        }
+
+        private boolean isOf(Ingredient ingredient) {
+            for (String kind : kinds) {
+                if (kind.equals(ingredient.id()) || ingredient.roles().contains(kind)) {
+                    return true;
+                }
+            }
+            return false;
         }
 
         double share() {
@@ -28,12 +39,19 @@ public final class Yields {
 
     /** @return the entry that applies in this house, or null when it goes in as it is */
     Entry entry(Ingredient ingredient, Part part, Schools schools) {
-        return entries.stream().filter(e -> e.fits(ingredient, part, schools)).findFirst().orElse(null);
+        for (Entry entry : entries) {
+            if (entry.fits(ingredient, part, schools)) {
+                return entry;
+            }
+        }
+        return null;
     }
 
     /** @return grams that enter the dish for each raw gram by the default schools; 1 where nothing is done */
     public double of(Ingredient ingredient, Part part) {
-        Entry entry = entry(ingredient, part, Schools.usual());
-        return entry == null ? 1 : entry.share();
+        return usual.computeIfAbsent(part, p -> new ConcurrentHashMap<>()).computeIfAbsent(ingredient.id(), id -> {
+            Entry entry = entry(ingredient, part, Schools.usual());
+            return entry == null ? 1 : entry.share();
+        });
     }
 }

@@ -58,7 +58,7 @@ final class LineKind {
     }
 
     boolean isKnown(String words) {
-        return larder.match(words).filter(nabe.larder.NameIndex.Match::exact).isPresent();
+        return larder.matchExactly(words).isPresent();
     }
 
     /** An amount with no word for the thing after it. */

@@ -3,6 +3,7 @@ package nabe.recipe;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -18,7 +19,7 @@ public final class LineReader {
     private static final Pattern CLAIM = Pattern.compile("\\b(gluten[- ]free|gf|dairy[- ]free|vegan|plant[- ]based"
             + "|egg[- ]free|nut[- ]free|soy[- ]free|non[- ]dairy)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern TRAILING_AMOUNT = Pattern.compile(
-            "^(?<item>\\p{L}[^\\d]*?)\\s*(?:[:,;=-]|\\s|\\.{2,})\\s*(?<amount>[(]?\\d[^,;]*)$");
+            "^(?<item>\\p{L}[^\\d]*?)\\s*(?:[:,;=-]|\\s|\\.{2,})\\s*(?<amount>[(]?\\d[^,;]*)(?<after>[,;][^\\d]*)?$");
     private static final Pattern OPTIONAL = Pattern.compile("\\boptional(?:ly)?\\b|\\bif (?:you )?(?:like|wish|using)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern LEADING_PREP = Pattern.compile("^(?:(?:very |finely |roughly |coarsely |thinly |thickly "
@@ -26,6 +27,9 @@ public final class LineReader {
             + "|peeled|trimmed|cooked|melted|softened|beaten|drained|rinsed|squeezed|toasted|packed|pressed|cut|halved"
             + "|quartered|chilled|washed|thawed|sifted|whisked|julienned|snipped|deseeded|pitted|mashed)"
             + "(?:,| and|\\b)\\s*)+", Pattern.CASE_INSENSITIVE);
+    private static final Pattern OPTIONAL_FIRST = Pattern.compile("^[(\\[]?optional[)\\]:]+\\s*", Pattern.CASE_INSENSITIVE);
+    private static final Map<String, String> TINNED = Map.of("tomato", "canned-tomatoes", "cherry-tomatoes", "canned-tomatoes",
+            "mushroom", "canned-mushrooms", "chicken", "canned-chicken", "dried-beans", "white-beans", "lentils-dry", "cooked-lentils");
     private static final Pattern STRESS = Pattern.compile("\\*\\*|__|`");
     private static final Pattern TWO_LETTERS = Pattern.compile("\\p{L}{2}");
     private static final Pattern LONE_PAREN = Pattern.compile("[()\\[\\]]");
@@ -63,7 +67,7 @@ public final class LineReader {
 
     private Line read(String text, String heading, Ingredient known) {
         String plain = BULLET.matcher(NumberReader.plain(text)).replaceFirst("");
-        plain = STRESS.matcher(plain).replaceAll("");
+        plain = OPTIONAL_FIRST.matcher(STRESS.matcher(plain).replaceAll("")).replaceFirst("");
         Scan scan = new Scan(plain);
         MeasureReader.Reading reading = new MeasureReader(scan).read();
         String rest = scan.rest().strip();
@@ -74,7 +78,7 @@ public final class LineReader {
                         .read();
                 if (late.measure() != null) {
                     reading = late;
-                    rest = trailing.group("item").replaceAll("[:,;=.-]+\\s*$", "");
+                    rest = trailing.group("item").replaceAll("[:,;=.-]+\\s*$", "") + java.util.Objects.requireNonNullElse(trailing.group("after"), "");
                 }
             }
         }
@@ -104,7 +108,7 @@ public final class LineReader {
             claims.add(claimId(claim.group(1)));
         }
         return new Line(text, heading, amount, unit, naming.item, naming.preparation, ingredient, grams, null,
-                List.copyOf(claims), naming.also, OPTIONAL.matcher(text).find(), doubt(naming, amount, grams),
+                List.copyOf(claims), naming.also, OPTIONAL.matcher(text).find(), doubt(text, naming, amount, grams),
                 recalled != null, List.of());
     }
 
@@ -114,8 +118,12 @@ public final class LineReader {
         return id == null ? null : larder.find(id).orElse(null);
     }
 
-    /** "2 peppers" are vegetables, "pepper" is the spice. */
+    /** "2 peppers" are vegetables, "pepper" is the spice; "2 tins plum tomatoes" are not fresh ones. */
     private Ingredient homonym(Naming naming, Measure measure, String text) {
+        if (measure != null && measure.unit() == Unit.CAN && naming.ingredient != null) {
+            String tinned = TINNED.get(naming.ingredient.id());
+            return tinned == null ? naming.ingredient : larder.get(tinned);
+        }
         if (naming.ingredient == null || !naming.ingredient.id().equals("pepper")) {
             return naming.ingredient;
         }
@@ -135,7 +143,11 @@ public final class LineReader {
         };
     }
 
-    private static String doubt(Naming naming, Amount amount, Amount grams) {
+    private static String doubt(String text, Naming naming, Amount amount, Amount grams) {
+        Matcher lost = NumberReader.LOST_SPACE.matcher(text);
+        if (amount != null && lost.lookingAt()) {
+            return lost.group() + " was read as " + lost.group().charAt(0) + " " + lost.group().substring(1) + ": right?";
+        }
         if (naming.ingredient == null) {
             return "Not in the larder: check what it is and what it contains.";
         }

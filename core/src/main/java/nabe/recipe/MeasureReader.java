@@ -16,7 +16,7 @@ final class MeasureReader {
             + "|large|few|little) (?=\\p{L}))\\s*", Pattern.CASE_INSENSITIVE);
     private static final Pattern SIZE = Pattern.compile("\\s*(?<size>extra[- ]large|x-large|large|medium(?:-sized)?|med"
             + "|small|big|heaping|heaped|rounded|level|scant|generous|fat|thick|thin|good|whole|full|standard|regular"
-            + "|fresh|plump|ripe|long|thumb-sized|jumbo(?! (?:pasta )?shell)|bushy)\\b,?\\s*",
+            + "|fresh|plump|ripe|long|thumb-sized|walnut-sized|jumbo(?! (?:pasta )?shell)|bushy)\\b,?\\s*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern TIMES = Pattern.compile("\\s*x\\s*(?=\\d)|\\s*x\\s+(?=\\p{L})", Pattern.CASE_INSENSITIVE);
     private static final Pattern OPEN = Pattern.compile("\\s*[(\\[]\\s*(?:about|approx\\.?|approximately|around|or|~|=)?"
@@ -26,6 +26,7 @@ final class MeasureReader {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PLUS = Pattern.compile("\\s*(?:\\+|plus|and|&)\\s*(?=\\d|an?\\s|one\\b|half\\b)",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern AND_OUNCES = Pattern.compile("\\s*,?\\s*(?=\\d+(?:\\.\\d+)?\\s*(?:oz|ounces?)\\b)", Pattern.CASE_INSENSITIVE);
     private static final Pattern WEIGHT_EACH = Pattern.compile("\\s*(?:each|apiece)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OF = Pattern.compile("\\s*(?:of (?:the )?|o')(?=\\S)", Pattern.CASE_INSENSITIVE);
     private static final Pattern JUICE = Pattern.compile(
@@ -92,8 +93,9 @@ final class MeasureReader {
 
     /** "pinch of salt", "handful parsley": one gesture, where the unit itself stands for it. */
     private void readBareGesture(int start) {
+        takeSize();
         Unit unit = UnitWords.read(scan);
-        if (unit == null || unit.kind() != Unit.Kind.LOOSE || !scan.nextIs(Character::isWhitespace)) {
+        if (unit == null || unit.kind() != Unit.Kind.LOOSE && unit != Unit.BUNCH || !scan.nextIs(Character::isWhitespace)) {
             scan.back(start);
             return;
         }
@@ -214,7 +216,8 @@ final class MeasureReader {
 
     private boolean readPlus() {
         int start = scan.at();
-        if (!primary.isFixed() || scan.take(PLUS) == null) {
+        boolean pounds = primary.unit() == Unit.LB && primary.packSize() == null && scan.take(AND_OUNCES) != null;
+        if (!pounds && (!primary.isFixed() || scan.take(PLUS) == null)) {
             return false;
         }
         Measure more = readFixed();

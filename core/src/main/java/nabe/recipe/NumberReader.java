@@ -33,6 +33,9 @@ final class NumberReader {
     private static final Pattern SPACES = Pattern.compile("[ \\t]+");
     private static final Pattern ARTICLE = Pattern.compile("an?\\s.*", Pattern.CASE_INSENSITIVE);
     private static final Pattern THOUSANDS = Pattern.compile("\\d{1,3}(,\\d{3})+");
+    /** "11/2" was "1 1/2" before its space got lost in copying. */
+    static final Pattern LOST_SPACE = Pattern.compile("[1-9](?:1\\s*/\\s*[2348]|2\\s*/\\s*3|3\\s*/\\s*[48]|[57]\\s*/\\s*8)");
+    private static final Pattern DOZEN = Pattern.compile("\\s+dozen\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern TO = Pattern.compile("\\s*(?:-|to\\b|or\\b)\\s*", Pattern.CASE_INSENSITIVE);
 
     private NumberReader() {
@@ -40,9 +43,23 @@ final class NumberReader {
 
     /** Writes vulgar fractions and odd dashes in plain signs: "1½–2" becomes "1 1/2-2". */
     static String plain(String text) {
+        return isPlain(text) ? text.strip() : rewritten(text);
+    }
+
+    private static boolean isPlain(String text) {
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            if (c > '~' || c == '/' || c == '\t' || c == ' ' && i > 0 && text.charAt(i - 1) == ' ') {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static String rewritten(String text) {
         StringBuilder out = new StringBuilder();
         for (char c : text.toCharArray()) {
-            String fraction = VULGAR.get(c);
+            String fraction = c < 128 ? null : VULGAR.get(c);
             if (fraction != null) {
                 boolean afterDigit = !out.isEmpty() && Character.isDigit(out.charAt(out.length() - 1));
                 out.append(afterDigit ? " " : "").append(fraction);
@@ -103,7 +120,7 @@ final class NumberReader {
             scan.back(start);
             return null;
         }
-        return value;
+        return scan.take(DOZEN) == null ? value : Double.valueOf(12 * value);
     }
 
     private static Double valueOf(Matcher m) {
@@ -111,7 +128,8 @@ final class NumberReader {
             return Double.parseDouble(m.group("whole")) + ratio(m.group("n"), m.group("d"));
         }
         if (m.group("num") != null) {
-            return ratio(m.group("num"), m.group("den"));
+            return LOST_SPACE.matcher(m.group()).matches() ? Character.digit(m.group("num").charAt(0), 10) + ratio(m.group("num").substring(1), m.group("den"))
+                    : ratio(m.group("num"), m.group("den"));
         }
         if (m.group("word") != null) {
             return NAMES.get(m.group("word").toLowerCase(java.util.Locale.ROOT));

@@ -39,7 +39,7 @@ final class OtherMentions {
     private void look(String text, NameIndex.Match match, List<Ingredient> found) {
         for (String piece : JOINTS.split(CHOICE.matcher(text).replaceAll(""))) {
             if (!NOT_IN.matcher(piece).matches()) {
-                larder.match(piece).filter(NameIndex.Match::exact).map(NameIndex.Match::ingredient)
+                larder.matchExactly(piece).map(NameIndex.Match::ingredient)
                         .filter(i -> i != match.ingredient() && !found.contains(i) && !i.role().equals("water")).ifPresent(found::add);
             }
         }

@@ -19,20 +19,23 @@ final class PackedLines {
 
     /** @return the line itself where it holds one thing */
     List<String> unpack(String line) {
-        Matcher headed = HEADED.matcher(line);
-        if (headed.matches() && kinds.measuresKnownThing(headed.group("rest"))) {
+        Matcher headed = line.indexOf(':') < 0 ? null : HEADED.matcher(line);
+        if (headed != null && headed.matches() && kinds.measuresKnownThing(headed.group("rest"))) {
             List<String> pieces = new ArrayList<>(List.of(headed.group("heading") + ":"));
             pieces.addAll(parts(headed.group("rest")));
             boolean group = pieces.size() > 2 || !kinds.isKnown(headed.group("heading"));
             return group ? pieces : List.of(line);
         }
-        return kinds.measuresKnownThing(line) ? parts(line) : List.of(line);
+        return parts(line);
     }
 
     private List<String> parts(String line) {
         String[] bars = BAR.split(line);
         String[] commas = COMMA.split(line);
         String[] pieces = bars.length > 1 ? bars : commas.length > 1 ? commas : PLUS.split(line);
+        if (pieces.length == 1) {
+            return List.of(line);
+        }
         for (String piece : pieces) {
             if (!kinds.measuresKnownThing(piece)) {
                 return List.of(line);

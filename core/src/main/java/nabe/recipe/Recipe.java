@@ -12,7 +12,8 @@ import java.util.List;
  * @param oven what the method says of the oven
  * @param pan the pan it names, or null
  * @param family the kind of bake it was taken for
+ * @param asides words of the text that are neither ingredient nor step: introduction, times, notes, headings with nothing under them
  */
 public record Recipe(String title, Integer servings, List<Line> lines, List<String> steps, OvenSetting oven,
-        PanSize pan, Family family) {
+        PanSize pan, Family family, List<String> asides) {
 }

@@ -34,7 +34,9 @@ public final class RecipeReader {
             throw new RecipeException("No ingredient was found in this text. Put each ingredient on its own line, "
                     + "with its amount first (\"200 g flour\"), and try again.");
         }
-        return assemble(sections.title, sections.servings, lines, sections.method, PanReader.read(besides(text, sections)), null);
+        Recipe recipe = assemble(sections.title, sections.servings, lines, sections.method, PanReader.read(besides(text, sections)), null);
+        return new Recipe(recipe.title(), recipe.servings(), recipe.lines(), recipe.steps(), recipe.oven(), recipe.pan(), recipe.family(),
+                List.copyOf(sections.asides));
     }
 
     /** The text without its ingredient lines, whose packets have sizes too. */
@@ -52,7 +54,7 @@ public final class RecipeReader {
         Family family = chosen != null ? chosen : FamilyFinder.find(title, lines, steps);
         ShareFollower follower = new ShareFollower(lines, steps, family, habits.spoons());
         List<Line> parted = new PartAssigner(lines, family, steps).assign().stream().map(follower::follow).toList();
-        return new Recipe(title, servings, parted, List.copyOf(steps), MethodReader.oven(steps), pan, family);
+        return new Recipe(title, servings, parted, List.copyOf(steps), MethodReader.oven(steps), pan, family, List.of());
     }
 
     /** Reads one line by itself, its part still open. */

@@ -1,8 +1,10 @@
 package nabe.recipe;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -39,6 +41,9 @@ final class TextSections {
     Integer servings;
     final List<HeadedLine> ingredients = new ArrayList<>();
     final List<String> method = new ArrayList<>();
+    final List<String> asides = new ArrayList<>();
+    private final Map<String, String> bared = new HashMap<>();
+    private String heldHeading;
     private final LineKind kinds;
     private final PackedLines packed;
     private State state = State.START;
@@ -64,6 +69,7 @@ final class TextSections {
                 take(piece, labelled);
             }
         }
+        settleHeading();
         if (title == null) {
             title = "Untitled recipe";
         }
@@ -91,11 +97,11 @@ final class TextSections {
         return line.chars().filter(c -> c == '(').count() > line.chars().filter(c -> c == ')').count();
     }
 
-    private static String bare(String line) {
-        return FRAME.matcher(NumberReader.plain(line)).replaceAll("").strip();
+    private String bare(String line) {
+        return bared.computeIfAbsent(line, l -> FRAME.matcher(NumberReader.plain(l)).replaceAll("").strip());
     }
 
-    private static boolean label(String line, Pattern pattern) {
+    private boolean label(String line, Pattern pattern) {
         String bare = line.length() > LONGEST_LABEL ? line : bare(line);
         return bare.length() < 45 && pattern.matcher(bare).matches();
     }
@@ -116,6 +122,7 @@ final class TextSections {
     }
 
     private void move(State next) {
+        settleHeading();
         state = next;
         heading = null;
     }
@@ -124,14 +131,17 @@ final class TextSections {
         switch (state) {
             case START -> takeStart(line, labelled);
             case INGREDIENTS -> takeIngredient(line, labelled);
-            default -> method.add(stepText(line));
+            case METHOD -> method.add(stepText(line));
+            case AFTER -> asides.add(line);
         }
     }
 
     private void takeStart(String line, boolean labelled) {
         if (title == null && !kinds.startsWithAmount(line)) {
             title = shorten(bare(line));
-        } else if (!noteServings(line) && !META.matcher(bare(line)).matches()) {
+        } else if (noteServings(line) || META.matcher(bare(line)).matches()) {
+            asides.add(line);
+        } else {
             boolean ingredient = kinds.startsWithAmount(line) && !kinds.isStep(line);
             if (ingredient || !labelled && (kinds.isHeading(line) || kinds.isIngredient(line)) && !kinds.isStep(line)) {
                 state = State.INGREDIENTS;
@@ -139,21 +149,38 @@ final class TextSections {
             } else if (kinds.isStep(line) && !labelled) {
                 state = State.METHOD;
                 method.add(stepText(line));
+            } else {
+                asides.add(line);
             }
         }
     }
 
     private void takeIngredient(String line, boolean labelled) {
         if (kinds.isHeading(line)) {
-            heading = bare(line);
+            settleHeading();
+            heldHeading = line;
         } else if (ingredients.isEmpty() && noteServings(line) || META.matcher(bare(line)).matches()) {
             noteServings(line);
+            asides.add(line);
         } else if (kinds.isStep(line)) {
-            state = State.METHOD;
+            move(State.METHOD);
             method.add(stepText(line));
         } else {
+            heading = heldHeading == null ? heading : bare(heldHeading);
+            heldHeading = null;
             ingredients.add(new HeadedLine(line, heading));
         }
+    }
+
+    /** A heading nothing stands under may be an ingredient in capitals ("SALT AND PEPPER"); else it is kept aside. */
+    private void settleHeading() {
+        if (heldHeading != null && (kinds.isKnown(bare(heldHeading)) || kinds.startsWithAmount(heldHeading))) {
+            ingredients.add(new HeadedLine(heldHeading, heading));
+        } else if (heldHeading != null) {
+            asides.add(heldHeading);
+            heading = null;
+        }
+        heldHeading = null;
     }
 
     private static String shorten(String text) {

@@ -1,13 +1,16 @@
 package nabe.swap;
 
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nabe.larder.ComponentRecipe;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
+import nabe.needs.Judgement;
 import nabe.recipe.Line;
 
 /** Weighs the answers to one line against each other, for this kitchen. */
@@ -18,6 +21,7 @@ final class Options {
     private final SwapArithmetic arithmetic;
     private final Kitchen kitchen;
     private final Display display;
+    private final Map<String, Judgement> judged = new HashMap<>();
 
     Options(Larder larder, Swapper.Tables tables, SwapArithmetic arithmetic, Kitchen kitchen) {
         this.larder = larder;
@@ -25,6 +29,10 @@ final class Options {
         this.arithmetic = arithmetic;
         this.kitchen = kitchen;
         this.display = Display.of(kitchen.house());
+    }
+
+    private Judgement judge(Ingredient ingredient) {
+        return judged.computeIfAbsent(ingredient.id(), id -> kitchen.needs().judge(ingredient));
     }
 
     /** One answer, weighed. */
@@ -38,7 +46,7 @@ final class Options {
     }
 
     private boolean fits(SwapRule rule) {
-        return rule.becomes().stream().allMatch(c -> kitchen.needs().judge(larder.get(c.use())).fits());
+        return rule.becomes().stream().allMatch(c -> judge(larder.get(c.use())).fits());
     }
 
     private Option weigh(SwapRule rule, Line line) {
@@ -48,7 +56,7 @@ final class Options {
         Fidelity fidelity = Fidelity.of(rule, was, now, line.gramsOrZero());
         Cost cost = cost(rule, now.minus(was));
         int chosen = (int) rule.school().entrySet().stream().filter(e -> kitchen.house().schools().chose(e.getKey(), e.getValue())).count();
-        long labels = rule.becomes().stream().filter(c -> !kitchen.needs().judge(larder.get(c.use())).maybe().isEmpty()).count();
+        long labels = rule.becomes().stream().filter(c -> !judge(larder.get(c.use())).maybe().isEmpty()).count();
         return new Option(rule, portions, fidelity, cost, Ranking.of(fidelity, chosen, labels, cost));
     }
 
@@ -78,7 +86,7 @@ final class Options {
     }
 
     private String offences(SwapRule rule) {
-        return rule.becomes().stream().map(c -> larder.get(c.use())).flatMap(i -> kitchen.needs().judge(i).offends().stream())
+        return rule.becomes().stream().map(c -> larder.get(c.use())).flatMap(i -> judge(i).offends().stream())
                 .distinct().collect(Collectors.joining(", "));
     }
 
@@ -102,6 +110,6 @@ final class Options {
     }
 
     String labelAdvice(Ingredient ingredient) {
-        return kitchen.needs().judge(ingredient).labelAdvice(ingredient.name());
+        return judge(ingredient).labelAdvice(ingredient.name());
     }
 }

@@ -1,6 +1,7 @@
 package nabe.swap;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -43,6 +44,7 @@ final class Subjects {
     private final Recipe recipe;
     private final List<Swap> swaps;
     private final SwapBook book;
+    private final Map<String, List<String>> itemWords = new HashMap<>();
 
     Subjects(Larder larder, Recipe recipe, List<Swap> swaps, SwapBook book) {
         this.larder = larder;
@@ -127,12 +129,12 @@ final class Subjects {
         return recipe.lines().stream().filter(l -> l.ingredient() != null && test.test(l)).toList();
     }
 
-    private static String headOf(Line line) {
-        List<Words.Word> words = Words.of(line.item());
-        return words.isEmpty() ? "" : words.getLast().key();
+    private String headOf(Line line) {
+        List<String> words = wordsOf(line);
+        return words.isEmpty() ? "" : words.getLast();
     }
 
-    private static Set<String> wordsOf(Line line) {
-        return Words.of(line.item()).stream().map(Words.Word::key).collect(Collectors.toSet());
+    private List<String> wordsOf(Line line) {
+        return itemWords.computeIfAbsent(line.item(), item -> Words.of(item).stream().map(Words.Word::key).toList());
     }
 }

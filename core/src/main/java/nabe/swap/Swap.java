@@ -22,6 +22,11 @@ public record Swap(int source, String was, @Nullable Double wasGrams, List<Strin
         String method, String rule, String job, double fidelity, Fidelity terms, Cost cost, Ranking ranking, @Nullable String check,
         List<Alternative> alternatives, List<PassedOver> passedOver) {
 
+    Swap withCheck(@Nullable String words) {
+        return new Swap(source, was, wasGrams, offends, becomes, reason, method, rule, job, fidelity, terms, cost, ranking, words,
+                alternatives, passedOver);
+    }
+
     /** @param display the amount as a cook reads it */
     public record Becomes(String item, String ingredient, @Nullable Double grams, String display) {
     }

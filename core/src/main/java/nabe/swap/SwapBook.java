@@ -1,7 +1,9 @@
 package nabe.swap;
 
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -10,7 +12,7 @@ import nabe.house.Tool;
 import nabe.larder.CatalogueException;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
-import nabe.larder.YamlCatalogue;
+import nabe.larder.ListCatalogue;
 
 /** All swaps, loaded strictly: every id once, every ingredient in the larder, every basis known. */
 public final class SwapBook {
@@ -18,27 +20,31 @@ public final class SwapBook {
     /** What goes along with a thing but does not name it. */
     private static final Set<String> SIDE = Set.of("water", "olive-oil", "sunflower-oil", "salt");
     private final List<SwapRule> rules;
+    private final Map<String, SwapRule> byId = new HashMap<>();
+    private final Map<String, List<SwapRule>> byIngredient = new HashMap<>();
 
     public SwapBook(Larder larder) {
-        rules = List.copyOf(YamlCatalogue.read("swaps.yaml", SwapRule[].class));
+        rules = List.copyOf(ListCatalogue.read("swaps.json5", SwapRule[].class));
         Set<String> ids = new HashSet<>();
         for (SwapRule rule : rules) {
             check(rule, ids.add(rule.id()), larder);
+            byId.put(rule.id(), rule);
         }
+        larder.all().forEach(i -> byIngredient.put(i.id(), rules.stream().filter(rule -> rule.answersFor(i)).toList()));
     }
 
     private static void check(SwapRule rule, boolean fresh, Larder larder) {
         if (!fresh) {
-            throw new CatalogueException("swaps.yaml", rule.id(), "The id must stand once.");
+            throw new CatalogueException("swaps.json5", rule.id(), "The id must stand once.");
         }
         for (SwapRule.Component component : rule.becomes()) {
             if (larder.find(component.use()).isEmpty() || !BASES.contains(component.by())) {
-                throw new CatalogueException("swaps.yaml", rule.id(),
+                throw new CatalogueException("swaps.json5", rule.id(),
                         "The part (" + component + ") must use a larder id and a known basis.");
             }
         }
         if (!isShare(rule.taste()) || !isShare(rule.texture()) || rule.reason() == null || rule.method() == null) {
-            throw new CatalogueException("swaps.yaml", rule.id(), "It must give taste and texture above 0 up to 1, a reason and a method.");
+            throw new CatalogueException("swaps.json5", rule.id(), "It must give taste and texture above 0 up to 1, a reason and a method.");
         }
         new Schools(rule.school());
         rule.tools().forEach(Tool::ofId);
@@ -50,7 +56,7 @@ public final class SwapBook {
 
     /** @return the rule, empty for the cook's own "leave it out" */
     Optional<SwapRule> find(String id) {
-        return rules.stream().filter(r -> r.id().equals(id)).findFirst();
+        return Optional.ofNullable(byId.get(id));
     }
 
     /** @return what the method calls the thing that stands in: the rule's own word, else what mainly goes in */
@@ -74,6 +80,6 @@ public final class SwapBook {
 
     /** @return the answers for this ingredient in this job, in file order */
     List<SwapRule> answersFor(Ingredient ingredient, String job) {
-        return rules.stream().filter(rule -> rule.answers(ingredient, job)).toList();
+        return byIngredient.getOrDefault(ingredient.id(), List.of()).stream().filter(rule -> rule.does(job)).toList();
     }
 }

@@ -5,7 +5,7 @@ import java.util.Map;
 import nabe.larder.Ingredient;
 
 /**
- * One entry of swaps.yaml: what does the work of a role (and job) instead.
+ * One entry of swaps.json5: what does the work of a role (and job) instead.
  *
  * @param id stable name
  * @param role larder roles it answers for
@@ -51,11 +51,15 @@ public record SwapRule(String id, List<String> role, String job, List<String> on
         tools = tools == null ? List.of() : List.copyOf(tools);
     }
 
+    /** @return whether this can stand for the ingredient, whatever work it does */
+    boolean answersFor(Ingredient ingredient) {
+        return role.stream().anyMatch(ingredient.roles()::contains) && (only.isEmpty() || only.contains(ingredient.id()))
+                && !not.contains(ingredient.id()) && becomes.stream().noneMatch(c -> c.use().equals(ingredient.id()));
+    }
+
     /** @param lineJob the work the line does, never null */
-    boolean answers(Ingredient ingredient, String lineJob) {
-        return role.stream().anyMatch(ingredient.roles()::contains) && (job == null || job.equals(lineJob))
-                && (only.isEmpty() || only.contains(ingredient.id())) && !not.contains(ingredient.id())
-                && becomes.stream().noneMatch(c -> c.use().equals(ingredient.id()));
+    boolean does(String lineJob) {
+        return job == null || job.equals(lineJob);
     }
 
     /** @return whether the method has to change at all */

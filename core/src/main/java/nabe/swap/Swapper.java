@@ -2,6 +2,9 @@ package nabe.swap;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import nabe.larder.Allergen;
 import nabe.larder.ComponentBook;
 import nabe.larder.Larder;
@@ -48,7 +51,8 @@ public final class Swapper {
         double before = recipe.lines().stream().mapToDouble(Line::gramsOrZero).sum();
         List<MadeComponent> made = new ComponentChooser(larder, tables.components(), kitchen).choose(work.lines);
         List<MethodStep> method = new MethodRewriter(larder, recipe, work.lines, work.swaps, tables.book()).rewrite();
-        return new Conversion(List.copyOf(work.lines), List.copyOf(work.swaps), List.copyOf(work.unresolved), made, method, before);
+        List<Swap> swaps = work.swaps.stream().map(swap -> swap.withCheck(work.check(swap, made))).toList();
+        return new Conversion(List.copyOf(work.lines), swaps, List.copyOf(work.unresolved), made, method, before);
     }
 
     /** One conversion under way. */
@@ -147,6 +151,15 @@ public final class Swapper {
             return new Swap(index, was(line, whole), line.grams() == null ? null : line.gramsOrZero(), List.copyOf(judgement.offends()),
                     options.becomes(chosen, line), rule.reason(), rule.method(), rule.id(), job, chosen.fidelity().score(), chosen.fidelity(),
                     chosen.cost(), chosen.ranking(), options.check(rule), others, options.passedOver(line, job, chosen.fidelity().score()));
+        }
+
+        /** What to read on packets: of a thing made at home, on the packets of what goes into it. */
+        private String check(Swap swap, List<MadeComponent> made) {
+            String words = swap.becomes().stream().flatMap(b -> made.stream().filter(m -> m.makes().equals(b.ingredient())).findFirst()
+                    .map(m -> m.ingredients().stream().map(MadeComponent.Constituent::label))
+                    .orElseGet(() -> Stream.ofNullable(options.labelAdvice(larder.get(b.ingredient())))))
+                    .filter(Objects::nonNull).distinct().collect(Collectors.joining(" "));
+            return words.isEmpty() ? null : words;
         }
 
         private Swap.Alternative alternative(Options.Option o, Line line) {

@@ -22,7 +22,8 @@ class EveryScreenJourney extends Journey {
     void everyScreenIsCalmWholeAndOpenToAll(int width, int height, String scheme) {
         Browser.get().complaints();
         String dish = new Http(nabe.address()).get("/api/dishes").body().get(0).get("id").asString();
-        List<String> screens = new ArrayList<>(List.of("/", "/read", "/larder"));
+        List<String> screens = new ArrayList<>(List.of("/", "/read", "/house"));
+        List.of("label", "packets", "ingredients", "components", "wordings").forEach(shelf -> screens.add("/larder/" + shelf));
         List.of("read", "swap", "prep", "build", "bake", "notes").forEach(stop -> screens.add("/dishes/" + dish + "/" + stop));
         try (BrowserContext context = Browser.get().cook(nabe.address(), width, height)) {
             for (String screen : screens) {

@@ -19,6 +19,7 @@ class LarderJourney extends Journey {
         assertThat(verdicts.filter(new com.microsoft.playwright.Locator.FilterOptions().setHasText("Gluten-free")).first()).containsText("Fits, as far as the label tells");
         page.reload();
         assertThat(page.getByLabel(Pattern.compile("Paste the packet"))).hasValue(Pattern.compile("whey powder"));
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Ingredients")).click();
         page.getByLabel("Find by any of its names").fill("zucchini");
         assertThat(page.getByText("courgette", new Page.GetByTextOptions().setExact(true))).isVisible();
     }

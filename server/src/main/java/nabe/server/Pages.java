@@ -13,7 +13,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 class Pages {
     private final Resource page = new ClassPathResource("static/index.html");
 
-    @GetMapping({"/", "/read", "/larder", "/dishes/{id}", "/dishes/{id}/{stop}"})
+    @GetMapping({"/", "/read", "/larder", "/larder/{shelf}", "/house", "/dishes/{id}", "/dishes/{id}/{stop}"})
     ResponseEntity<Resource> page() {
         return ResponseEntity.ok().cacheControl(CacheControl.noCache()).contentType(MediaType.TEXT_HTML).body(page);
     }

@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 
 /** A recipe as read, for the client. */
 public record RecipeView(String title, @Nullable Integer servings, Family family, List<LineView> lines,
-        List<String> steps, OvenSetting oven, @Nullable PanSize pan) {
+        List<String> steps, OvenSetting oven, @Nullable PanSize pan, List<String> asides) {
 
     /** One line, its ingredient by id and name; {@code also} names what else it brings in. */
     public record LineView(String text, @Nullable String heading, @Nullable Amount amount, @Nullable Unit unit,
@@ -34,6 +34,6 @@ public record RecipeView(String title, @Nullable Integer servings, Family family
 
     static RecipeView of(Recipe recipe) {
         return new RecipeView(recipe.title(), recipe.servings(), recipe.family(),
-                recipe.lines().stream().map(LineView::of).toList(), recipe.steps(), recipe.oven(), recipe.pan());
+                recipe.lines().stream().map(LineView::of).toList(), recipe.steps(), recipe.oven(), recipe.pan(), recipe.asides());
     }
 }

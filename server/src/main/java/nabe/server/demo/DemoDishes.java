@@ -1,15 +1,20 @@
 package nabe.server.demo;
 
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import nabe.server.api.BriefRequest;
+import nabe.server.api.HouseRequest;
+import nabe.server.api.HouseRequest.PersonRequest;
 import nabe.server.api.RecipeRequest;
 import nabe.server.store.DishStore;
+import nabe.server.store.HomeStore;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
@@ -20,27 +25,50 @@ import org.springframework.stereotype.Component;
  */
 @Component
 @ConditionalOnProperty("nabe.demo")
-class DemoDishes implements ApplicationRunner {
+class DemoDishes implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(DemoDishes.class);
     private final DishStore store;
+    private final HomeStore home;
 
-    DemoDishes(DishStore store) {
+    DemoDishes(DishStore store, HomeStore home) {
         this.store = store;
+        this.home = home;
     }
 
+    /** Before the first page is served, so that nobody finds an empty shelf. */
     @Override
-    public void run(ApplicationArguments args) throws IOException {
+    public void afterSingletonsInstantiated() {
         if (!store.all().isEmpty()) {
             return;
         }
+        if (home.house().version() == 0) {
+            home.saveHouse(0, new HouseRequest(PEOPLE, Map.of(), List.of(), List.of("colander", "wooden-spoon"), null, null));
+        }
         for (Demo demo : DEMOS) {
-            String text = new ClassPathResource("demo/" + demo.file).getContentAsString(StandardCharsets.UTF_8);
+            String text = textOf(demo);
             RecipeRequest recipe = new RecipeRequest(text, null, null, null, null, null);
             store.create(new BriefRequest(demo.title, recipe, demo.needs, List.of(), demo.strict, demo.pan,
                     new BriefRequest.OvenRequest(null, false, demo.start), null, null, demo.notes, null, null, null), demo.title, "Read the recipe");
         }
         LOG.info("The Lantern Street supper club's dishes are on the shelf.");
     }
+
+    private static String textOf(Demo demo) {
+        try {
+            return new ClassPathResource("demo/" + demo.file).getContentAsString(StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static PersonRequest person(String name, List<String> needs, List<String> avoid, boolean strict) {
+        return new PersonRequest(name.toLowerCase(Locale.ROOT), name, needs, avoid, strict, false);
+    }
+
+    private static final List<PersonRequest> PEOPLE = List.of(
+            person("Wenna", List.of("gluten-free"), List.of(), true), person("Tobit", List.of("dairy-free"), List.of(), true),
+            person("Maris", List.of("vegan"), List.of(), false), person("Osk", List.of("vegan"), List.of(), false),
+            person("Pell", List.of("nut-free"), List.of(), true));
 
     private record Demo(String file, String title, List<String> needs, boolean strict, BriefRequest.PanRequest pan,
             String start, String notes) {
