@@ -13,9 +13,9 @@ interface Props {
 export function SelectField({ label, value, options, onValue, hint }: Props) {
   const id = useId();
   return (
-    <div className="flex flex-col gap-1">
+    <div className="flex min-w-0 flex-col gap-1">
       <label htmlFor={id} className="text-sm font-medium text-faded">{label}</label>
-      <select id={id} className={FIELD} value={value} aria-describedby={hint ? `${id}-hint` : undefined} onChange={(e) => onValue(e.target.value)}>
+      <select id={id} className={`${FIELD} min-w-0`} value={value} aria-describedby={hint ? `${id}-hint` : undefined} onChange={(e) => onValue(e.target.value)}>
         {options.map((o) => <option key={o.value} value={o.value}>{o.label}</option>)}
       </select>
       {hint && <p id={`${id}-hint`} className="text-sm text-faded">{hint}</p>}

@@ -18,7 +18,7 @@ export function TextField({ label, value, onValue, hint, lines = 1, wrong, child
   const id = useId();
   const shared = { id, value, "aria-invalid": Boolean(wrong), "aria-describedby": wrong || hint ? `${id}-hint` : undefined, className: FIELD };
   return (
-    <div className="flex flex-col gap-1">
+    <div className="flex min-w-0 flex-col gap-1">
       <label htmlFor={id} className="text-sm font-medium text-faded">{label}</label>
       {lines > 1
         ? <textarea {...shared} rows={lines} spellCheck={false} onChange={(e) => onValue(e.target.value)} />

@@ -15,6 +15,11 @@ import org.jspecify.annotations.Nullable;
 public record BakePlan(Scales oven, List<Phase> phases, int ovenMinutes, String rule,
         @Nullable Double coreCelsius, @Nullable String coreSource, List<String> signs, @Nullable Integer recipeMinutes) {
 
+    /** @return minutes in the oven, under cover or open */
+    public int minutes(boolean covered) {
+        return phases.stream().filter(p -> p.celsius() != null && p.covered() == covered).mapToInt(Phase::minutes).sum();
+    }
+
     /** One oven temperature on every dial. */
     public record Scales(double celsius, double fahrenheit, int gasMark, double fanCelsius) {
         static Scales of(Temperature t) {

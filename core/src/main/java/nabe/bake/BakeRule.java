@@ -35,8 +35,8 @@ public final class BakeRule {
             Map.entry(Family.MASH_TOPPED, new Base(38, 0)), Map.entry(Family.STRATA, new Base(48, 0.5)),
             Map.entry(Family.BATTER, new Base(38, 0)), Map.entry(Family.CASSEROLE, new Base(44, 0.65)));
 
-    /** @param ingredients everything in the dish */
-    public BakePlan plan(Recipe recipe, BuildPlan build, List<Ingredient> ingredients, OvenChoice choice, Schools schools) {
+    /** @param ingredients everything in the dish; {@code uncoverSooner} minutes the cook takes the foil off before the usual */
+    public BakePlan plan(Recipe recipe, BuildPlan build, List<Ingredient> ingredients, OvenChoice choice, Schools schools, int uncoverSooner) {
         Temperature oven = oven(recipe, choice);
         Base base = BASES.get(recipe.family());
         double depth = Math.max(15, build.heightMm());
@@ -47,7 +47,7 @@ public final class BakeRule {
         Double core = CoreTemperature.of(ingredients, choice.start());
         boolean eggFree = ingredients.stream().noneMatch(i -> i.role().startsWith("egg"));
         double stated = recipe.oven().totalMinutes();
-        return new BakePlan(BakePlan.Scales.of(oven), phases(recipe, base, total, oven, build, eggFree, choice, schools), total,
+        return new BakePlan(BakePlan.Scales.of(oven), phases(recipe, base, total, oven, build, eggFree, choice, schools, uncoverSooner), total,
                 words(depth, oven, build, choice), core, core == null ? null : CoreTemperature.SOURCE,
                 signs(recipe.family(), core), stated == 0 ? null : Integer.valueOf((int) Math.round(stated)));
     }
@@ -71,12 +71,12 @@ public final class BakeRule {
     }
 
     private static List<Phase> phases(Recipe recipe, Base base, int total, Temperature oven, BuildPlan build,
-            boolean eggFree, OvenChoice choice, Schools schools) {
+            boolean eggFree, OvenChoice choice, Schools schools, int uncoverSooner) {
         List<Phase> phases = new ArrayList<>();
         boolean cold = choice.start() == Start.FRIDGE || choice.start() == Start.FROZEN;
         double usual = base.coveredShare == 0 && cold ? 0.4 : base.coveredShare;
         double share = schools.is("cover", "open") ? 0 : schools.is("cover", "sealed") ? 1 : usual;
-        int covered = (int) (5 * Math.round(total * share / 5));
+        int covered = Math.max(0, (int) (5 * Math.round(total * share / 5)) - uncoverSooner);
         if (covered > 0) {
             phases.add(new Phase("bake", true, oven.celsius(), covered,
                     "Covered until hot through, so that the top does not dry before the middle is hot."));

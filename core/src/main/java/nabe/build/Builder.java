@@ -1,14 +1,22 @@
 package nabe.build;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.IntStream;
+import nabe.build.lay.Sheet;
+import nabe.house.House;
 import nabe.house.Schools;
+import nabe.larder.Larder;
+import nabe.larder.Properties;
 import nabe.measure.KitchenText;
 import nabe.prep.PrepPlan;
 import nabe.prep.ReadyLine;
+import nabe.prep.SheetWays;
 import nabe.recipe.Family;
 import nabe.recipe.Part;
 import nabe.recipe.Recipe;
@@ -17,72 +25,167 @@ import nabe.recipe.Recipe;
 public final class Builder {
     /** Left under the rim so that nothing boils over. Kitchen practice: 10-15 mm. */
     public static final double HEADROOM_MM = 10;
-    /** A dried lasagna sheet. Kitchen practice: about 180 x 90 mm. */
-    private static final double SHEET_AREA_MM2 = 180 * 90;
-    /** Share of the pan that sheets cover, a finger's gap left at the rim. Kitchen practice. */
-    private static final double COVERED = 0.9;
-    private static final int FEWEST_SHEET_LAYERS = 2;
-    private static final int MOST_SHEET_LAYERS = 5;
+    private static final int USUAL_STRUCTURE_LAYERS = 3;
+    private static final Set<Family> ROLLED = EnumSet.of(Family.STUFFED_TUBES, Family.ROLLED);
+    private static final Set<Family> LIDDED = EnumSet.of(Family.POT_PIE, Family.MASH_TOPPED, Family.BATTER);
+    private static final Set<Family> STIRRED = EnumSet.of(Family.PASTA_BAKE, Family.CASSEROLE);
+    private final Shapes shapes;
+    private final SheetWays ways;
+    private final Properties properties;
+
+    public Builder(Larder larder, SheetWays ways, Properties properties) {
+        this.shapes = new Shapes(larder);
+        this.ways = ways;
+        this.properties = properties;
+    }
 
     /**
      * @param ownPan the cook's pan, or null to take the recipe's or one that fits
-     * @param schools how this house builds
-     * @return layers whose grams, with the overflow, are the ready grams
+     * @param house how this house builds and measures
+     * @param amountsFactor what the recipe's amounts were scaled by to meet the cook's pan; 1 where they were not
+     * @return layers whose grams, with the overflow and the leftovers, are the ready grams
      */
-    public BuildPlan build(Recipe recipe, PrepPlan prep, Pan ownPan, Schools schools) {
-        Map<Part, Component> components = Components.gather(recipe, prep.ready());
-        double litres = components.values().stream().mapToDouble(c -> c.grams() / Densities.of(c)).sum() / 1000;
-        Pan pan = Pans.choose(ownPan, recipe.pan(), litres, recipe.family() == Family.POT_PIE);
-        BuildPlan.Sheets sheets = sheets(components.get(Part.STRUCTURE), pan, recipe.family());
-        int sheetLayers = sheets == null ? 3 : sheets.layers();
-        List<Layer> full = layers(LayerOrder.of(recipe.family(), components.keySet(), sheetLayers, schools), components, pan);
-        return fit(pan, full, sheets);
+    public BuildPlan build(Recipe recipe, PrepPlan prep, Pan ownPan, House house, BuildChoice choice, double amountsFactor) {
+        return new Work(recipe, prep, ownPan, house, choice).build(amountsFactor);
     }
 
-    private static List<Layer> layers(List<LayerOrder.Place> places, Map<Part, Component> components, Pan pan) {
-        Map<Part, Double> weights = new EnumMap<>(Part.class);
-        places.forEach(p -> weights.merge(p.part(), p.weight(), Double::sum));
-        List<Layer> layers = new ArrayList<>();
-        for (LayerOrder.Place place : places) {
-            Component component = components.get(place.part());
-            double share = place.weight() / weights.get(place.part());
-            double grams = component.grams() * share;
-            double height = grams / Densities.of(component) * 1000 / pan.areaMm2();
-            layers.add(new Layer(component.name(), place.part(), grams, height, share));
-        }
-        return layers;
-    }
+    /** One dish being put together. */
+    private final class Work {
+        private final Recipe recipe;
+        private final Schools schools;
+        private final BuildChoice choice;
+        private final Map<Part, Component> components;
+        private final Pan pan;
+        private final Pan recipePan;
+        private final Stack stack;
+        private final Optional<ReadyLine> main;
+        private final Optional<Shapes.PieceShape> shape;
+        private final List<BuildPlan.Leftover> leftovers = new ArrayList<>();
 
-    private static BuildPlan fit(Pan pan, List<Layer> full, BuildPlan.Sheets sheets) {
-        double height = full.stream().mapToDouble(Layer::heightMm).sum();
-        double room = pan.depthMm() - HEADROOM_MM;
-        if (height <= room) {
-            return new BuildPlan(pan, List.copyOf(full), height, pan.depthMm() - height, null, sheets);
+        Work(Recipe recipe, PrepPlan prep, Pan ownPan, House house, BuildChoice choice) {
+            this.recipe = recipe;
+            this.schools = house.schools();
+            this.choice = choice;
+            components = Components.gather(recipe, prep.ready());
+            double litres = components.values().stream().mapToDouble(c -> c.grams() / Densities.of(c)).sum() / 1000;
+            boolean pie = recipe.family() == Family.POT_PIE;
+            pan = Pans.choose(ownPan, recipe.pan(), litres, pie);
+            recipePan = Pans.named(recipe.pan(), pie);
+            stack = new Stack(pan, house.spoons());
+            main = Optional.ofNullable(components.get(Part.STRUCTURE)).flatMap(c -> c.lines().stream()
+                    .filter(r -> r.line().part() == Part.STRUCTURE && r.line().ingredient() != null && shapes.of(r.line().ingredient()).isPresent())
+                    .max(Comparator.comparingDouble(ReadyLine::readyGrams)));
+            shape = main.flatMap(m -> shapes.of(m.line().ingredient()));
         }
-        double keep = room / height;
-        List<Layer> fitted = full.stream()
-                .map(l -> new Layer(l.name(), l.part(), l.grams() * keep, l.heightMm() * keep, l.share() * keep)).toList();
-        double over = full.stream().mapToDouble(Layer::grams).sum() * (1 - keep);
-        String advice = "Build " + KitchenText.grams(over) + " (" + Math.round(100 * (1 - keep))
-                + " % of every component) in a second, smaller dish, or take a deeper pan.";
-        return new BuildPlan(pan, fitted, room, HEADROOM_MM, new Overflow(over, 1 - keep, height - room, advice), sheets);
-    }
 
-    private static BuildPlan.Sheets sheets(Component structure, Pan pan, Family family) {
-        if (structure == null || family != Family.LASAGNA) {
-            return null;
+        BuildPlan build(double amountsFactor) {
+            Optional<SheetPlan> sheets = sheetPlan();
+            Optional<RollPlan> rolls = rollPlan();
+            int layersOfStructure = sheets.map(s -> s.layers).orElse(choice.sheetLayers() == null ? USUAL_STRUCTURE_LAYERS : choice.sheetLayers());
+            List<LayerOrder.Place> places = choice.order().isEmpty() ? LayerOrder.of(recipe.family(), components.keySet(), layersOfStructure, schools)
+                    : LayerOrder.own(choice.order(), components.keySet(), schools);
+            BuildPlan.Sheets counted = sheets.map(s -> s.sheets(needed(s, stack.of(places, components)))).orElse(null);
+            sheets.ifPresent(s -> setAside(s, counted));
+            rolls.filter(r -> r.empty() > 0).ifPresent(this::setAside);
+            List<Layer> full = stack.of(places, components);
+            double keep = Math.min(rolls.map(RollPlan::share).orElse(1.0), keepUnderRim(full));
+            List<Layer> layers = keep >= 1 ? full : stack.standing(full.stream().map(l -> l.times(keep, 0)).toList(), components);
+            double height = Stack.height(layers);
+            boolean dry = sheets.map(s -> s.way.way().equals("unboiled")).orElse(false);
+            return new BuildPlan(pan, components.values().stream().map(c -> new BuildPlan.Share(c.name(), c.part(), c.grams())).toList(), layers, height,
+                    pan.depthMm() - height, keep >= 1 ? null : overflow(full, keep), counted, rolls.map(RollPlan::rolls).orElse(null), lid(layers),
+                    laid(layers, sheets, rolls), List.copyOf(leftovers), Risks.of(layers, dry, LIDDED.contains(recipe.family())), marks(layers),
+                    Rescaling.of(recipePan, pan, amountsFactor, height));
         }
-        Optional<ReadyLine> line = structure.lines().stream().filter(r -> r.line().ingredient() != null)
-                .filter(r -> r.line().ingredient().role().endsWith("sheets")).findFirst();
-        if (line.isEmpty()) {
-            return null;
+
+        private Optional<SheetPlan> sheetPlan() {
+            boolean flat = shape.isPresent() && shape.get().kind() == Shapes.Kind.SHEET && !ROLLED.contains(recipe.family())
+                    && !LIDDED.contains(recipe.family()) && !STIRRED.contains(recipe.family());
+            if (!flat || main.get().line().ingredient().pieceGrams("sheet").isEmpty()) {
+                return Optional.empty();
+            }
+            Sheet sheet = choice.sheetLongMm() == null ? new Sheet(shape.get().longMm(), shape.get().shortMm())
+                    : new Sheet(Math.max(choice.sheetLongMm(), choice.sheetShortMm()), Math.min(choice.sheetLongMm(), choice.sheetShortMm()));
+            SheetWays.Decision way = ways.decide(main.get().line().ingredient(), schools).orElse(new SheetWays.Decision("unboiled", 0, false, "Laid as it is.", null));
+            double swelling = properties.low(main.get().line().ingredient(), "swelling").orElse(0) / 100;
+            return Optional.of(new SheetPlan(main.get(), sheet, way, swelling, pan, choice));
         }
-        double one = line.get().line().ingredient().pieceGrams("sheet").orElse(20);
-        int have = (int) Math.round(line.get().line().gramsOrZero() / one);
-        int perLayer = (int) Math.max(1, Math.round(COVERED * pan.areaMm2() / SHEET_AREA_MM2));
-        int layers = Math.clamp(Math.round((float) have / perLayer), FEWEST_SHEET_LAYERS, MOST_SHEET_LAYERS);
-        int needed = perLayer * layers;
-        int spare = (int) Math.ceil(needed / 8.0);
-        return new BuildPlan.Sheets(line.get().line().item(), perLayer, layers, needed, have, spare);
+
+        private Optional<RollPlan> rollPlan() {
+            boolean filled = shape.isPresent() && ROLLED.contains(recipe.family()) && shape.get().rolledLong() > 0;
+            return filled ? Optional.of(new RollPlan(main.get(), shape.get(), components.get(Part.STRUCTURE), pan)) : Optional.empty();
+        }
+
+        private int needed(SheetPlan plan, List<Layer> layers) {
+            return plan.lay(bases(layers), structures(layers)).needed();
+        }
+
+        /** Sheets beyond what the layers take are not laid. */
+        private void setAside(SheetPlan plan, BuildPlan.Sheets counted) {
+            int over = counted.have() - counted.needed();
+            if (over > 0) {
+                Component structure = components.get(Part.STRUCTURE);
+                double kept = (double) counted.needed() / counted.have();
+                double grams = plan.line.readyGrams() * (1 - kept);
+                components.put(Part.STRUCTURE, structure.keepingOf(plan.line, kept));
+                leftovers.add(new BuildPlan.Leftover(over + " " + plan.line.line().item(), Part.STRUCTURE, grams,
+                        over <= counted.spare() ? "Keep them at hand: some break." : "Some are spares; break the rest into a soup."));
+            }
+        }
+
+        /** Tubes and shells beyond what the filling and the pan ask for stay empty. */
+        private void setAside(RollPlan plan) {
+            Component structure = components.get(Part.STRUCTURE);
+            components.put(Part.STRUCTURE, structure.keepingOf(plan.line(), 1 - plan.emptyShare()));
+            leftovers.add(new BuildPlan.Leftover(plan.empty() + " " + plan.line().line().item(), Part.STRUCTURE, plan.line().readyGrams() * plan.emptyShare(),
+                    "Spares for those that split; chop what is left into the gaps."));
+        }
+
+        private double keepUnderRim(List<Layer> full) {
+            double room = pan.depthMm() - HEADROOM_MM;
+            return Stack.height(full) <= room ? 1 : pan.volumeTo(room) / stack.volume(full, components);
+        }
+
+        private Overflow overflow(List<Layer> full, double keep) {
+            double grams = full.stream().mapToDouble(Layer::grams).sum() * (1 - keep);
+            Pan second = Pans.smallest(stack.volume(full, components) * (1 - keep) / 1e6);
+            List<Layer> rest = new Stack(second, nabe.measure.Spoons.US).standing(full.stream().map(l -> l.times(1 - keep, 0)).toList(), components);
+            String advice = "Build " + KitchenText.grams(grams) + " (" + Math.round(100 * (1 - keep))
+                    + " % of every component) in a second, smaller dish, or take a deeper pan.";
+            return new Overflow(grams, 1 - keep, Math.max(0, Stack.height(full) - pan.depthMm() + HEADROOM_MM), advice, second, rest);
+        }
+
+        private BuildPlan.Lid lid(List<Layer> layers) {
+            boolean pastry = recipe.family() == Family.POT_PIE && !layers.isEmpty() && main.isEmpty();
+            return !pastry ? null : layers.stream().filter(l -> l.part() == Part.STRUCTURE).findFirst().map(l -> LidPlan.of(pan, l.grams())).orElse(null);
+        }
+
+        private List<Laid> laid(List<Layer> layers, Optional<SheetPlan> sheets, Optional<RollPlan> rolls) {
+            List<Integer> structures = structures(layers);
+            if (sheets.isPresent()) {
+                return sheets.get().lay(bases(layers), structures).laid();
+            }
+            if (rolls.isPresent()) {
+                return structures.stream().limit(1).map(rolls.get()::laid).toList();
+            }
+            boolean slices = shape.isPresent() && !LIDDED.contains(recipe.family()) && !STIRRED.contains(recipe.family())
+                    && (shape.get().kind() == Shapes.Kind.SLICE || shape.get().kind() == Shapes.Kind.WRAP);
+            List<Double> bases = bases(layers);
+            return !slices ? List.of() : IntStream.range(0, structures.size()).mapToObj(i -> SlicePlan.laid(structures.get(i), main.get().line().item(), shape.get(),
+                    pan.outlineAt(bases.get(i)))).toList();
+        }
+
+        private static List<Integer> structures(List<Layer> layers) {
+            return IntStream.range(0, layers.size()).filter(i -> layers.get(i).part() == Part.STRUCTURE).boxed().toList();
+        }
+
+        /** How high above the base each layer of structure begins. */
+        private static List<Double> bases(List<Layer> layers) {
+            return structures(layers).stream().map(i -> layers.subList(0, i).stream().mapToDouble(Layer::heightMm).sum()).toList();
+        }
+
+        private List<BuildPlan.Mark> marks(List<Layer> layers) {
+            return Marks.of(recipe.family(), layers, pan);
+        }
     }
 }

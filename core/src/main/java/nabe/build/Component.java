@@ -1,5 +1,6 @@
 package nabe.build;
 
+import java.util.ArrayList;
 import java.util.List;
 import nabe.prep.ReadyLine;
 import nabe.recipe.Part;
@@ -11,4 +12,15 @@ import nabe.recipe.Part;
  * @param grams as it enters the dish
  */
 public record Component(Part part, String name, double grams, List<ReadyLine> lines) {
+
+    static Component of(Part part, String name, List<ReadyLine> lines) {
+        return new Component(part, name, lines.stream().mapToDouble(ReadyLine::readyGrams).sum(), List.copyOf(lines));
+    }
+
+    /** @return the same with only this share of one of its lines, 0 to 1 */
+    Component keepingOf(ReadyLine line, double share) {
+        List<ReadyLine> kept = new ArrayList<>(lines);
+        kept.replaceAll(l -> l == line ? l.times(share) : l);
+        return of(part, name, kept);
+    }
 }

@@ -31,6 +31,7 @@ final class Components {
 
     private static final Set<Part> SAUCES = EnumSet.of(Part.RED_SAUCE, Part.WHITE_SAUCE);
     private static final Set<Family> STIRRED = EnumSet.of(Family.PASTA_BAKE, Family.CASSEROLE);
+    private static final Set<Family> FILLED = EnumSet.of(Family.STUFFED_TUBES, Family.ROLLED);
     private static final Set<String> STIRRED_IN = Set.of("short-pasta", "noodles", "filled-pasta", "grain");
 
     private Map<Part, Component> gather() {
@@ -46,9 +47,9 @@ final class Components {
         }
         Map<Part, Component> components = new EnumMap<>(Part.class);
         byPart.forEach((part, lines) -> {
-            double grams = lines.stream().mapToDouble(ReadyLine::readyGrams).sum();
-            if (grams > 0) {
-                components.put(part, new Component(part, name(part, lines), grams, List.copyOf(lines)));
+            Component component = Component.of(part, name(part, lines), lines);
+            if (component.grams() > 0) {
+                components.put(part, component);
             }
         });
         return components;
@@ -59,11 +60,16 @@ final class Components {
         Part part = line.line().part();
         boolean stirred = switch (recipe.family()) {
             case POT_PIE, MASH_TOPPED, BATTER -> SAUCES.contains(part) && hasFilling();
+            case STUFFED_TUBES, ROLLED -> (part == Part.FILLING || part == Part.SOFT_CHEESE) && hasStructure();
             case PASTA_BAKE, CASSEROLE -> SAUCES.contains(part) || part == Part.SOFT_CHEESE
                     || part == Part.STRUCTURE && line.line().ingredient() != null && STIRRED_IN.contains(line.line().ingredient().role());
             default -> false;
         };
-        return stirred ? Part.FILLING : part;
+        return !stirred ? part : FILLED.contains(recipe.family()) ? Part.STRUCTURE : Part.FILLING;
+    }
+
+    private boolean hasStructure() {
+        return ready.stream().anyMatch(r -> r.line().part() == Part.STRUCTURE);
     }
 
     private boolean hasFilling() {
@@ -94,7 +100,7 @@ final class Components {
         if (custard && byPart.containsKey(Part.WHITE_SAUCE)) {
             return Part.WHITE_SAUCE;
         }
-        return byPart.containsKey(Part.SOFT_CHEESE) ? Part.SOFT_CHEESE : Part.FILLING;
+        return byPart.containsKey(Part.SOFT_CHEESE) ? Part.SOFT_CHEESE : FILLED.contains(recipe.family()) ? Part.STRUCTURE : Part.FILLING;
     }
 
     private String headingOf(ReadyLine line) {
@@ -105,12 +111,17 @@ final class Components {
         ReadyLine main = lines.stream().max(java.util.Comparator.comparingDouble(ReadyLine::readyGrams)).orElseThrow();
         boolean floury = lines.stream().anyMatch(r -> r.line().ingredient() != null && r.line().ingredient().role().startsWith("flour"));
         return switch (part) {
-            case STRUCTURE -> recipe.family() == Family.BATTER ? "Batter" : floury && recipe.family() == Family.POT_PIE ? "Crust" : item(main);
+            case STRUCTURE -> FILLED.contains(recipe.family()) ? "Filled " + wrapping(lines) : recipe.family() == Family.BATTER ? "Batter" : floury && recipe.family() == Family.POT_PIE ? "Crust" : item(main);
             case TOPPING -> recipe.lines().get(main.line().source()).isGlaze() ? "Glaze" : floury ? "Crumble" : item(main);
             case MELTING_CHEESE, HARD_CHEESE, SOFT_CHEESE -> item(main);
             case FILLING -> STIRRED.contains(recipe.family()) ? "Filling in its sauce" : part.title();
             default -> part.title();
         };
+    }
+
+    private static String wrapping(List<ReadyLine> lines) {
+        return lines.stream().filter(r -> r.line().part() == Part.STRUCTURE).max(java.util.Comparator.comparingDouble(ReadyLine::readyGrams))
+                .map(r -> r.line().item()).orElse("rolls");
     }
 
     private static String item(ReadyLine main) {

@@ -44,6 +44,19 @@ final class LayerOrder {
         return order.places;
     }
 
+    /** The cook's own order; what they left out of it goes below the top, so that nothing is lost. */
+    static List<Place> own(List<Part> wanted, Set<Part> parts, Schools schools) {
+        LayerOrder order = new LayerOrder(parts, schools);
+        for (int i = 0; i < wanted.size(); i++) {
+            Part part = wanted.get(i);
+            boolean again = wanted.subList(i + 1, wanted.size()).contains(part);
+            boolean film = i == 0 && again && (part == Part.RED_SAUCE || part == Part.WHITE_SAUCE);
+            order.put(part, film ? FILM : !again && wanted.indexOf(part) < i ? TOP : 1);
+        }
+        order.addForgotten();
+        return order.places;
+    }
+
     private void put(Part part, double weight) {
         if (has.contains(part)) {
             places.add(new Place(part, weight));

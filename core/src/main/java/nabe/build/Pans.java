@@ -9,10 +9,43 @@ public final class Pans {
     static final int USUAL_DEPTH_MM = 55;
     private static final int USUAL_PIE_DEPTH_MM = 45;
     private static final List<Pan> COMMON = List.of(
-            Pan.rectangle(200, 200, 50, Material.GLASS), Pan.rectangle(230, 230, 50, Material.GLASS),
+            Pan.rectangle(200, 150, 50, Material.CERAMIC), Pan.rectangle(200, 200, 50, Material.GLASS), Pan.rectangle(230, 230, 50, Material.GLASS),
             Pan.rectangle(280, 180, 50, Material.GLASS), Pan.rectangle(300, 200, 60, Material.CERAMIC),
             Pan.rectangle(330, 230, 50, Material.GLASS), Pan.rectangle(330, 230, 75, Material.CERAMIC),
             Pan.rectangle(380, 260, 65, Material.ENAMEL), Pan.rectangle(400, 300, 75, Material.ENAMEL));
+    /** Share of its litres a pan is filled to. Kitchen practice. */
+    private static final double FULL = 0.82;
+    private static final List<Named> LIBRARY = List.of(
+            new Named("Small square, 20 cm", Pan.rectangle(200, 200, 50, Material.GLASS)), new Named("Square, 23 cm", Pan.rectangle(230, 230, 50, Material.GLASS)),
+            new Named("Rectangle, 28 × 18 cm", Pan.rectangle(280, 180, 50, Material.GLASS)), new Named("Rectangle, 30 × 20 cm", Pan.rectangle(300, 200, 60, Material.CERAMIC)),
+            new Named("Rectangle, 33 × 23 cm", new Pan(Shape.RECTANGLE, 330, 230, 50, Material.GLASS, 320, 220, 1)),
+            new Named("Deep rectangle, 33 × 23 cm", new Pan(Shape.RECTANGLE, 330, 230, 75, Material.CERAMIC, 315, 215, 1)),
+            new Named("Roasting tin, 38 × 26 cm", new Pan(Shape.RECTANGLE, 380, 260, 65, Material.ENAMEL, 360, 240, 1)),
+            new Named("Round, 23 cm", Pan.round(230, 50, Material.CERAMIC)), new Named("Round gratin, 28 cm", Pan.round(280, 55, Material.CERAMIC)),
+            new Named("Pie dish, 25 cm", new Pan(Shape.ROUND, 250, 250, 45, Material.METAL, 210, 210, 1)),
+            new Named("Oval, 32 × 23 cm", new Pan(Shape.OVAL, 320, 230, 60, Material.CERAMIC)),
+            new Named("Loaf tin, 23 × 13 cm", new Pan(Shape.RECTANGLE, 230, 130, 70, Material.METAL, 210, 110, 1)),
+            new Named("Skillet, 26 cm", new Pan(Shape.ROUND, 260, 260, 50, Material.CAST_IRON, 240, 240, 1)),
+            new Named("Six small dishes, 12 cm", new Pan(Shape.ROUND, 120, 120, 50, Material.CERAMIC, 120, 120, 6)));
+
+    /** A pan with the name it goes by. */
+    public record Named(String name, Pan pan) {
+    }
+
+    /** @return common pans by name, to choose from */
+    public static List<Named> library() {
+        return LIBRARY;
+    }
+
+    /** @return the pan a recipe names by its sizes, or null where it names none or an odd one */
+    public static Pan named(PanSize named, boolean pie) {
+        return named == null || named.litres() != null ? null : fromNamed(named, pie ? USUAL_PIE_DEPTH_MM : USUAL_DEPTH_MM);
+    }
+
+    /** @return the smallest common pan that takes this much comfortably, or the largest there is */
+    static Pan smallest(double litres) {
+        return COMMON.stream().sorted(java.util.Comparator.comparingDouble(Pan::litres)).filter(p -> p.litres() * FULL >= litres).findFirst().orElse(COMMON.getLast());
+    }
 
     private Pans() {
     }

@@ -61,4 +61,10 @@ public final class Properties {
         Range range = of(ingredient).get(property);
         return range == null ? OptionalDouble.empty() : OptionalDouble.of(range.mid());
     }
+
+    /** @return the low end of the usual range, empty where nothing is known */
+    public OptionalDouble low(Ingredient ingredient, String property) {
+        Range range = of(ingredient).get(property);
+        return range == null ? OptionalDouble.empty() : OptionalDouble.of(range.low());
+    }
 }

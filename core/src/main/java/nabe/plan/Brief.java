@@ -3,8 +3,10 @@ package nabe.plan;
 import java.util.List;
 import java.util.Map;
 import nabe.bake.OvenChoice;
+import nabe.build.BuildChoice;
 import nabe.build.Pan;
 import nabe.needs.Needs;
+import nabe.prep.PrepChoice;
 import nabe.recipe.Family;
 import nabe.recipe.Part;
 
@@ -16,10 +18,12 @@ import nabe.recipe.Part;
  * @param choices swap rules chosen by hand, by line index
  * @param eaters ids of people of the house who eat this dish; their needs join {@code needs}
  * @param schools this dish's own answers where good cooks differ, by question
+ * @param prep what the cook decided about preparing, {@code build} about building
  * @param made "home", "bought" or a component's id, by larder id of the made thing
  */
 public record Brief(RecipeBrief recipe, Needs needs, Pan pan, OvenChoice oven, Integer servings,
-        Map<Integer, String> choices, List<String> eaters, Map<String, String> schools, Map<String, String> made) {
+        Map<Integer, String> choices, List<String> eaters, Map<String, String> schools, Map<String, String> made,
+        PrepChoice prep, BuildChoice build) {
     private static final int MOST_SERVINGS = 200;
 
     /** @throws IllegalArgumentException when servings are outside 1 to 200 */
@@ -30,11 +34,13 @@ public record Brief(RecipeBrief recipe, Needs needs, Pan pan, OvenChoice oven, I
         eaters = eaters == null ? List.of() : List.copyOf(eaters);
         schools = schools == null ? Map.of() : Map.copyOf(schools);
         made = made == null ? Map.of() : Map.copyOf(made);
+        prep = prep == null ? PrepChoice.none() : prep;
+        build = build == null ? BuildChoice.usual() : build;
     }
 
     /** A brief with nothing decided but the recipe and the needs. */
     public static Brief of(RecipeBrief recipe, Needs needs) {
-        return new Brief(recipe, needs, null, null, null, null, null, null, null);
+        return new Brief(recipe, needs, null, null, null, null, null, null, null, null, null);
     }
 
     private static void checkServings(Integer servings) {

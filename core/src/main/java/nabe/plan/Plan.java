@@ -5,6 +5,9 @@ import nabe.bake.BakePlan;
 import nabe.build.BuildPlan;
 import nabe.needs.Needs;
 import nabe.prep.PrepPlan;
+import nabe.prep.SaltBudget;
+import nabe.prep.SauceThickness;
+import nabe.prep.WaterBudget;
 import nabe.recipe.Recipe;
 import nabe.swap.Conversion;
 
@@ -15,6 +18,10 @@ import nabe.swap.Conversion;
  * @param needs what it was judged against: the brief's own and those of everybody who eats
  * @param ingredients what to have in the kitchen, home-made things taken apart
  */
-public record Plan(Recipe recipe, Needs needs, List<ShoppingItem> ingredients, Conversion conversion, PrepPlan prep, BuildPlan build,
+public record Plan(Recipe recipe, Needs needs, List<ShoppingItem> ingredients, Conversion conversion, PrepPlan prep, Budgets budgets, BuildPlan build,
         BakePlan bake, List<Caution> cautions) {
+
+    /** Where the water and the salt go, and how thick the sauces come out. */
+    public record Budgets(WaterBudget water, SaltBudget salt, List<SauceThickness> sauces) {
+    }
 }

@@ -6,14 +6,20 @@ import nabe.bake.BakePlan;
 import nabe.bake.BakeRule;
 import nabe.build.BuildPlan;
 import nabe.build.Builder;
+import nabe.build.Rescaling;
 import nabe.house.House;
 import nabe.label.LabelReader;
 import nabe.label.StandIns;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.needs.Needs;
+import nabe.prep.FreeWater;
 import nabe.prep.PrepPlan;
 import nabe.prep.Prepper;
+import nabe.prep.SaltBudget;
+import nabe.prep.SheetWays;
+import nabe.prep.WaterBudgeter;
+import nabe.prep.WetLayer;
 import nabe.recipe.Habits;
 import nabe.recipe.Line;
 import nabe.recipe.Recipe;
@@ -27,30 +33,37 @@ import nabe.swap.Swapper;
 
 /** Brief in, plan out: reads, swaps, preps, builds and bakes. Holds no state; one instance serves everyone. */
 public final class Planner {
-    private final Larder catalogue;
-    private final Swapper.Tables tables;
-    private final LabelReader labels;
+    private final Catalogue catalogue;
     private final Home home;
     private final Larder larder;
     private final RecipeReader reader;
     private final Swapper swapper;
     private final Prepper prepper;
-    private final Builder builder = new Builder();
+    private final WaterBudgeter water;
     private final BakeRule bakeRule = new BakeRule();
 
-    public Planner(Larder larder) {
-        this(larder, Swapper.Tables.load(larder), new LabelReader(larder), Home.usual());
+    /** What the catalogue says, loaded once and shared by the planners of every home. */
+    private record Catalogue(Larder larder, Swapper.Tables tables, LabelReader labels, SheetWays ways, FreeWater free, Builder builder) {
+        static Catalogue of(Larder larder) {
+            Swapper.Tables tables = Swapper.Tables.load(larder);
+            SheetWays ways = new SheetWays(larder);
+            return new Catalogue(larder, tables, new LabelReader(larder), ways, new FreeWater(larder, tables.properties()), new Builder(larder, ways, tables.properties()));
+        }
     }
 
-    private Planner(Larder catalogue, Swapper.Tables tables, LabelReader labels, Home home) {
+    public Planner(Larder larder) {
+        this(Catalogue.of(larder), Home.usual());
+    }
+
+    private Planner(Catalogue catalogue, Home home) {
         this.catalogue = catalogue;
-        this.tables = tables;
-        this.labels = labels;
         this.home = home;
-        this.larder = catalogue.with(StandIns.of(home.products(), catalogue, labels));
+        this.larder = catalogue.larder.with(StandIns.of(home.products(), catalogue.larder, catalogue.labels));
         this.reader = new RecipeReader(larder, new Habits(home.house().spoons(), home.remembered()));
-        this.swapper = new Swapper(larder, tables.withAbsorption(home.thirst()));
-        this.prepper = new Prepper(tables.yields());
+        Swapper.Tables tables = catalogue.tables.withAbsorption(home.thirst());
+        this.swapper = new Swapper(larder, tables);
+        this.prepper = new Prepper(tables.yields(), catalogue.ways, larder.get("water"));
+        this.water = new WaterBudgeter(catalogue.free.with(tables.properties()), tables.thickeners(), catalogue.ways);
     }
 
     /**
@@ -58,7 +71,7 @@ public final class Planner {
      * @throws IllegalArgumentException when a kept packet stands in for nothing in the larder
      */
     public Planner at(Home other) {
-        return new Planner(catalogue, tables, labels, other);
+        return new Planner(catalogue, other);
     }
 
     /** @throws RecipeException when no recipe can be read from the text */
@@ -76,17 +89,26 @@ public final class Planner {
      * @throws IllegalArgumentException when a line names an ingredient the larder does not hold
      */
     public Plan plan(Brief brief) {
-        Recipe recipe = scaled(recipe(brief.recipe()), brief.servings());
+        Recipe asRead = scaled(recipe(brief.recipe()), brief.servings());
+        double factor = Rescaling.factor(asRead, brief.pan(), brief.build().fit());
+        Recipe recipe = times(asRead, factor, asRead.servings());
         Needs needs = brief.needs().and(home.house().needsOf(brief.eaters()));
         House house = home.house().with(brief.schools());
         Conversion conversion = swapper.convert(recipe, new Kitchen(needs, house, brief.choices(), brief.made()));
-        PrepPlan prep = prepper.prepare(conversion, house.schools(), home.packetMinutes());
-        BuildPlan build = builder.build(recipe, prep, brief.pan(), house.schools());
+        PrepPlan prep = prepper.prepare(conversion, house.schools(), home.packetMinutes(), brief.prep());
+        BuildPlan build = catalogue.builder.build(recipe, prep, brief.pan(), house, brief.build(), factor);
         List<Ingredient> inDish = conversion.lines().stream().map(ConvertedLine::ingredient).filter(Objects::nonNull).toList();
-        BakePlan bake = bakeRule.plan(recipe, build, inDish, brief.oven(), house.schools());
+        BakePlan bake = bakeRule.plan(recipe, build, inDish, brief.oven(), house.schools(), (int) brief.prep().mend("uncover"));
         List<ShoppingItem> toBuy = new ShoppingList(needs, Display.of(house)).of(conversion.toBuy());
-        return new Plan(recipe, needs, toBuy, conversion, prep, build, bake,
+        return new Plan(recipe, needs, toBuy, conversion, prep, budgets(recipe, prep, build, bake, house), build, bake,
                 Cautions.of(recipe, needs, house.schools(), conversion, build.pan(), brief.oven(), bake));
+    }
+
+    private Plan.Budgets budgets(Recipe recipe, PrepPlan prep, BuildPlan build, BakePlan bake, House house) {
+        List<WetLayer> layers = build.layers().stream().map(l -> new WetLayer(l.name(), l.part(), l.of())).toList();
+        boolean dry = build.sheets() != null && build.sheets().way().equals("unboiled");
+        WaterBudgeter.Bake oven = new WaterBudgeter.Bake(build.pan().openM2(), bake.minutes(false), bake.minutes(true));
+        return new Plan.Budgets(water.budget(recipe.family(), layers, oven, house.schools()), SaltBudget.of(prep.ready()), water.sauces(recipe.family(), WetLayer.gathered(layers), dry));
     }
 
     /** The recipe of a brief: its lines read again, with the cook's corrections on top. */
@@ -124,8 +146,11 @@ public final class Planner {
         if (servings == null || recipe.servings() == null || servings.equals(recipe.servings())) {
             return recipe;
         }
-        double factor = (double) servings / recipe.servings();
-        return new Recipe(recipe.title(), servings, recipe.lines().stream().map(l -> l.times(factor)).toList(),
+        return times(recipe, (double) servings / recipe.servings(), servings);
+    }
+
+    private static Recipe times(Recipe recipe, double factor, Integer servings) {
+        return factor == 1 ? recipe : new Recipe(recipe.title(), servings, recipe.lines().stream().map(l -> l.times(factor)).toList(),
                 recipe.steps(), recipe.oven(), recipe.pan(), recipe.family(), recipe.asides());
     }
 }

@@ -6,6 +6,30 @@ import nabe.swap.ConvertedLine;
  * A converted line as it enters the dish.
  *
  * @param readyGrams its weight after prep: less what cooked off, plus what it drank
+ * @param mendedGrams what of its free water the cook took off besides, to bring the dish's water in
  */
-public record ReadyLine(ConvertedLine line, double readyGrams) {
+public record ReadyLine(ConvertedLine line, double readyGrams, double mendedGrams) {
+
+    ReadyLine(ConvertedLine line, double readyGrams) {
+        this(line, readyGrams, 0);
+    }
+
+    /** @return this share of it, 0 to 1 */
+    public ReadyLine times(double share) {
+        return new ReadyLine(line.times(share), readyGrams * share, mendedGrams * share);
+    }
+
+    /** @return grams of water in it as it enters the dish: what prep takes off and puts in is water; never below 0 */
+    public double waterGrams() {
+        return line.ingredient() == null ? 0
+                : Math.max(0, line.gramsOrZero() * line.ingredient().composition().water() / 100 + readyGrams - line.gramsOrZero());
+    }
+
+    public double saltGrams() {
+        return line.ingredient() == null ? 0 : line.gramsOrZero() * line.ingredient().composition().saltGramsPer100() / 100;
+    }
+
+    boolean hasRole(String role) {
+        return line.ingredient() != null && line.ingredient().roles().contains(role);
+    }
 }

@@ -7,6 +7,7 @@ import nabe.house.Schools;
 import nabe.larder.Ingredient;
 import nabe.larder.ListCatalogue;
 import nabe.recipe.Part;
+import org.jspecify.annotations.Nullable;
 
 /** What is done to each thing before it enters the dish and what is left of its weight. From prep.json5. */
 public final class Yields {
@@ -16,7 +17,8 @@ public final class Yields {
 
     /** One entry of prep.json5. */
     record Entry(@com.fasterxml.jackson.annotation.JsonProperty("for") List<String> kinds, List<Part> in,
-            List<Double> leaves, int active, int passive, String text, String sign, Map<String, String> school) {
+            List<Double> leaves, int active, int passive, String text, String sign, Map<String, String> school,
+            @Nullable String tool, @Nullable String heat, @Nullable String ahead) {
 
         boolean fits(Ingredient ingredient, Part part, Schools schools) {
             return (in == null || in.contains(part)) && isOf(ingredient)

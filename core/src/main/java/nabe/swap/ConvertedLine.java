@@ -18,6 +18,11 @@ import nabe.recipe.Part;
 public record ConvertedLine(int source, String item, Ingredient ingredient, Double grams, String amount, Part part,
         boolean swapped, String label, String preparation) {
 
+    /** @return this share of it; how the recipe wrote it no longer holds */
+    public ConvertedLine times(double share) {
+        return new ConvertedLine(source, item, ingredient, grams == null ? null : grams * share, null, part, swapped, label, preparation);
+    }
+
     public double gramsOrZero() {
         return grams == null ? 0 : grams;
     }

@@ -32,7 +32,7 @@ class PlannerTest {
     }
 
     private static Plan plan(String text, Needs needs, Pan pan, OvenChoice oven, Integer servings) {
-        return PLANNER.plan(new Brief(Brief.RecipeBrief.ofText(text), needs, pan, oven, servings, Map.of(), null, null, null));
+        return PLANNER.plan(new Brief(Brief.RecipeBrief.ofText(text), needs, pan, oven, servings, Map.of(), null, null, null, null, null));
     }
 
     @ParameterizedTest
@@ -42,7 +42,10 @@ class PlannerTest {
             Plan plan = plan(text, needs, null, null, null);
             double layers = plan.build().layers().stream().mapToDouble(Layer::grams).sum();
             double over = plan.build().overflow() == null ? 0 : plan.build().overflow().grams();
-            assertThat(layers + over).isCloseTo(plan.prep().readyGrams(), within(1.0));
+            double left = plan.build().leftovers().stream().mapToDouble(l -> l.grams()).sum();
+            double components = plan.build().components().stream().mapToDouble(c -> c.grams()).sum();
+            assertThat(layers + over).isCloseTo(components, within(1.0));
+            assertThat(components + left).isCloseTo(plan.prep().readyGrams(), within(1.0));
             assertThat(plan.prep().readyGrams()).isCloseTo(plan.conversion().massAfterGrams() + plan.prep().takenUpGrams() - plan.prep().cookedOffGrams(), within(1.0));
             assertThat(plan.ingredients().stream().mapToDouble(i -> i.grams() == null ? 0 : i.grams()).sum()).isCloseTo(plan.conversion().massAfterGrams(), within(1.0));
         }

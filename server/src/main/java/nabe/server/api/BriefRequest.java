@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import nabe.bake.OvenChoice;
 import nabe.bake.Start;
+import nabe.build.BuildChoice;
 import nabe.build.Material;
 import nabe.build.Pan;
 import nabe.build.Shape;
@@ -12,17 +13,20 @@ import nabe.larder.Allergen;
 import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.plan.Brief;
+import nabe.prep.PrepChoice;
+import nabe.recipe.Part;
 import org.jspecify.annotations.Nullable;
 
 /** A brief as the client sends it and as the store keeps it. All but the recipe may be left out. */
 public record BriefRequest(@Nullable String title, @Nullable RecipeRequest recipe, @Nullable List<String> needs,
         @Nullable List<String> avoid, @Nullable Boolean strict, @Nullable PanRequest pan, @Nullable OvenRequest oven,
         @Nullable Integer servings, @Nullable Map<Integer, String> choices, @Nullable String notes, @Nullable List<String> eaters,
-        @Nullable Map<String, String> schools, @Nullable Map<String, String> made) {
+        @Nullable Map<String, String> schools, @Nullable Map<String, String> made, @Nullable PrepRequest prep, @Nullable BuildRequest build) {
 
     /** Inside sizes in millimetres; a round pan gives its diameter. */
     public record PanRequest(@Nullable String shape, @Nullable Double lengthMm, @Nullable Double widthMm,
-            @Nullable Double diameterMm, @Nullable Double depthMm, @Nullable String material) {
+            @Nullable Double diameterMm, @Nullable Double depthMm, @Nullable String material, @Nullable Double baseLengthMm, @Nullable Double baseWidthMm,
+            @Nullable Integer count) {
         private static final int USUAL_DEPTH_MM = 50;
 
         Pan pan() {
@@ -31,11 +35,18 @@ public record BriefRequest(@Nullable String title, @Nullable RecipeRequest recip
             int depth = depthMm == null ? USUAL_DEPTH_MM : whole("depth", depthMm);
             if (outline == Shape.ROUND) {
                 Double across = diameterMm != null ? diameterMm : lengthMm;
-                return Pan.round(whole("diameter", across), depth, stuff);
+                int diameter = whole("diameter", across);
+                return pan(outline, diameter, diameter, depth, stuff);
             }
             int length = whole("length", lengthMm);
             int width = widthMm == null && "square".equalsIgnoreCase(shape) ? length : whole("width", widthMm);
-            return new Pan(outline, Math.max(length, width), Math.min(length, width), depth, stuff);
+            return pan(outline, Math.max(length, width), Math.min(length, width), depth, stuff);
+        }
+
+        private Pan pan(Shape outline, int length, int width, int depth, Material stuff) {
+            int baseLength = baseLengthMm == null ? length : whole("base length", baseLengthMm);
+            int baseWidth = baseWidthMm == null ? Math.min(width, outline == Shape.ROUND ? baseLength : width) : whole("base width", baseWidthMm);
+            return new Pan(outline, length, width, depth, stuff, baseLength, baseWidth, count == null ? 1 : count);
         }
 
         private static int whole(String side, @Nullable Double mm) {
@@ -53,6 +64,21 @@ public record BriefRequest(@Nullable String title, @Nullable RecipeRequest recip
         }
     }
 
+    /** What the cook decided about preparing; mends by the key the plan offered them under. */
+    public record PrepRequest(@Nullable Integer minutesLeft, @Nullable Map<String, Double> mends) {
+        PrepChoice choice() {
+            return new PrepChoice(minutesLeft, mends);
+        }
+    }
+
+    /** What the cook decided about building: parts from the bottom up, layers of sheets, the sheet in the packet, how to meet another pan. */
+    public record BuildRequest(@Nullable List<String> order, @Nullable Integer sheetLayers, @Nullable Double sheetLongMm, @Nullable Double sheetShortMm,
+            @Nullable String fit) {
+        BuildChoice choice() {
+            return new BuildChoice(orEmpty(order).stream().map(Part::ofId).toList(), sheetLayers, sheetLongMm, sheetShortMm, fit);
+        }
+    }
+
     /** @throws IllegalArgumentException for an unknown need, an absurd pan and the like, in a cook's words */
     public Brief brief() {
         if (recipe == null) {
@@ -61,7 +87,7 @@ public record BriefRequest(@Nullable String title, @Nullable RecipeRequest recip
         Needs all = new Needs(orEmpty(needs).stream().map(Need::ofId).collect(Collectors.toSet()),
                 orEmpty(avoid).stream().map(Allergen::ofId).collect(Collectors.toSet()), Boolean.TRUE.equals(strict));
         return new Brief(recipe.brief(), all, pan == null ? null : pan.pan(), oven == null ? OvenChoice.usual() : oven.choice(),
-                servings, choices, eaters, schools, made);
+                servings, choices, eaters, schools, made, prep == null ? null : prep.choice(), build == null ? null : build.choice());
     }
 
     private static List<String> orEmpty(@Nullable List<String> list) {
@@ -69,7 +95,7 @@ public record BriefRequest(@Nullable String title, @Nullable RecipeRequest recip
             return List.of();
         }
         if (list.contains(null)) {
-            throw new IllegalArgumentException("The list of needs holds an empty entry. Leave it out.");
+            throw new IllegalArgumentException("The list holds an empty entry. Leave it out.");
         }
         return list;
     }

@@ -10,6 +10,9 @@ import nabe.plan.Caution;
 import nabe.plan.Plan;
 import nabe.plan.ShoppingItem;
 import nabe.prep.PrepStep;
+import nabe.prep.SaltBudget;
+import nabe.prep.SauceThickness;
+import nabe.prep.WaterBudget;
 import nabe.swap.MadeComponent;
 import nabe.swap.MethodStep;
 import nabe.swap.Swap;
@@ -27,14 +30,16 @@ public record PlanView(RecipeView recipe, NeedsView needs, List<ShoppingItem> in
         }
     }
 
-    /** @param readyGrams what enters the dish: after + taken up - cooked off */
-    public record PrepView(List<PrepStep> steps, double cookedOffGrams, double takenUpGrams, double readyGrams) {
+    /** @param water, salt, sauces the budgets of the whole dish; {@code readyGrams} what enters the dish: after + taken up - cooked off */
+    public record PrepView(List<PrepStep> steps, double cookedOffGrams, double takenUpGrams, double readyGrams, WaterBudget water,
+            SaltBudget salt, List<SauceThickness> sauces) {
     }
 
     static PlanView of(Plan plan) {
         return new PlanView(RecipeView.of(plan.recipe()), NeedsView.of(plan.needs()), plan.ingredients(), plan.conversion().swaps(),
                 plan.conversion().unresolved(), plan.conversion().made(), plan.conversion().method(), plan.conversion().massBeforeGrams(), plan.conversion().massAfterGrams(),
-                new PrepView(plan.prep().steps(), plan.prep().cookedOffGrams(), plan.prep().takenUpGrams(), plan.prep().readyGrams()),
+                new PrepView(plan.prep().steps(), plan.prep().cookedOffGrams(), plan.prep().takenUpGrams(), plan.prep().readyGrams(),
+                        plan.budgets().water(), plan.budgets().salt(), plan.budgets().sauces()),
                 plan.build(), plan.bake(), plan.cautions());
     }
 }

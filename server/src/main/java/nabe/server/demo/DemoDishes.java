@@ -48,7 +48,7 @@ class DemoDishes implements SmartInitializingSingleton {
             String text = textOf(demo);
             RecipeRequest recipe = new RecipeRequest(text, null, null, null, null, null);
             store.create(new BriefRequest(demo.title, recipe, demo.needs, List.of(), demo.strict, demo.pan,
-                    new BriefRequest.OvenRequest(null, false, demo.start), null, null, demo.notes, null, null, null), demo.title, "Read the recipe");
+                    new BriefRequest.OvenRequest(null, false, demo.start), null, null, demo.notes, null, null, null, null, null), demo.title, "Read the recipe");
         }
         LOG.info("The Lantern Street supper club's dishes are on the shelf.");
     }
@@ -76,15 +76,15 @@ class DemoDishes implements SmartInitializingSingleton {
 
     private static final List<Demo> DEMOS = List.of(
             new Demo("pot-pie.txt", "Chicken and root-vegetable pot pie", List.of("gluten-free", "dairy-free"), true,
-                    new BriefRequest.PanRequest("oval", 320.0, 230.0, null, 70.0, "ceramic"), "hot",
+                    new BriefRequest.PanRequest("oval", 320.0, 230.0, null, 70.0, "ceramic", null, null, null), "hot",
                     "For the table's meat eaters. The lid is the hard part: cold block, papers, no stretching."),
             new Demo("gratin.txt", "Leek and potato gratin", List.of("dairy-free", "nut-free"), true,
-                    new BriefRequest.PanRequest("round", null, null, 280.0, 60.0, "ceramic"), "room",
+                    new BriefRequest.PanRequest("round", null, null, 280.0, 60.0, "ceramic", null, null, null), "room",
                     "Two allergies at once: no cashew cream here, whatever the books say."),
             new Demo("moussaka.txt", "Lamb moussaka", List.of("gluten-free"), true,
-                    new BriefRequest.PanRequest("rectangle", 330.0, 230.0, null, 75.0, "ceramic"), "room",
+                    new BriefRequest.PanRequest("rectangle", 330.0, 230.0, null, 75.0, "ceramic", null, null, null), "room",
                     "Last month the custard was pale: ten minutes more, open."),
             new Demo("lasagna.txt", "Chard and mushroom lasagna", List.of("gluten-free", "dairy-free", "vegan", "nut-free"), true,
-                    new BriefRequest.PanRequest("rectangle", 330.0, 230.0, null, 65.0, "glass"), "fridge",
+                    new BriefRequest.PanRequest("rectangle", 330.0, 230.0, null, 65.0, "glass", null, null, null), "fridge",
                     "The one dish everybody can eat. Assemble on Thursday evening, bake on Friday."));
 }

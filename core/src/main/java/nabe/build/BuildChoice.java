@@ -1,0 +1,38 @@
+package nabe.build;
+
+import java.util.List;
+import nabe.recipe.Part;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What the cook decided about building.
+ *
+ * @param order parts from the bottom up, as often as they come, or empty for the usual order
+ * @param sheetLayers how many layers of sheets, 1 to 8, or null to let height and sheets decide
+ * @param sheetLongMm, sheetShortMm the cook's own sheets, or null for the usual size
+ * @param fit how another pan than the recipe's is met: "amounts" keeps the amounts, "area" keeps the depth, "volume" fills it as full
+ */
+public record BuildChoice(List<Part> order, @Nullable Integer sheetLayers, @Nullable Double sheetLongMm, @Nullable Double sheetShortMm, String fit) {
+    private static final BuildChoice USUAL = new BuildChoice(List.of(), null, null, null, "amounts");
+    private static final int MOST_PLACES = 40;
+    private static final int MOST_LAYERS = 8;
+
+    /** @throws IllegalArgumentException for more layers than stand in any dish, or an unknown fit */
+    public BuildChoice {
+        order = order == null ? List.of() : List.copyOf(order);
+        fit = fit == null ? "amounts" : fit;
+        if (order.size() > MOST_PLACES || sheetLayers != null && (sheetLayers < 1 || sheetLayers > MOST_LAYERS)) {
+            throw new IllegalArgumentException("There must be at most 40 layers, and 1 to 8 of them of sheets.");
+        }
+        if (!List.of("amounts", "area", "volume").contains(fit)) {
+            throw new IllegalArgumentException("The fit (" + fit + ") must be amounts, area or volume.");
+        }
+        if ((sheetLongMm == null) != (sheetShortMm == null)) {
+            throw new IllegalArgumentException("A sheet has two sides: give both, in millimetres.");
+        }
+    }
+
+    public static BuildChoice usual() {
+        return USUAL;
+    }
+}

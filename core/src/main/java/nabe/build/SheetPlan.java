@@ -1,0 +1,93 @@
+package nabe.build;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import nabe.build.lay.LayRule;
+import nabe.build.lay.Outline;
+import nabe.build.lay.Piece;
+import nabe.build.lay.Sheet;
+import nabe.build.lay.SheetLayer;
+import nabe.build.lay.SheetLaying;
+import nabe.prep.ReadyLine;
+import nabe.prep.SheetWays;
+
+/** Works out sheets: how many layers, how they lie, how many to buy. */
+final class SheetPlan {
+    private static final int FEWEST_LAYERS = 2;
+    private static final int MOST_LAYERS = 5;
+    /** One spare for so many, dry and brittle or out of the water. Kitchen practice. */
+    private static final double SPARE_DRY = 0.1;
+    private static final double SPARE_BOILED = 0.15;
+    final ReadyLine line;
+    final Sheet sheet;
+    final SheetWays.Decision way;
+    final double swelling;
+    final int have;
+    final int layers;
+    private final LayRule rule;
+    private final Pan pan;
+    private final int perLayer;
+
+    SheetPlan(ReadyLine line, Sheet sheet, SheetWays.Decision way, double swelling, Pan pan, BuildChoice choice) {
+        this.line = line;
+        this.sheet = sheet;
+        this.way = way;
+        this.swelling = swelling;
+        this.pan = pan;
+        this.rule = way.brittle() ? LayRule.brittle(swelling) : LayRule.PLIABLE;
+        double one = line.line().ingredient().pieceGrams("sheet").orElse(20);
+        have = (int) Math.round(line.line().gramsOrZero() / one);
+        SheetLaying once = new SheetLaying(sheet, rule);
+        once.lay(pan.outlineAt(pan.depthMm() / 3.0));
+        perLayer = Math.max(1, once.opened() * pan.count());
+        layers = choice.sheetLayers() != null ? choice.sheetLayers() : Math.clamp(Math.round((float) have / perLayer), FEWEST_LAYERS, MOST_LAYERS);
+    }
+
+    /** @param heights of each sheet layer's base above the pan's base; {@code indexes} their places among the layers */
+    Result lay(List<Double> heights, List<Integer> indexes) {
+        SheetLaying laying = new SheetLaying(sheet, rule);
+        List<Laid> laid = new ArrayList<>();
+        for (int i = 0; i < heights.size(); i++) {
+            Outline outline = pan.outlineAt(heights.get(i));
+            laid.add(laid(indexes.get(i), laying.lay(outline), outline));
+        }
+        return new Result(laid, laying.opened() * pan.count());
+    }
+
+    record Result(List<Laid> laid, int needed) {
+    }
+
+    private Laid laid(int index, SheetLayer layer, Outline outline) {
+        String direction = "long side " + (layer.along() ? "along" : "across") + " the dish";
+        return new Laid(index, line.line().item(), "sheets", outline.lengthMm(), outline.widthMm(), outline.round(), layer.pieces(), layer.coverage(),
+                direction, layer.snaps(), words(layer, direction, outline.round()));
+    }
+
+    private static String words(SheetLayer layer, String direction, boolean round) {
+        long whole = layer.pieces().stream().filter(Piece::whole).count();
+        Map<String, Long> snapped = layer.pieces().stream().filter(p -> !p.whole())
+                .collect(Collectors.groupingBy(p -> size(p), TreeMap::new, Collectors.counting()));
+        List<String> parts = new ArrayList<>();
+        if (whole > 0) {
+            parts.add(whole + (whole == 1 ? " whole sheet" : " whole sheets"));
+        }
+        snapped.forEach((size, count) -> parts.add(count + " snapped to " + size));
+        String curve = round ? "; snap the corners to the curve" : "";
+        return String.join(", ", parts) + ", " + direction + curve + ". " + Math.round(100 * layer.coverage()) + " % covered when tender"
+                + (layer.inLineMm() < 1 ? ", no joint over a joint." : ".");
+    }
+
+    private static String size(Piece p) {
+        return String.format(Locale.ROOT, "%.0f × %.0f mm", Math.max(p.widthMm(), p.heightMm()), Math.min(p.widthMm(), p.heightMm()));
+    }
+
+    BuildPlan.Sheets sheets(int needed) {
+        int spare = (int) Math.max(1, Math.ceil(needed * (way.way().equals("unboiled") ? SPARE_DRY : SPARE_BOILED)));
+        return new BuildPlan.Sheets(line.line().item(), sheet.longMm(), sheet.shortMm(), perLayer, layers, needed, have, Math.max(0, needed - have), spare,
+                way.way(), way.refused(), way.why());
+    }
+}

@@ -1,0 +1,87 @@
+package nabe.prep;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import nabe.larder.Ingredient;
+import nabe.larder.Thickeners;
+import nabe.measure.KitchenText;
+import nabe.recipe.Part;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * How thick a sauce comes out: wheat-flour equivalents for 240 ml of liquid (thickeners.csv), against what its place wants. Thin 8 g, medium
+ * 16 g (coats a spoon), thick 24 g: domain table.
+ *
+ * @param liquidGrams what there is to thicken
+ * @param per240 grams of wheat-flour equivalent for 240 ml
+ * @param wanted the same, as its place wants it
+ * @param thickener what thickens it now; {@code correctionGrams} more (or less) of it that would bring it in, 0 where it is near enough
+ * @param words what the cook reads
+ */
+public record SauceThickness(Part part, double liquidGrams, double per240, double wanted, String thickener, double correctionGrams, String words) {
+    static final double THIN = 8;
+    static final double MEDIUM = 16;
+    static final double THICK = 24;
+    private static final Set<String> LIQUIDS = Set.of("water", "stock", "wine", "milk", "sour-milk", "cream", "beer", "coconut");
+    private static final double CUP_ML = 240;
+    /** Within this of the wanted thickness nobody corrects. Kitchen practice. */
+    private static final double NEAR = 3.5;
+
+    static boolean isLiquid(Ingredient ingredient) {
+        return LIQUIDS.contains(ingredient.role());
+    }
+
+    /** @return share of a thickened liquid's water that is still free: 40 % when thin, 20 % medium, 5 % thick and over. Kitchen practice. */
+    static double freeShare(double per240) {
+        return Math.clamp(0.60 - 0.025 * per240, 0.05, 0.60);
+    }
+
+    /** @return wheat-flour equivalents for 240 ml of the liquid in these lines; 0 where nothing thickens or nothing is liquid */
+    static double per240(List<ReadyLine> lines, Thickeners thickeners) {
+        double liquid = liquid(lines);
+        return liquid <= 0 ? 0 : strength(lines, thickeners) / liquid * CUP_ML;
+    }
+
+    private static double liquid(List<ReadyLine> lines) {
+        return lines.stream().filter(l -> l.line().ingredient() != null && isLiquid(l.line().ingredient())).mapToDouble(ReadyLine::readyGrams).sum();
+    }
+
+    private static double strength(List<ReadyLine> lines, Thickeners thickeners) {
+        return lines.stream().filter(SauceThickness::thickens).mapToDouble(l -> l.line().gramsOrZero() * thickeners.of(l.line().ingredient())).sum();
+    }
+
+    private static boolean thickens(ReadyLine line) {
+        return line.hasRole("flour") || line.hasRole("starch") || line.hasRole("flour-raising");
+    }
+
+    /**
+     * @param wanted wheat-flour equivalents for 240 ml
+     * @return empty where the part holds no thickened sauce
+     */
+    static Optional<SauceThickness> of(Part part, List<ReadyLine> lines, double wanted, Thickeners thickeners) {
+        double liquid = liquid(lines);
+        @Nullable ReadyLine main = lines.stream().filter(SauceThickness::thickens).max(Comparator.comparingDouble(l -> l.line().gramsOrZero())).orElse(null);
+        if (main == null || liquid < 60) {
+            return Optional.empty();
+        }
+        double now = per240(lines, thickeners);
+        boolean near = Math.abs(now - wanted) <= NEAR;
+        double correction = near ? 0 : (wanted - now) * liquid / CUP_ML / thickeners.of(main.line().ingredient());
+        return Optional.of(new SauceThickness(part, liquid, now, wanted, main.line().item(), correction, words(now, wanted, correction, main.line().item())));
+    }
+
+    private static String words(double now, double wanted, double correction, String thickener) {
+        String is = "Comes out " + name(now) + "; its place wants " + name(wanted) + ".";
+        if (correction == 0) {
+            return is + " Leave it as it is.";
+        }
+        return is + (correction > 0 ? " Take " + KitchenText.grams(correction) + " more " + thickener + "."
+                : " Take " + KitchenText.grams(-correction) + " less " + thickener + ", or loosen it with stock.");
+    }
+
+    private static String name(double per240) {
+        return per240 < (THIN + MEDIUM) / 2 ? "thin" : per240 < (MEDIUM + THICK) / 2 ? "medium (it coats a spoon)" : "thick";
+    }
+}

@@ -1,0 +1,110 @@
+package nabe.prep;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Map;
+import java.util.Set;
+import nabe.larder.Larder;
+import nabe.needs.Need;
+import nabe.needs.Needs;
+import nabe.plan.Brief;
+import nabe.plan.Plan;
+import nabe.plan.Planner;
+import nabe.testing.Recipes;
+import org.junit.jupiter.api.Test;
+
+class BudgetsTest {
+    private static final Planner PLANNER = new Planner(Larder.load());
+    private static final Needs VEGAN = new Needs(Set.of(Need.VEGAN, Need.GLUTEN_FREE), Set.of(), true);
+
+    private static Plan plan(String text, Needs needs, PrepChoice prep, Map<Integer, String> choices) {
+        return PLANNER.plan(new Brief(Brief.RecipeBrief.ofText(text), needs, null, null, null, choices, null, null, null, prep, null));
+    }
+
+    @Test
+    void waterAddsUpInEveryDish() {
+        for (String recipe : Recipes.all()) {
+            WaterBudget water = plan(recipe, VEGAN, null, null).budgets().water();
+            assertThat(water.freeGrams() + water.givenOffGrams() - water.takenUpGrams() - water.lostGrams()).isCloseTo(water.endGrams(), within(0.01));
+            assertThat(water.layers().stream().mapToDouble(WaterBudget.LayerWater::takesUpGrams).sum()).isCloseTo(water.takenUpGrams(), within(0.01));
+            assertThat(water.state().equals("good")).isEqualTo(water.mends().isEmpty());
+        }
+    }
+
+    /** Each mend offered, once made, moves the end by about what it says. */
+    @Test
+    void everyMendDoesWhatItSays() {
+        for (String recipe : Recipes.all()) {
+            for (Needs needs : new Needs[] {Needs.none(), VEGAN}) {
+                WaterBudget before = plan(recipe, needs, null, null).budgets().water();
+                for (WaterBudget.Mend mend : before.mends()) {
+                    WaterBudget after = plan(recipe, needs, new PrepChoice(null, Map.of(mend.key(), mend.value())), null).budgets().water();
+                    double moved = after.endGrams() - before.endGrams();
+                    assertThat(Math.signum(moved)).as("%s in %s", mend, recipe.lines().findFirst()).isEqualTo(Math.signum(mend.waterGrams()));
+                    assertThat(Math.abs(moved)).isLessThanOrEqualTo(Math.abs(mend.waterGrams()) * 1.5 + 12);
+                }
+            }
+        }
+    }
+
+    @Test
+    void aDryLasagnaIsShortAndStockMendsIt() {
+        String dry = "Lasagna\n\nIngredients\n12 brown rice lasagna sheets\n200 g passata\n200 g mozzarella\n\nMethod\nLayer in a 30 x 20 cm dish. Bake at 190C for 40 minutes.";
+        WaterBudget water = plan(dry, Needs.none(), null, null).budgets().water();
+        assertThat(water.state()).isEqualTo("short");
+        assertThat(water.layers()).anyMatch(WaterBudget.LayerWater::underWet);
+        WaterBudget.Mend stock = water.mends().getFirst();
+        assertThat(stock.key()).isEqualTo("stock:red-sauce");
+        Plan mended = plan(dry, Needs.none(), new PrepChoice(null, Map.of(stock.key(), stock.value())), null);
+        assertThat(mended.budgets().water().endGrams()).isCloseTo(water.endGrams() + stock.value(), within(15.0));
+        assertThat(mended.prep().steps()).anyMatch(s -> s.text().contains("hot stock"));
+    }
+
+    @Test
+    void saltIsCountedFromCompositionAndTheRestIsLeftToTheHand() {
+        SaltBudget salt = plan("Bake\n\nIngredients\n990 g potatoes\n10 g salt\n\nMethod\nBake.", Needs.none(), null, null).budgets().salt();
+        assertThat(salt.grams()).isCloseTo(10, within(0.4));
+        assertThat(salt.percent()).isCloseTo(1.0, within(0.05));
+        assertThat(salt.leftGrams()).isZero();
+        assertThat(salt.sources().getFirst().item()).isEqualTo("salt");
+    }
+
+    @Test
+    void aSauceThatComesOutThinNamesTheCorrection() {
+        String thin = "Lasagna\n\nIngredients\n9 lasagna sheets\n300 g spinach\n\nFor the white sauce\n10 g flour\n20 g butter\n960 ml milk\n\nMethod\nMake the sauce. Layer and bake.";
+        SauceThickness sauce = plan(thin, Needs.none(), null, null).budgets().sauces().getFirst();
+        assertThat(sauce.per240()).isCloseTo(10 / sauce.liquidGrams() * 240, within(0.01));
+        assertThat(sauce.correctionGrams()).isCloseTo((sauce.wanted() - sauce.per240()) * sauce.liquidGrams() / 240, within(0.1));
+        assertThat(sauce.words()).contains("more");
+    }
+
+    @Test
+    void nutsAreSoakedByTheTimeLeft() {
+        String creamy = "Gratin\n\nIngredients\n1 kg potatoes\n\nFor the white sauce\n150 g cashews\n400 ml water\n\nMethod\nBake.";
+        assertThat(soak(creamy, 900)).contains("overnight");
+        assertThat(soak(creamy, 120)).contains("30 min in just-boiled");
+        assertThat(soak(creamy, 20)).contains("wait 5 min, blend again");
+    }
+
+    private static String soak(String text, int minutes) {
+        return plan(text, Needs.none(), new PrepChoice(minutes, null), null).prep().steps().stream().map(PrepStep::text).filter(t -> t.contains("cashews")).findFirst().orElseThrow();
+    }
+
+    @Test
+    void eachStepStartsEarlyEnoughForItsOwnTimeAndTheWorkAfterIt() {
+        for (String recipe : Recipes.all()) {
+            var steps = plan(recipe, VEGAN, null, null).prep().steps();
+            for (int i = 0; i < steps.size(); i++) {
+                int after = steps.subList(i, steps.size()).stream().mapToInt(PrepStep::activeMinutes).sum();
+                assertThat(steps.get(i).startMinutesBefore()).isGreaterThanOrEqualTo(Math.max(after, steps.get(i).activeMinutes() + steps.get(i).passiveMinutes()));
+            }
+        }
+    }
+
+    @Test
+    void aMendNobodyOfferedIsRefused() {
+        assertThatThrownBy(() -> new PrepChoice(null, Map.of("magic", 3.0))).hasMessageContaining("the plan offered");
+    }
+}
