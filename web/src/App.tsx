@@ -1,6 +1,6 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
 import { BrowserRouter, Link, Navigate, Route, Routes } from "react-router";
-import { DishPage } from "./dish";
+import { CardPage, DishPage } from "./dish";
 import { HousePage } from "./house";
 import { LarderPage } from "./larder";
 import { NewRecipe, Shelf } from "./shelf";
@@ -21,6 +21,7 @@ export function App() {
           <Route path="/larder/:shelf" element={<LarderPage />} />
           <Route path="/house" element={<HousePage />} />
           <Route path="/dishes/:id" element={<Navigate to="swap" replace relative="path" />} />
+          <Route path="/dishes/:id/card" element={<CardPage />} />
           <Route path="/dishes/:id/:stop" element={<DishPage />} />
           <Route path="*" element={<NotHere />} />
         </Routes>

@@ -1,5 +1,5 @@
 import type {
-  Brief, ComponentRecipe, Dish, House, HouseChoices, KeptHouse, LabelReading, LarderItem, Plan, ProblemBody, Product, ProductInput, Recipe,
+  Brief, ComponentRecipe, Dish, House, HouseChoices, KeptHouse, LabelReading, LarderItem, NamedPan, Plan, ProblemBody, Product, ProductInput, Recipe,
   Revision, Wording,
 } from "./types";
 
@@ -63,5 +63,6 @@ export const api = {
   house: () => ask<KeptHouse>("GET", "/api/house"),
   houseChoices: () => ask<HouseChoices>("GET", "/api/house/choices"),
   saveHouse: (house: House, version: number) => ask<KeptHouse>("PUT", "/api/house", house, version),
+  pans: () => ask<NamedPan[]>("GET", "/api/pans"),
   larder: () => ask<LarderItem[]>("GET", "/api/larder/ingredients"),
 };

@@ -13,6 +13,8 @@ const words: Record<string, (b: Brief) => string> = {
   Pan: (b) => (b.pan ? [b.pan.shape, b.pan.diameterMm ?? `${b.pan.lengthMm} × ${b.pan.widthMm}`, `${b.pan.depthMm} deep`, b.pan.material].join(" ") : "as the recipe"),
   Oven: (b) => (b.oven ? `${b.oven.celsius ?? "usual"} °C${b.oven.fan ? " fan" : ""}, from ${b.oven.start ?? "room"}` : "as the recipe"),
   Swaps: (b) => Object.values(b.choices ?? {}).join(", ") || "the usual",
+  Prep: (b) => Object.entries(b.prep?.mends ?? {}).map(([k, v]) => `${k} ${v}`).join(", ") || "as planned",
+  Build: (b) => [b.build?.order?.join(", "), b.build?.sheetLayers && `${b.build.sheetLayers} layers of sheets`, b.build?.fit].filter(Boolean).join("; ") || "the usual order",
   Recipe: (b) => (b.recipe?.lines?.length ? b.recipe.lines.map((l) => l.text).join("; ") : (b.recipe?.text ?? "")),
   Notes: (b) => b.notes ?? "",
 };

@@ -1,1 +1,2 @@
 export { DishPage } from "./DishPage";
+export { CardPage } from "./card/CardPage";

@@ -25,6 +25,8 @@ export function attention(stop: Stop, plan: Plan | undefined): string | null {
       return doubts ? `${doubts} to look at` : null;
     case "swap":
       return plan.unresolved.length ? `${plan.unresolved.length} left out` : null;
+    case "prep":
+      return plan.prep.water.state === "short" ? "too dry" : plan.prep.water.state === "long" ? "too wet" : null;
     case "build":
       return plan.build.overflow ? "too full" : null;
     default:

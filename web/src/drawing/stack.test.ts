@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { Layer } from "../api";
 import { place, spread } from "./stack";
 
-const layer = (heightMm: number): Layer => ({ name: "Sauce", part: "red-sauce", grams: 100, heightMm, share: 1 });
+const layer = (heightMm: number): Layer => ({ name: "Sauce", part: "red-sauce", grams: 100, heightMm, share: 1, reserved: false });
 
 describe("the drawn stack", () => {
   it("lies without gaps from the base up", () => {

@@ -1,41 +1,70 @@
+import { useState } from "react";
+import { Link } from "react-router";
 import type { Build } from "../../api";
-import { Card, grams, Notice, PART_WORDS, percent } from "../../ui";
+import { Card, grams, Notice, PickOne } from "../../ui";
 import type { StopProps } from "../stopProps";
+import { FromAbove } from "./FromAbove";
+import { LayerList } from "./LayerList";
 import { PanForm } from "./PanForm";
+import { SheetsCard } from "./SheetsCard";
 
-export function BuildStop({ plan, brief, edit }: StopProps) {
+export function BuildStop({ plan, brief, edit, dishId }: StopProps) {
   const { build } = plan;
+  const [shown, setShown] = useState(0);
+  const own = brief.build ?? {};
+  const set = (change: Partial<typeof own>) => edit({ build: { ...own, ...change } });
   return (
     <div className="flex flex-col gap-5">
-      {build.overflow && <Notice tone="danger" title={`Too full by ${Math.round(build.overflow.overMm)} mm`}>{build.overflow.advice}</Notice>}
-      <Card title="Build, bottom to top" aside={`${Math.round(build.heightMm)} mm high, ${Math.round(build.headroomMm)} mm free under the rim`}>
-        <ol className="divide-y divide-line">
-          {build.layers.map((l, i) => (
-            <li key={`${i}-${l.name}`} className="grid grid-cols-[2rem_1fr_auto] items-baseline gap-3 py-2">
-              <span className="text-right font-bold text-rim">{i + 1}</span>
-              <span>
-                <strong className="font-semibold">{l.name}</strong>
-                <span className="block text-sm text-faded">{PART_WORDS[l.part]}{l.share < 0.995 ? `, ${percent(l.share)} of it` : ", all of it"} · {l.heightMm.toFixed(1)} mm</span>
-              </span>
-              <span className="text-lg font-semibold">{grams(l.grams)}</span>
-            </li>
-          ))}
-        </ol>
-        {build.sheets && <Sheets sheets={build.sheets} />}
+      {build.overflow && <Overflowing overflow={build.overflow} />}
+      <Card title="Build, bottom to top" aside={<>{Math.round(build.heightMm)} mm high, {Math.round(build.headroomMm)} mm free · <Link to={`/dishes/${dishId}/card`} className="font-semibold text-rim underline">Card for the counter</Link></>}>
+        {build.marks.length > 0 && <p className="mb-2 text-sm text-faded">{build.marks.map((m) => m.words).join(" ")}</p>}
+        <LayerList build={build} ordered={(own.order ?? []).length > 0} onOrder={(order) => set({ order })} />
+        <Leftovers build={build} />
       </Card>
-      <Card title="Pan">
+      {build.laid.length > 0 && (
+        <Card title="From above" aside="to scale, the pan's inside">
+          {build.laid.length > 1 && (
+            <div className="mb-3"><PickOne label="Layer shown" value={String(Math.min(shown, build.laid.length - 1))} onPick={(v) => setShown(Number(v))}
+              options={build.laid.map((l, i) => ({ value: String(i), label: `Layer ${l.layer + 1}` }))} /></div>
+          )}
+          <FromAbove laid={build.laid[Math.min(shown, build.laid.length - 1)]} />
+        </Card>
+      )}
+      {(build.sheets || build.rolls || build.lid) && <SheetsCard build={build} own={own} onBuild={set} />}
+      <Card title="Pan" aside={build.rescale ? "not the recipe's" : undefined}>
+        {build.rescale && (
+          <div className="mb-4 rounded-lg bg-enamel p-3">
+            <p>{build.rescale.words}</p>
+            <p className="mt-2 mb-1 text-sm font-medium text-faded">Amounts for this pan</p>
+            <PickOne label="Amounts for this pan" value={(own.fit ?? "amounts") as "amounts" | "area" | "volume"} onPick={(fit) => set({ fit })}
+              options={[{ value: "amounts", label: "As the recipe" }, { value: "area", label: "By area: same depth" }, { value: "volume", label: "By volume: as full" }]} />
+          </div>
+        )}
         <PanForm pan={brief.pan ?? null} used={build.pan} onPan={(pan) => edit({ pan })} />
       </Card>
     </div>
   );
 }
 
-function Sheets({ sheets }: { sheets: NonNullable<Build["sheets"]> }) {
-  const short = sheets.needed > sheets.have;
+function Overflowing({ overflow }: { overflow: NonNullable<Build["overflow"]> }) {
+  const pan = overflow.secondPan;
   return (
-    <p className={`mt-3 rounded-lg p-3 ${short ? "bg-warm-soft text-warm" : "bg-enamel"}`}>
-      <strong>{sheets.needed} sheets</strong> of {sheets.item}: {sheets.perLayer} a layer, {sheets.layers} layers, and {sheets.spare} spare for breakage.
-      {short ? ` The recipe has ${sheets.have}: buy ${sheets.needed - sheets.have} more.` : ` The recipe has ${sheets.have}.`}
-    </p>
+    <Notice tone="danger" title={overflow.overMm > 0 ? `Too full by ${Math.round(overflow.overMm)} mm` : "More than this pan takes"}>
+      {overflow.advice}
+      <details className="mt-1">
+        <summary className="cursor-pointer font-semibold">What goes into the second dish</summary>
+        <p>A dish of {pan.lengthMm} × {pan.widthMm} × {pan.depthMm} mm takes it:</p>
+        <ol className="list-decimal pl-6">{overflow.layers.map((l, i) => <li key={`${i}-${l.name}`}>{l.name} · {grams(l.grams)}</li>)}</ol>
+      </details>
+    </Notice>
+  );
+}
+
+function Leftovers({ build }: { build: Build }) {
+  if (build.leftovers.length === 0) return null;
+  return (
+    <ul className="mt-3 rounded-lg bg-enamel p-3">
+      {build.leftovers.map((l) => <li key={l.name}><strong className="font-semibold">Left over: {l.name}</strong> ({grams(l.grams)}). {l.use}</li>)}
+    </ul>
   );
 }

@@ -70,7 +70,7 @@ public final class Builder {
             double litres = components.values().stream().mapToDouble(c -> c.grams() / Densities.of(c)).sum() / 1000;
             boolean pie = recipe.family() == Family.POT_PIE;
             pan = Pans.choose(ownPan, recipe.pan(), litres, pie);
-            recipePan = Pans.named(recipe.pan(), pie);
+            recipePan = Pans.named(recipe.pan(), pan.depthMm());
             stack = new Stack(pan, house.spoons());
             main = Optional.ofNullable(components.get(Part.STRUCTURE)).flatMap(c -> c.lines().stream()
                     .filter(r -> r.line().part() == Part.STRUCTURE && r.line().ingredient() != null && shapes.of(r.line().ingredient()).isPresent())

@@ -37,9 +37,9 @@ public final class Pans {
         return LIBRARY;
     }
 
-    /** @return the pan a recipe names by its sizes, or null where it names none or an odd one */
-    public static Pan named(PanSize named, boolean pie) {
-        return named == null || named.litres() != null ? null : fromNamed(named, pie ? USUAL_PIE_DEPTH_MM : USUAL_DEPTH_MM);
+    /** @return the pan a recipe names by its sizes, as deep as {@code depthMm} where it does not say; null where it names none or an odd one */
+    static Pan named(PanSize named, int depthMm) {
+        return named == null || named.litres() != null ? null : fromNamed(named, depthMm);
     }
 
     /** @return the smallest common pan that takes this much comfortably, or the largest there is */

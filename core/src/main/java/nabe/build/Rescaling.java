@@ -1,7 +1,6 @@
 package nabe.build;
 
 import java.util.Locale;
-import nabe.recipe.Family;
 import nabe.recipe.Recipe;
 import org.jspecify.annotations.Nullable;
 
@@ -32,8 +31,8 @@ public final class Rescaling {
 
     /** @return what to scale a recipe's amounts by, so that they meet the cook's pan in the way they chose: see {@link BuildChoice#fit} */
     public static double factor(Recipe recipe, @Nullable Pan own, String fit) {
-        Pan recipes = Pans.named(recipe.pan(), recipe.family() == Family.POT_PIE);
-        if (recipes == null || own == null || fit.equals("amounts")) {
+        Pan recipes = own == null ? null : Pans.named(recipe.pan(), own.depthMm());
+        if (recipes == null || fit.equals("amounts")) {
             return 1;
         }
         return fit.equals("area") ? own.areaMm2() / recipes.areaMm2() : own.litres() / recipes.litres();

@@ -44,7 +44,8 @@ final class SheetPlan {
         SheetLaying once = new SheetLaying(sheet, rule);
         once.lay(pan.outlineAt(pan.depthMm() / 3.0));
         perLayer = Math.max(1, once.opened() * pan.count());
-        layers = choice.sheetLayers() != null ? choice.sheetLayers() : Math.clamp(Math.round((float) have / perLayer), FEWEST_LAYERS, MOST_LAYERS);
+        double covers = have * sheet.longMm() * sheet.shortMm() * (1 + swelling) * (1 + swelling) / pan.areaMm2();
+        layers = choice.sheetLayers() != null ? choice.sheetLayers() : (int) Math.clamp(Math.round(covers), FEWEST_LAYERS, MOST_LAYERS);
     }
 
     /** @param heights of each sheet layer's base above the pan's base; {@code indexes} their places among the layers */

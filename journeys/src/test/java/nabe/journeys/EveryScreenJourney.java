@@ -24,7 +24,7 @@ class EveryScreenJourney extends Journey {
         String dish = new Http(nabe.address()).get("/api/dishes").body().get(0).get("id").asString();
         List<String> screens = new ArrayList<>(List.of("/", "/read", "/house"));
         List.of("label", "packets", "ingredients", "components", "wordings").forEach(shelf -> screens.add("/larder/" + shelf));
-        List.of("read", "swap", "prep", "build", "bake", "notes").forEach(stop -> screens.add("/dishes/" + dish + "/" + stop));
+        List.of("read", "swap", "prep", "build", "bake", "notes", "card").forEach(stop -> screens.add("/dishes/" + dish + "/" + stop));
         try (BrowserContext context = Browser.get().cook(nabe.address(), width, height)) {
             for (String screen : screens) {
                 Page page = context.newPage();

@@ -15,7 +15,18 @@ import org.jspecify.annotations.Nullable;
 
 /** The house as the client sends it and the store keeps it. What is left out stays at its default. */
 public record HouseRequest(@Nullable List<PersonRequest> people, @Nullable Map<String, String> schools, @Nullable List<String> lacks,
-        @Nullable List<String> keptApart, @Nullable String spoons, @Nullable String amounts) {
+        @Nullable List<String> keptApart, @Nullable String spoons, @Nullable String amounts,
+        @Nullable List<NamedPan> pans) {
+
+    /** A pan of the house, by the name it goes by there. */
+    public record NamedPan(@Nullable String name, BriefRequest.@Nullable PanRequest pan) {
+        void check() {
+            if (name == null || name.isBlank() || name.length() > 80 || pan == null) {
+                throw new IllegalArgumentException("Each pan must have a name of at most 80 letters, and its sizes.");
+            }
+            pan.pan();
+        }
+    }
 
     /** Somebody who eats here. */
     public record PersonRequest(@Nullable String id, @Nullable String name, @Nullable List<String> needs, @Nullable List<String> avoid,
@@ -27,11 +38,14 @@ public record HouseRequest(@Nullable List<PersonRequest> people, @Nullable Map<S
     }
 
     public static HouseRequest empty() {
-        return new HouseRequest(List.of(), Map.of(), List.of(), List.of(), Spoons.US.id(), AmountStyle.BOTH.id());
+        return new HouseRequest(List.of(), Map.of(), List.of(), List.of(), Spoons.US.id(), AmountStyle.BOTH.id(), List.of());
     }
 
-    /** @throws IllegalArgumentException for an unknown need, school, tool or set of spoons, in a cook's words */
+    /** @throws IllegalArgumentException for an unknown need, school, tool or set of spoons, or an absurd pan, in a cook's words */
     public House house() {
+        if (pans != null) {
+            pans.forEach(NamedPan::check);
+        }
         return new House(people == null ? List.of() : people.stream().map(PersonRequest::person).toList(),
                 new Schools(schools == null ? Map.of() : schools), Set.copyOf(orEmpty(lacks)), Set.copyOf(orEmpty(keptApart)),
                 spoons == null ? Spoons.US : Spoons.ofId(spoons), amounts == null ? AmountStyle.BOTH : AmountStyle.ofId(amounts));

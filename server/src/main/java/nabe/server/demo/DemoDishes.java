@@ -42,7 +42,8 @@ class DemoDishes implements SmartInitializingSingleton {
             return;
         }
         if (home.house().version() == 0) {
-            home.saveHouse(0, new HouseRequest(PEOPLE, Map.of(), List.of(), List.of("colander", "wooden-spoon"), null, null));
+            home.saveHouse(0, new HouseRequest(PEOPLE, Map.of(), List.of(), List.of("colander", "wooden-spoon"), null, null,
+                    List.of(new HouseRequest.NamedPan("The club's blue roaster", new BriefRequest.PanRequest("rectangle", 400.0, 280.0, null, 70.0, "enamel", 380.0, 260.0, null)))));
         }
         for (Demo demo : DEMOS) {
             String text = textOf(demo);
