@@ -11,13 +11,24 @@ import org.jspecify.annotations.Nullable;
  * @param coreCelsius the safe core temperature, or null where none is usual; {@code coreSource} who says so
  * @param signs what done looks like
  * @param recipeMinutes what the recipe itself gave, or null
+ * @param drivers what moves the time, most first
+ * @param band the minutes it may take, given the oven and the start
+ * @param practice what cooks usually find for such a dish; {@code notes} where the forecast leaves that, or something stays undone
+ * @param forecast the bake over time, or null where it was not asked for
  */
 public record BakePlan(Scales oven, List<Phase> phases, int ovenMinutes, String rule,
-        @Nullable Double coreCelsius, @Nullable String coreSource, List<String> signs, @Nullable Integer recipeMinutes) {
+        @Nullable Double coreCelsius, @Nullable String coreSource, List<String> signs, @Nullable Integer recipeMinutes,
+        List<Driver> drivers, Band band, Practice practice, List<String> notes, @Nullable Forecast forecast) {
 
     /** @return minutes in the oven, under cover or open */
     public int minutes(boolean covered) {
         return phases.stream().filter(p -> p.celsius() != null && p.covered() == covered).mapToInt(Phase::minutes).sum();
+    }
+
+    /** @return minutes of cover that come off for the rest of the bake, 0 where it is open or sealed all the way */
+    public int firstCovered() {
+        boolean comesOff = phases.getFirst().covered() && phases.stream().anyMatch(p -> p.kind().equals("bake") && !p.covered());
+        return comesOff ? phases.getFirst().minutes() : 0;
     }
 
     /** One oven temperature on every dial. */
@@ -25,5 +36,17 @@ public record BakePlan(Scales oven, List<Phase> phases, int ovenMinutes, String 
         static Scales of(Temperature t) {
             return new Scales(t.celsius(), Math.round(t.fahrenheit() / 5) * 5.0, t.nearestGasMark(), t.fanSetting());
         }
+    }
+
+    /** @param words such as "depth 62 mm: +14 min"; {@code minutes} more or less than the usual */
+    public record Driver(String what, int minutes, String words) {
+    }
+
+    /** @param lowMinutes, highMinutes in the oven, with an oven and a start that are off by as much as is usual */
+    public record Band(int lowMinutes, int highMinutes, String words) {
+    }
+
+    /** @param lowMinutes, highMinutes kitchen practice for such a dish; {@code words} whose figures they are */
+    public record Practice(int lowMinutes, int highMinutes, String words) {
     }
 }

@@ -5,18 +5,30 @@ package nabe.bake;
  *
  * @param celsius the wanted temperature as the dial shows it, or null for the recipe's or the usual
  * @param fan whether the dial belongs to a fan oven
+ * @param offsetCelsius how much hotter than its dial the oven truly is; home ovens are off by 10 to 25
+ * @param preheated whether it is hot when the dish goes in
+ * @param topShelf whether the dish stands high
  */
-public record OvenChoice(Double celsius, boolean fan, Start start) {
+public record OvenChoice(Double celsius, boolean fan, Start start, double offsetCelsius, boolean preheated, boolean topShelf) {
     private static final double COOLEST = 100;
     private static final double HOTTEST = 290;
+    private static final double MOST_OFF = 40;
 
-    /** @throws IllegalArgumentException outside 100 to 290 °C, where nothing bakes */
+    /** @throws IllegalArgumentException outside 100 to 290 °C, where nothing bakes, or for an oven further off than any */
     public OvenChoice {
         if (celsius != null && !(celsius >= COOLEST && celsius <= HOTTEST)) {
             throw new IllegalArgumentException("The oven temperature (" + celsius + " °C) must be between 100 and 290 °C. "
                     + "Maybe it was meant in Fahrenheit: 350 °F is 175 °C.");
         }
+        if (!(Math.abs(offsetCelsius) <= MOST_OFF)) {
+            throw new IllegalArgumentException("The oven's error (" + offsetCelsius + " °C) must be at most 40 either way. Beyond that it wants mending.");
+        }
         start = start == null ? Start.ROOM : start;
+    }
+
+    /** An oven that keeps to its dial, heated up first, with the dish in the middle. */
+    public OvenChoice(Double celsius, boolean fan, Start start) {
+        this(celsius, fan, start, 0, true, false);
     }
 
     public static OvenChoice usual() {

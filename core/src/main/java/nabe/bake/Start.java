@@ -6,8 +6,19 @@ import java.util.Locale;
 
 /** How warm the dish goes into the oven. */
 public enum Start {
-    /** Assembled with hot sauces. */
-    HOT, ROOM, FRIDGE, FROZEN;
+    /** Assembled with hot sauces; room: with sauces gone lukewarm. Temperatures: kitchen practice. */
+    HOT(60), ROOM(25), FRIDGE(4), FROZEN(-18);
+
+    private final double celsius;
+
+    Start(double celsius) {
+        this.celsius = celsius;
+    }
+
+    /** @return what the dish has all through when it goes in */
+    public double celsius() {
+        return celsius;
+    }
 
     @JsonValue
     public String id() {

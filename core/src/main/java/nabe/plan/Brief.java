@@ -19,11 +19,12 @@ import nabe.recipe.Part;
  * @param eaters ids of people of the house who eat this dish; their needs join {@code needs}
  * @param schools this dish's own answers where good cooks differ, by question
  * @param prep what the cook decided about preparing, {@code build} about building
+ * @param forecast whether the plan should hold the bake over time
  * @param made "home", "bought" or a component's id, by larder id of the made thing
  */
 public record Brief(RecipeBrief recipe, Needs needs, Pan pan, OvenChoice oven, Integer servings,
         Map<Integer, String> choices, List<String> eaters, Map<String, String> schools, Map<String, String> made,
-        PrepChoice prep, BuildChoice build) {
+        PrepChoice prep, BuildChoice build, boolean forecast) {
     private static final int MOST_SERVINGS = 200;
 
     /** @throws IllegalArgumentException when servings are outside 1 to 200 */
@@ -40,7 +41,7 @@ public record Brief(RecipeBrief recipe, Needs needs, Pan pan, OvenChoice oven, I
 
     /** A brief with nothing decided but the recipe and the needs. */
     public static Brief of(RecipeBrief recipe, Needs needs) {
-        return new Brief(recipe, needs, null, null, null, null, null, null, null, null, null);
+        return new Brief(recipe, needs, null, null, null, null, null, null, null, null, null, false);
     }
 
     private static void checkServings(Integer servings) {

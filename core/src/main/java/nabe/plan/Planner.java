@@ -3,7 +3,8 @@ package nabe.plan;
 import java.util.List;
 import java.util.Objects;
 import nabe.bake.BakePlan;
-import nabe.bake.BakeRule;
+import nabe.bake.BakePlanner;
+import nabe.bake.OvenSharing;
 import nabe.build.BuildPlan;
 import nabe.build.Builder;
 import nabe.build.Rescaling;
@@ -40,14 +41,14 @@ public final class Planner {
     private final Swapper swapper;
     private final Prepper prepper;
     private final WaterBudgeter water;
-    private final BakeRule bakeRule = new BakeRule();
 
     /** What the catalogue says, loaded once and shared by the planners of every home. */
-    private record Catalogue(Larder larder, Swapper.Tables tables, LabelReader labels, SheetWays ways, FreeWater free, Builder builder) {
+    private record Catalogue(Larder larder, Swapper.Tables tables, LabelReader labels, SheetWays ways, FreeWater free, Builder builder, BakePlanner bakes) {
         static Catalogue of(Larder larder) {
             Swapper.Tables tables = Swapper.Tables.load(larder);
             SheetWays ways = new SheetWays(larder);
-            return new Catalogue(larder, tables, new LabelReader(larder), ways, new FreeWater(larder, tables.properties()), new Builder(larder, ways, tables.properties()));
+            return new Catalogue(larder, tables, new LabelReader(larder), ways, new FreeWater(larder, tables.properties()), new Builder(larder, ways, tables.properties()),
+                    new BakePlanner(tables.properties()));
         }
     }
 
@@ -89,25 +90,53 @@ public final class Planner {
      * @throws IllegalArgumentException when a line names an ingredient the larder does not hold
      */
     public Plan plan(Brief brief) {
+        House house = home.house().with(brief.schools());
+        Needs needs = needs(brief);
+        Built built = built(brief, needs, house);
+        BakePlan bake = catalogue.bakes.plan(built.recipe, built.build, built.inDish(), brief.oven(), house.schools(), (int) brief.prep().mend("uncover"), brief.forecast());
+        List<ShoppingItem> toBuy = new ShoppingList(needs, Display.of(house)).of(built.conversion.toBuy());
+        return new Plan(built.recipe, needs, toBuy, built.conversion, built.prep, budgets(built.recipe, built.prep, built.build, bake, house), built.build, bake,
+                Cautions.of(built.recipe, needs, house.schools(), built.conversion, built.build.pan(), brief.oven(), bake));
+    }
+
+    /** A brief worked out up to the oven door. */
+    private record Built(Recipe recipe, Conversion conversion, PrepPlan prep, BuildPlan build) {
+        List<Ingredient> inDish() {
+            return conversion.lines().stream().map(ConvertedLine::ingredient).filter(Objects::nonNull).toList();
+        }
+    }
+
+    private Needs needs(Brief brief) {
+        return brief.needs().and(home.house().needsOf(brief.eaters()));
+    }
+
+    private Built built(Brief brief, Needs needs, House house) {
         Recipe asRead = scaled(recipe(brief.recipe()), brief.servings());
         double factor = Rescaling.factor(asRead, brief.pan(), brief.build().fit());
         Recipe recipe = times(asRead, factor, asRead.servings());
-        Needs needs = brief.needs().and(home.house().needsOf(brief.eaters()));
-        House house = home.house().with(brief.schools());
         Conversion conversion = swapper.convert(recipe, new Kitchen(needs, house, brief.choices(), brief.made()));
         PrepPlan prep = prepper.prepare(conversion, house.schools(), home.packetMinutes(), brief.prep());
-        BuildPlan build = catalogue.builder.build(recipe, prep, brief.pan(), house, brief.build(), factor);
-        List<Ingredient> inDish = conversion.lines().stream().map(ConvertedLine::ingredient).filter(Objects::nonNull).toList();
-        BakePlan bake = bakeRule.plan(recipe, build, inDish, brief.oven(), house.schools(), (int) brief.prep().mend("uncover"));
-        List<ShoppingItem> toBuy = new ShoppingList(needs, Display.of(house)).of(conversion.toBuy());
-        return new Plan(recipe, needs, toBuy, conversion, prep, budgets(recipe, prep, build, bake, house), build, bake,
-                Cautions.of(recipe, needs, house.schools(), conversion, build.pan(), brief.oven(), bake));
+        return new Built(recipe, conversion, prep, catalogue.builder.build(recipe, prep, brief.pan(), house, brief.build(), factor));
+    }
+
+    /**
+     * Several dishes in one oven, out together.
+     *
+     * @throws IllegalArgumentException for fewer than two dishes or more than six
+     */
+    public OvenSharing.Shared share(List<Brief> briefs) {
+        return new OvenSharing(catalogue.bakes).share(briefs.stream().map(brief -> {
+            House house = home.house().with(brief.schools());
+            Needs needs = needs(brief);
+            Built built = built(brief, needs, house);
+            return new OvenSharing.Guest(built.recipe.title(), built.recipe, built.build, built.inDish(), brief.oven(), house.schools(), needs.strict() && !needs.isEmpty());
+        }).toList());
     }
 
     private Plan.Budgets budgets(Recipe recipe, PrepPlan prep, BuildPlan build, BakePlan bake, House house) {
         List<WetLayer> layers = build.layers().stream().map(l -> new WetLayer(l.name(), l.part(), l.of())).toList();
         boolean dry = build.sheets() != null && build.sheets().way().equals("unboiled");
-        WaterBudgeter.Bake oven = new WaterBudgeter.Bake(build.pan().openM2(), bake.minutes(false), bake.minutes(true));
+        WaterBudgeter.Bake oven = new WaterBudgeter.Bake(build.pan().openM2(), bake.minutes(false), bake.minutes(true), bake.firstCovered());
         return new Plan.Budgets(water.budget(recipe.family(), layers, oven, house.schools()), SaltBudget.of(prep.ready()), water.sauces(recipe.family(), WetLayer.gathered(layers), dry));
     }
 

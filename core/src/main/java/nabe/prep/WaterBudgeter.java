@@ -31,8 +31,9 @@ public final class WaterBudgeter {
      * The planned bake, as far as water minds.
      *
      * @param areaM2 the open surface in square metres; minutes under the open oven and under cover
+     * @param firstCovered minutes of cover that come off for the rest of the bake; 0 where none does
      */
-    public record Bake(double areaM2, double openMinutes, double coveredMinutes) {
+    public record Bake(double areaM2, double openMinutes, double coveredMinutes, double firstCovered) {
         double lostGrams() {
             return 1000 * areaM2 * (OPEN_LOSS * openMinutes + COVERED_LOSS * coveredMinutes) / 60;
         }

@@ -73,7 +73,7 @@ final class WaterMends {
 
     private static void uncover(double excess, WaterBudgeter.Bake bake, List<WaterBudget.Mend> mends) {
         double perMinute = 1000 * bake.areaM2() * (WaterBudgeter.OPEN_LOSS - WaterBudgeter.COVERED_LOSS) / 60;
-        double minutes = Math.floor(Math.min(excess / Math.max(1e-9, perMinute), bake.coveredMinutes() / 2));
+        double minutes = Math.floor(Math.min(excess / Math.max(1e-9, perMinute), bake.firstCovered() / 2));
         if (minutes >= 3) {
             mends.add(new WaterBudget.Mend("uncover", minutes, "Take the foil off " + Math.round(minutes) + " min sooner.", -minutes * perMinute));
         }

@@ -27,7 +27,7 @@ class BuilderTest {
     private static final Needs VEGAN = new Needs(Set.of(Need.VEGAN, Need.GLUTEN_FREE), Set.of(), true);
 
     private static Plan plan(String text, Needs needs, Pan pan, BuildChoice choice, Map<String, String> schools) {
-        return PLANNER.plan(new Brief(Brief.RecipeBrief.ofText(text), needs, pan, null, null, null, null, schools, null, null, choice));
+        return PLANNER.plan(new Brief(Brief.RecipeBrief.ofText(text), needs, pan, null, null, null, null, schools, null, null, choice, false));
     }
 
     private static Plan plan(String text, Needs needs, Pan pan) {
@@ -111,7 +111,7 @@ class BuilderTest {
     @Test
     void aWayThatWouldFailIsRefusedWithTheBetterOne() {
         Needs needs = new Needs(Set.of(Need.GLUTEN_FREE), Set.of(), true);
-        Plan plan = PLANNER.plan(new Brief(Brief.RecipeBrief.ofText(Recipes.LASAGNA), needs, null, null, null, Map.of(0, "sheets-lentil"), null, Map.of("sheets", "unboiled"), null, null, null));
+        Plan plan = PLANNER.plan(new Brief(Brief.RecipeBrief.ofText(Recipes.LASAGNA), needs, null, null, null, Map.of(0, "sheets-lentil"), null, Map.of("sheets", "unboiled"), null, null, null, false));
         assertThat(plan.build().sheets().refused()).isEqualTo("unboiled");
         assertThat(plan.build().sheets().way()).isEqualTo("parboil");
         assertThat(plan.prep().steps()).anyMatch(s -> s.text().startsWith("Parboil"));

@@ -32,7 +32,7 @@ class PlannerTest {
     }
 
     private static Plan plan(String text, Needs needs, Pan pan, OvenChoice oven, Integer servings) {
-        return PLANNER.plan(new Brief(Brief.RecipeBrief.ofText(text), needs, pan, oven, servings, Map.of(), null, null, null, null, null));
+        return PLANNER.plan(new Brief(Brief.RecipeBrief.ofText(text), needs, pan, oven, servings, Map.of(), null, null, null, null, null, false));
     }
 
     @ParameterizedTest

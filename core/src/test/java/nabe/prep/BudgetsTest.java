@@ -20,7 +20,7 @@ class BudgetsTest {
     private static final Needs VEGAN = new Needs(Set.of(Need.VEGAN, Need.GLUTEN_FREE), Set.of(), true);
 
     private static Plan plan(String text, Needs needs, PrepChoice prep, Map<Integer, String> choices) {
-        return PLANNER.plan(new Brief(Brief.RecipeBrief.ofText(text), needs, null, null, null, choices, null, null, null, prep, null));
+        return PLANNER.plan(new Brief(Brief.RecipeBrief.ofText(text), needs, null, null, null, choices, null, null, null, prep, null, false));
     }
 
     @Test

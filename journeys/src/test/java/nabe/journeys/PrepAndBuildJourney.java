@@ -30,7 +30,7 @@ class PrepAndBuildJourney extends Journey {
     void aLayerIsMovedByKeyboardAndTheCardPrintsThePlan() {
         String dish = aDish("gluten-free");
         Page page = Browser.open(cook, "/dishes/" + dish + "/build");
-        Locator layers = page.locator("main ol").first().getByRole(AriaRole.LISTITEM);
+        Locator layers = page.locator("main section ol").first().getByRole(AriaRole.LISTITEM);
         assertThat(layers.first()).containsText("Red sauce");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Move up: Red sauce, layer 1")).press("Enter");
         assertThat(layers.first()).containsText("brown-rice lasagna sheets", new com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions().setIgnoreCase(true));

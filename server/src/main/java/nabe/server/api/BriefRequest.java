@@ -21,7 +21,7 @@ import org.jspecify.annotations.Nullable;
 public record BriefRequest(@Nullable String title, @Nullable RecipeRequest recipe, @Nullable List<String> needs,
         @Nullable List<String> avoid, @Nullable Boolean strict, @Nullable PanRequest pan, @Nullable OvenRequest oven,
         @Nullable Integer servings, @Nullable Map<Integer, String> choices, @Nullable String notes, @Nullable List<String> eaters,
-        @Nullable Map<String, String> schools, @Nullable Map<String, String> made, @Nullable PrepRequest prep, @Nullable BuildRequest build) {
+        @Nullable Map<String, String> schools, @Nullable Map<String, String> made, @Nullable PrepRequest prep, @Nullable BuildRequest build, @Nullable Boolean forecast) {
 
     /** Inside sizes in millimetres; a round pan gives its diameter. */
     public record PanRequest(@Nullable String shape, @Nullable Double lengthMm, @Nullable Double widthMm,
@@ -58,9 +58,11 @@ public record BriefRequest(@Nullable String title, @Nullable RecipeRequest recip
     }
 
     /** The temperature as the dial shows it. */
-    public record OvenRequest(@Nullable Double celsius, @Nullable Boolean fan, @Nullable String start) {
+    public record OvenRequest(@Nullable Double celsius, @Nullable Boolean fan, @Nullable String start, @Nullable Double offsetCelsius,
+            @Nullable Boolean preheated, @Nullable Boolean topShelf) {
         OvenChoice choice() {
-            return new OvenChoice(celsius, Boolean.TRUE.equals(fan), start == null ? Start.ROOM : Start.ofId(start));
+            return new OvenChoice(celsius, Boolean.TRUE.equals(fan), start == null ? Start.ROOM : Start.ofId(start),
+                    offsetCelsius == null ? 0 : offsetCelsius, !Boolean.FALSE.equals(preheated), Boolean.TRUE.equals(topShelf));
         }
     }
 
@@ -87,7 +89,7 @@ public record BriefRequest(@Nullable String title, @Nullable RecipeRequest recip
         Needs all = new Needs(orEmpty(needs).stream().map(Need::ofId).collect(Collectors.toSet()),
                 orEmpty(avoid).stream().map(Allergen::ofId).collect(Collectors.toSet()), Boolean.TRUE.equals(strict));
         return new Brief(recipe.brief(), all, pan == null ? null : pan.pan(), oven == null ? OvenChoice.usual() : oven.choice(),
-                servings, choices, eaters, schools, made, prep == null ? null : prep.choice(), build == null ? null : build.choice());
+                servings, choices, eaters, schools, made, prep == null ? null : prep.choice(), build == null ? null : build.choice(), !Boolean.FALSE.equals(forecast));
     }
 
     private static List<String> orEmpty(@Nullable List<String> list) {

@@ -28,7 +28,7 @@ class DishStoreTest {
 
     private static BriefRequest brief(String notes) {
         return new BriefRequest("Gratin", new RecipeRequest("Gratin\n1 kg potatoes", null, null, null, null, null), List.of("vegan"),
-                List.of(), true, null, null, 4, null, notes, null, null, null, null, null);
+                List.of(), true, null, null, 4, null, notes, null, null, null, null, null, null);
     }
 
     private String notes() {

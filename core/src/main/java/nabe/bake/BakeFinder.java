@@ -1,0 +1,138 @@
+package nabe.bake;
+
+import java.util.List;
+import java.util.function.ToDoubleFunction;
+import nabe.bake.heat.Heated;
+import nabe.bake.heat.HeatDish;
+import nabe.bake.heat.HeatPhase;
+import nabe.bake.heat.OvenAir;
+import nabe.bake.heat.Section;
+import nabe.bake.heat.Simulation;
+
+/** Finds when the foil comes off and the bake ends so that core, sheets and top arrive together, by baking the dish again and again on a coarse grid. */
+final class BakeFinder {
+    private static final int COARSE_X = 10;
+    private static final int COARSE_Z = 13;
+    private static final double COARSE_SECONDS = 20;
+    private static final double FROZEN_SECONDS = 30;
+    private static final int LONGEST = 300;
+    private static final int FEWEST = 10;
+    private static final int TRIES = 5;
+    /** Longer in the open nobody waits for colour: the grill does it. Kitchen practice. */
+    private static final int MOST_OPEN = 30;
+    private static final int USUAL_OPEN = 20;
+    private static final int LATE_TOPPING = 30;
+    private static final int ROUND = 5;
+    private final HeatDish dish;
+    private final Section section;
+    private final OvenAir air;
+    private final double airCelsius;
+    private final double startCelsius;
+
+    BakeFinder(HeatDish dish, Section section, OvenAir air, double airCelsius, double startCelsius) {
+        this.dish = dish;
+        this.section = section;
+        this.air = air;
+        this.airCelsius = airCelsius;
+        this.startCelsius = startCelsius;
+    }
+
+    static Section coarse(HeatDish dish) {
+        return new Section(dish, COARSE_X, COARSE_Z);
+    }
+
+    /** When each wish is met, in minutes; {@link #LONGEST} where it is not by then. */
+    record Times(double core, double tender, double golden) {
+        double done() {
+            return Math.max(core, tender);
+        }
+    }
+
+    Course find(Wanted wanted) {
+        return find(wanted, TRIES);
+    }
+
+    /** @param tries how often at most to move the foil: fewer are quicker and nearly as good */
+    Course find(Wanted wanted, int tries) {
+        return switch (wanted.cover()) {
+            case "open" -> open(wanted);
+            case "sealed" -> new Course(up(times(new Course(LONGEST, 0, 0, 0), wanted).done()), 0, 0, 0);
+            default -> covered(wanted, tries);
+        };
+    }
+
+    private Course open(Wanted wanted) {
+        Times t = times(new Course(0, LONGEST, 0, LONGEST), wanted);
+        double golden = t.golden();
+        if (golden > t.done() - 12) {
+            double end = Math.max(t.done(), Math.min(golden, t.done() + 15));
+            return new Course(0, up(end), 0, 0);
+        }
+        int browned = up(golden);
+        Times shielded = times(new Course(0, browned, LONGEST - browned, 0), wanted);
+        return new Course(0, browned, Math.max(0, up(shielded.done()) - browned), 0);
+    }
+
+    /** Covered until nearly done, then open: the cover's end is moved until hot through, tender and golden come together. */
+    private Course covered(Wanted wanted, int tries) {
+        double foil = Math.max(0, times(new Course(LONGEST, 0, 0, 0), wanted).done() - USUAL_OPEN / 2.0);
+        Times t = null;
+        for (int i = 0; i < tries; i++) {
+            t = times(new Course((int) Math.round(foil), LONGEST - (int) Math.round(foil), 0, LONGEST), wanted);
+            double apart = Math.min(t.golden, foil + MOST_OPEN) - t.done();
+            if (Math.abs(apart) < 1.5 || apart > 0 && foil <= 0) {
+                break;
+            }
+            foil = Math.max(0, foil - 0.75 * apart);
+        }
+        int off = Math.max(0, nearest(foil) - wanted.uncoverSooner());
+        if (off < FEWEST) {
+            off = 0;
+        }
+        t = times(new Course(off, LONGEST - off, 0, LONGEST), wanted);
+        double end = Math.max(t.done(), Math.min(t.golden, Math.max(t.done(), off + MOST_OPEN)));
+        int open = up(end - off);
+        return new Course(off, open, 0, Math.min(open, LATE_TOPPING));
+    }
+
+    private static int nearest(double minutes) {
+        return (int) (ROUND * Math.round(minutes / ROUND));
+    }
+
+    private static int up(double minutes) {
+        return (int) (ROUND * Math.ceil(Math.max(FEWEST, minutes - 0.8) / ROUND));
+    }
+
+    Times times(Course course, Wanted wanted) {
+        boolean colours = course.open() > 0;
+        Heated heated = new Simulation(dish, section, air, startCelsius, startCelsius < 0 ? FROZEN_SECONDS : COARSE_SECONDS)
+                .until(s -> s.core() >= wanted.core() && s.tender() >= wanted.tender() && (!colours || s.browning() >= wanted.golden()))
+                .run(course.phases(airCelsius, wanted.lateTopping()));
+        return new Times(first(heated, Heated.Sample::core, wanted.core()), first(heated, Heated.Sample::tender, wanted.tender()),
+                first(heated, Heated.Sample::browning, wanted.golden()));
+    }
+
+    private static double first(Heated heated, ToDoubleFunction<Heated.Sample> of, double wanted) {
+        List<Heated.Sample> samples = heated.samples();
+        for (int i = 0; i < samples.size(); i++) {
+            double now = of.applyAsDouble(samples.get(i));
+            if (now >= wanted) {
+                if (i == 0) {
+                    return 0;
+                }
+                double before = of.applyAsDouble(samples.get(i - 1));
+                return samples.get(i - 1).minutes() + (samples.get(i).minutes() - samples.get(i - 1).minutes()) * (wanted - before) / Math.max(1e-9, now - before);
+            }
+        }
+        return LONGEST;
+    }
+
+    /** @return minutes of rest until it cuts: its mean heat falls to {@code cuts} °C, 10 to 30 */
+    int rest(Course course, boolean late, double cuts) {
+        List<HeatPhase> phases = new java.util.ArrayList<>(course.phases(airCelsius, late));
+        phases.add(new HeatPhase(40 * 60, 21, false, false, true, true));
+        Heated heated = new Simulation(dish, section, air, startCelsius, startCelsius < 0 ? FROZEN_SECONDS : COARSE_SECONDS).run(phases);
+        double minutes = heated.samples().stream().filter(s -> s.minutes() >= course.total() && s.mean() <= cuts).mapToDouble(s -> s.minutes() - course.total()).findFirst().orElse(30);
+        return (int) Math.clamp(ROUND * Math.round(minutes / ROUND), 10, 30);
+    }
+}

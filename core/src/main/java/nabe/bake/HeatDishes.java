@@ -1,0 +1,124 @@
+package nabe.bake;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import nabe.bake.heat.Foodstuff;
+import nabe.bake.heat.HeatDish;
+import nabe.bake.heat.HeatLayer;
+import nabe.bake.heat.Wall;
+import nabe.build.BuildPlan;
+import nabe.build.Layer;
+import nabe.build.Material;
+import nabe.build.Pan;
+import nabe.build.Shape;
+import nabe.larder.Composition;
+import nabe.larder.Ingredient;
+import nabe.larder.Properties;
+import nabe.prep.ReadyLine;
+import nabe.recipe.Family;
+import nabe.recipe.Part;
+
+/** Turns a built dish into what the heat sees of it. */
+final class HeatDishes {
+    private static final double THINNEST_MM = 0.2;
+    private static final Set<String> LATE = Set.of("melting-cheese", "hard-cheese", "topping");
+    /** What a line Nabe does not know is taken for: moist and starchy. Kitchen practice. */
+    private static final Composition UNKNOWN = new Composition(75, 6, 5, 13, 2, 1, 300, "kitchen practice");
+    private final Properties properties;
+
+    HeatDishes(Properties properties) {
+        this.properties = properties;
+    }
+
+    /** @param lateTopping whether cheese and crumbs at the top go on late */
+    HeatDish of(Family family, BuildPlan build, boolean lateTopping) {
+        List<HeatLayer> layers = new ArrayList<>();
+        List<Layer> built = build.layers().stream().filter(l -> l.heightMm() >= THINNEST_MM && l.grams() > 0).toList();
+        int lastBase = lastBase(built);
+        for (int i = 0; i < built.size(); i++) {
+            layers.add(layer(family, built.get(i), build, lateTopping && i > lastBase));
+        }
+        Pan pan = build.pan();
+        return new HeatDish(layers, halfWidth(pan), pan.shape() == Shape.ROUND, wall(pan.material()));
+    }
+
+    /** @return the index of the topmost layer that is not cheese or crumbs lying open on top */
+    private static int lastBase(List<Layer> layers) {
+        int i = layers.size() - 1;
+        while (i > 0 && LATE.contains(layers.get(i).part().id())) {
+            i--;
+        }
+        return i;
+    }
+
+    /** Half the width of an endless dish that heats alike: the slowest eigenvalues of both directions add up. m. */
+    private static double halfWidth(Pan pan) {
+        double length = (pan.lengthMm() + pan.baseLengthMm()) / 4000.0;
+        double width = (pan.widthMm() + pan.baseWidthMm()) / 4000.0;
+        return pan.shape() == Shape.ROUND ? width : 1 / Math.sqrt(1 / (length * length) + 1 / (width * width));
+    }
+
+    private static Wall wall(Material material) {
+        return switch (material) {
+            case GLASS -> Wall.GLASS;
+            case CERAMIC -> Wall.CERAMIC;
+            case ENAMEL -> Wall.ENAMEL;
+            case METAL -> Wall.METAL;
+            case CAST_IRON -> Wall.CAST_IRON;
+        };
+    }
+
+    private HeatLayer layer(Family family, Layer layer, BuildPlan build, boolean late) {
+        Ingredient main = layer.of().stream().max(java.util.Comparator.comparingDouble(ReadyLine::readyGrams)).map(r -> r.line().ingredient()).orElse(null);
+        double[] cooking = cooking(family, layer, build, main);
+        boolean draws = layer.part() != Part.MELTING_CHEESE && layer.part() != Part.HARD_CHEESE && layer.part() != Part.TOPPING;
+        double packed = layer.grams() / (layer.heightMm() * build.pan().areaMm2()) * 1e6;
+        return new HeatLayer(layer.name(), layer.heightMm() / 1000, stuff(layer, packed), browns(layer, main), cooking[0], cooking[1], draws, late);
+    }
+
+    private double browns(Layer layer, Ingredient main) {
+        double usual = switch (layer.part()) {
+            case TOPPING -> 0.85;
+            case HARD_CHEESE, MELTING_CHEESE -> 0.6;
+            case STRUCTURE -> 0.75;
+            case WHITE_SAUCE -> 0.6;
+            default -> 0.5;
+        };
+        return main == null ? usual : properties.mid(main, "browning").orElse(usual);
+    }
+
+    /** How fast it turns tender against a dry sheet, and how far it is when it goes in. Kitchen practice. */
+    private static double[] cooking(Family family, Layer layer, BuildPlan build, Ingredient main) {
+        if (layer.part() != Part.STRUCTURE || family == Family.MASH_TOPPED || family == Family.STRATA || main == null) {
+            return new double[] {0, 1};
+        }
+        String role = main.role();
+        if (build.sheets() != null || role.equals("tubes") || role.equals("shells")) {
+            String way = build.sheets() == null ? role.equals("shells") ? "parboil" : "unboiled" : build.sheets().way();
+            return new double[] {1, way.equals("boil") ? 0.9 : way.equals("parboil") ? 0.55 : role.equals("fresh-sheets") ? 0.5 : 0};
+        }
+        return switch (role) {
+            case "slice-root" -> new double[] {1.1, 0};
+            case "slice-vegetable" -> new double[] {1.3, 0.5};
+            case "pastry", "lid-dough", "pastry-thin", "flour", "batter" -> new double[] {1.2, 0};
+            default -> new double[] {0, 1};
+        };
+    }
+
+    private static Foodstuff stuff(Layer layer, double packed) {
+        double[] g = new double[6];
+        for (ReadyLine line : layer.of()) {
+            Composition c = line.line().ingredient() == null ? UNKNOWN : line.line().ingredient().composition();
+            double raw = line.line().gramsOrZero() / 100;
+            g[0] += line.line().ingredient() == null ? line.readyGrams() * UNKNOWN.water() / 100 : line.waterGrams();
+            g[1] += raw * c.protein();
+            g[2] += raw * c.fat();
+            g[3] += raw * Math.max(0, c.carbohydrate() - c.fibre());
+            g[4] += raw * c.fibre();
+            g[5] += raw * c.ash();
+        }
+        double sum = Math.max(1e-9, g[0] + g[1] + g[2] + g[3] + g[4] + g[5]);
+        return new Foodstuff(g[0] / sum, g[1] / sum, g[2] / sum, g[3] / sum, g[4] / sum, g[5] / sum, Math.max(50, packed));
+    }
+}

@@ -1,0 +1,15 @@
+package nabe.bake.heat;
+
+/**
+ * A layer as the heat sees it.
+ *
+ * @param height m
+ * @param stuff what it is made of
+ * @param browns how readily its surface colours, 0 to 1
+ * @param cooks how fast it turns tender, against a dry sheet = 1; 0 for what needs no cooking
+ * @param begun how tender it is when it goes in, 0 to 1
+ * @param drawsWater whether water moves to its surface as in a sauce, rather than a cheese or crumbs
+ * @param topping whether it goes on late where the bake says so
+ */
+public record HeatLayer(String name, double height, Foodstuff stuff, double browns, double cooks, double begun, boolean drawsWater, boolean topping) {
+}
