@@ -1,6 +1,6 @@
 import type {
   Brief, ComponentRecipe, Dish, House, HouseChoices, KeptHouse, LabelReading, LarderItem, NamedPan, Plan, ProblemBody, Product, ProductInput, Recipe,
-  Revision, Wording,
+  Revision, SharedOven, Wording,
 } from "./types";
 
 /** The server answered, and refused. */
@@ -63,6 +63,7 @@ export const api = {
   house: () => ask<KeptHouse>("GET", "/api/house"),
   houseChoices: () => ask<HouseChoices>("GET", "/api/house/choices"),
   saveHouse: (house: House, version: number) => ask<KeptHouse>("PUT", "/api/house", house, version),
+  shareOven: (dishIds: string[]) => ask<SharedOven>("POST", "/api/ovens/share", { dishIds }),
   pans: () => ask<NamedPan[]>("GET", "/api/pans"),
   larder: () => ask<LarderItem[]>("GET", "/api/larder/ingredients"),
 };

@@ -29,6 +29,8 @@ export function attention(stop: Stop, plan: Plan | undefined): string | null {
       return plan.prep.water.state === "short" ? "too dry" : plan.prep.water.state === "long" ? "too wet" : null;
     case "build":
       return plan.build.overflow ? "too full" : null;
+    case "bake":
+      return plan.bake.notes.some((n) => n.startsWith("Not hot through")) ? "not hot through" : null;
     default:
       return null;
   }

@@ -27,7 +27,7 @@ export function SheetsCard({ build, own, onBuild }: { build: Build; own: Own; on
       {rolls && (
         <>
           <p><strong>{rolls.filled} {rolls.item}</strong> to fill{rolls.fillingEach && <>, <strong>{rolls.fillingEach}</strong></>}. {rolls.fit} fit in one layer, {rolls.how}.</p>
-          {rolls.second > 0 && <p className="text-warm">{rolls.second} do not fit. {rolls.secondUse}</p>}
+          {rolls.secondUse && <p className="text-warm">{rolls.second > 0 && `${rolls.second} do not fit. `}{rolls.secondUse}</p>}
         </>
       )}
       {lid && <p>{sentence(lid.words)}</p>}

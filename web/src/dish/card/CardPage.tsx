@@ -37,6 +37,7 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
               <h2 className="font-bold text-rim">Have ready</h2>
               <ul>{plan.data.ingredients.map((i) => <li key={i.ingredient ?? i.item} className="flex justify-between gap-3 border-b border-line"><span>{i.item}{i.buy !== "any" && <span className="text-warm"> · read the label</span>}</span><span className="whitespace-nowrap">{i.display}</span></li>)}</ul>
             </section>
+            <CrossSection build={plan.data.build} title={title} />
           </div>
           <div className="flex flex-col gap-3">
             <section>
@@ -52,7 +53,6 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
               <ol className="list-decimal pl-5">{plan.data.bake.phases.map((p, i) => <li key={`${i}-${p.kind}`}><strong>{p.minutes} min</strong> {p.celsius ? `${p.covered ? "covered" : p.kind === "grill" ? "under the grill" : "open"} at ${Math.round(p.celsius)} °C` : "rest"}</li>)}</ol>
               <p>Done: {plan.data.bake.signs.join(" ")}</p>
             </section>
-            <div className="max-w-md"><CrossSection build={plan.data.build} title={title} /></div>
           </div>
         </div>
         <footer className="mt-3 border-t border-line pt-2 text-sm text-faded">Read every packet each time; when unsure, ask the maker. Follow your local food-safety advice.</footer>

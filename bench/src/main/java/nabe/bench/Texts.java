@@ -46,8 +46,8 @@ final class Texts {
     private Texts() {
     }
 
-    static String briefJson() {
+    static String briefJson(boolean forecast) {
         String text = THIRTY_LINES.replace("\\", "\\\\").replace("\"", "\\\"").replace("\n", "\\n");
-        return "{\"recipe\":{\"text\":\"" + text + "\"},\"needs\":[\"gluten-free\",\"vegan\",\"nut-free\"],\"strict\":true}";
+        return "{\"recipe\":{\"text\":\"" + text + "\"},\"needs\":[\"gluten-free\",\"vegan\",\"nut-free\"],\"strict\":true,\"forecast\":" + forecast + "}";
     }
 }

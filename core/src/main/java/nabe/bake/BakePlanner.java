@@ -38,7 +38,7 @@ public final class BakePlanner {
      */
     public BakePlan plan(Recipe recipe, BuildPlan build, List<Ingredient> ingredients, OvenChoice choice, Schools schools, int uncoverSooner, boolean forecast) {
         Baking baking = new Baking(recipe, build, ingredients, choice, schools, uncoverSooner, dishes);
-        return plan(baking, baking.finder().find(baking.wanted), schools, forecast);
+        return plan(baking, choice.own() == null ? baking.finder().find(baking.wanted) : choice.own().course(), schools, forecast);
     }
 
     HeatDishes dishes() {
@@ -46,9 +46,9 @@ public final class BakePlanner {
     }
 
     BakePlan plan(Baking baking, Course found, Schools schools, boolean forecast) {
-        Course course = forecast ? sure(baking, found) : found;
+        Course course = forecast && baking.choice.own() == null ? sure(baking, found) : found;
         int rest = Phases.rest(baking, course, schools);
-        BakeFinder.Times times = baking.finder().times(course, baking.wanted);
+        BakeFinder.Times times = baking.finder().times(course.goingOn(), baking.wanted);
         boolean pale = times.golden() > course.total() + EXTRA && course.open() > 0 && baking.wanted.golden() > ENOUGH_GOLD || course.open() == 0;
         List<Phase> phases = Phases.of(baking, course, pale && course.open() > 0, rest);
         BakePlan.Practice practice = PracticeRange.of(baking.recipe.family(), baking.build, baking.oven.celsius(), baking.choice.start());
@@ -92,6 +92,10 @@ public final class BakePlanner {
 
     private static List<String> notes(Baking baking, Course course, BakeFinder.Times times, BakePlan.Practice practice, boolean pale) {
         List<String> notes = new ArrayList<>();
+        if (times.core() > course.total() + 1) {
+            notes.add("Not hot through yet when you take it out: the coldest point comes to " + Math.round(baking.wanted.core()) + " °C only after about "
+                    + Math.round(times.core()) + " min. Bake on until the thermometer shows it.");
+        }
         if (course.total() < practice.lowMinutes() || course.total() > practice.highMinutes()) {
             notes.add("The forecast (" + course.total() + " min) lies outside what cooks usually find (" + practice.lowMinutes() + " to " + practice.highMinutes()
                     + " min): look in early, and trust the thermometer and the signs.");

@@ -11,7 +11,7 @@ import nabe.bake.heat.Wall;
 final class Drivers {
     private static final double USUAL_AIR = 190;
 
-    private static final int TRIES = 2;
+    private static final int TRIES = 4;
 
     private Drivers() {
     }

@@ -1,5 +1,7 @@
 package nabe.bake;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * What the cook says of the oven.
  *
@@ -8,8 +10,9 @@ package nabe.bake;
  * @param offsetCelsius how much hotter than its dial the oven truly is; home ovens are off by 10 to 25
  * @param preheated whether it is hot when the dish goes in
  * @param topShelf whether the dish stands high
+ * @param own the cook's own phases, or null to have them found
  */
-public record OvenChoice(Double celsius, boolean fan, Start start, double offsetCelsius, boolean preheated, boolean topShelf) {
+public record OvenChoice(Double celsius, boolean fan, Start start, double offsetCelsius, boolean preheated, boolean topShelf, @Nullable OwnPhases own) {
     private static final double COOLEST = 100;
     private static final double HOTTEST = 290;
     private static final double MOST_OFF = 40;
@@ -26,9 +29,29 @@ public record OvenChoice(Double celsius, boolean fan, Start start, double offset
         start = start == null ? Start.ROOM : start;
     }
 
+    /**
+     * Phases the cook set: minutes under cover, then open.
+     *
+     * @param cheese minutes before the end when cheese and crumbs go on, or null for when the foil comes off
+     */
+    public record OwnPhases(int covered, int open, @Nullable Integer cheese) {
+        private static final int LONGEST = 300;
+
+        /** @throws IllegalArgumentException for a bake of no time, or of more than any dish takes */
+        public OwnPhases {
+            if (covered < 0 || open < 0 || covered + open < 5 || covered + open > LONGEST || cheese != null && cheese < 0) {
+                throw new IllegalArgumentException("The bake (" + covered + " min covered, " + open + " min open) must last 5 to 300 minutes.");
+            }
+        }
+
+        Course course() {
+            return new Course(covered, open, 0, cheese == null ? open : Math.min(cheese, open));
+        }
+    }
+
     /** An oven that keeps to its dial, heated up first, with the dish in the middle. */
     public OvenChoice(Double celsius, boolean fan, Start start) {
-        this(celsius, fan, start, 0, true, false);
+        this(celsius, fan, start, 0, true, false, null);
     }
 
     public static OvenChoice usual() {

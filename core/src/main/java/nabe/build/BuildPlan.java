@@ -43,7 +43,7 @@ public record BuildPlan(Pan pan, List<Share> components, List<Layer> layers, dou
      * @param have by the recipe, {@code fit} in one layer in this pan, {@code filled} as many as the filling asks for
      * @param how they lie
      * @param fillingEachGrams the filling divided by the pieces that are filled
-     * @param second filled pieces for a second dish, {@code secondUse} what to do with them
+     * @param second filled pieces for a second dish, {@code secondUse} what to do with them, or with filling that finds no room; null where all goes in
      */
     public record Rolls(String item, int have, int fit, int filled, String how, double fillingEachGrams, @Nullable String fillingEach, int second,
             @Nullable String secondUse) {

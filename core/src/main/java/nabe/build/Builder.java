@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import nabe.build.lay.Sheet;
 import nabe.house.House;
@@ -29,6 +30,7 @@ public final class Builder {
     private static final Set<Family> ROLLED = EnumSet.of(Family.STUFFED_TUBES, Family.ROLLED);
     private static final Set<Family> LIDDED = EnumSet.of(Family.POT_PIE, Family.MASH_TOPPED, Family.BATTER);
     private static final Set<Family> STIRRED = EnumSet.of(Family.PASTA_BAKE, Family.CASSEROLE);
+    private static final Pattern LINED = Pattern.compile("\\bline\\b[^.]{0,45}\\b(?:pastry|crust|dough|dish|tin|plate|pan)\\b", Pattern.CASE_INSENSITIVE);
     private final Shapes shapes;
     private final SheetWays ways;
     private final Properties properties;
@@ -69,20 +71,34 @@ public final class Builder {
             components = Components.gather(recipe, prep.ready());
             double litres = components.values().stream().mapToDouble(c -> c.grams() / Densities.of(c)).sum() / 1000;
             boolean pie = recipe.family() == Family.POT_PIE;
-            pan = Pans.choose(ownPan, recipe.pan(), litres, pie);
-            recipePan = Pans.named(recipe.pan(), pan.depthMm());
-            stack = new Stack(pan, house.spoons());
             main = Optional.ofNullable(components.get(Part.STRUCTURE)).flatMap(c -> c.lines().stream()
                     .filter(r -> r.line().part() == Part.STRUCTURE && r.line().ingredient() != null && shapes.of(r.line().ingredient()).isPresent())
                     .max(Comparator.comparingDouble(ReadyLine::readyGrams)));
             shape = main.flatMap(m -> shapes.of(m.line().ingredient()));
+            pan = ownPan == null && recipe.pan() == null ? roomFor(litres, pie) : Pans.choose(ownPan, recipe.pan(), litres, pie);
+            recipePan = Pans.named(recipe.pan(), pan.depthMm());
+            stack = new Stack(pan, house.spoons());
+        }
+
+        /** Where nobody names a pan: one that takes the volume, and all rolls in one layer where there are any. */
+        private Pan roomFor(double litres, boolean pie) {
+            Pan usual = Pans.choose(null, null, litres, pie);
+            if (!isFilled()) {
+                return usual;
+            }
+            return Pans.common().stream().filter(p -> p.litres() >= usual.litres() - 1e-9 && new RollPlan(main.get(), shape.get(), components.get(Part.STRUCTURE), p).share() >= 1)
+                    .findFirst().orElse(usual);
+        }
+
+        private boolean isFilled() {
+            return shape.isPresent() && ROLLED.contains(recipe.family()) && shape.get().rolledLong() > 0;
         }
 
         BuildPlan build(double amountsFactor) {
             Optional<SheetPlan> sheets = sheetPlan();
             Optional<RollPlan> rolls = rollPlan();
             int layersOfStructure = sheets.map(s -> s.layers).orElse(choice.sheetLayers() == null ? USUAL_STRUCTURE_LAYERS : choice.sheetLayers());
-            List<LayerOrder.Place> places = choice.order().isEmpty() ? LayerOrder.of(recipe.family(), components.keySet(), layersOfStructure, schools)
+            List<LayerOrder.Place> places = choice.order().isEmpty() ? LayerOrder.of(recipe.family(), components.keySet(), layersOfStructure, lined(), schools)
                     : LayerOrder.own(choice.order(), components.keySet(), schools);
             BuildPlan.Sheets counted = sheets.map(s -> s.sheets(needed(s, stack.of(places, components)))).orElse(null);
             sheets.ifPresent(s -> setAside(s, counted));
@@ -112,8 +128,7 @@ public final class Builder {
         }
 
         private Optional<RollPlan> rollPlan() {
-            boolean filled = shape.isPresent() && ROLLED.contains(recipe.family()) && shape.get().rolledLong() > 0;
-            return filled ? Optional.of(new RollPlan(main.get(), shape.get(), components.get(Part.STRUCTURE), pan)) : Optional.empty();
+            return isFilled() ? Optional.of(new RollPlan(main.get(), shape.get(), components.get(Part.STRUCTURE), pan)) : Optional.empty();
         }
 
         private int needed(SheetPlan plan, List<Layer> layers) {
@@ -155,9 +170,13 @@ public final class Builder {
             return new Overflow(grams, 1 - keep, Math.max(0, Stack.height(full) - pan.depthMm() + HEADROOM_MM), advice, second, rest);
         }
 
+        private boolean lined() {
+            return recipe.family() == Family.POT_PIE && recipe.steps().stream().anyMatch(step -> LINED.matcher(step).find());
+        }
+
         private BuildPlan.Lid lid(List<Layer> layers) {
             boolean pastry = recipe.family() == Family.POT_PIE && !layers.isEmpty() && main.isEmpty();
-            return !pastry ? null : layers.stream().filter(l -> l.part() == Part.STRUCTURE).findFirst().map(l -> LidPlan.of(pan, l.grams())).orElse(null);
+            return !pastry ? null : layers.stream().filter(l -> l.part() == Part.STRUCTURE).reduce((first, last) -> last).map(l -> LidPlan.of(pan, l.grams())).orElse(null);
         }
 
         private List<Laid> laid(List<Layer> layers, Optional<SheetPlan> sheets, Optional<RollPlan> rolls) {

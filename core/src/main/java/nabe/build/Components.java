@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.regex.Pattern;
 import nabe.prep.ReadyLine;
 import nabe.recipe.Family;
 import nabe.recipe.Part;
@@ -31,6 +32,7 @@ final class Components {
 
     private static final Set<Part> SAUCES = EnumSet.of(Part.RED_SAUCE, Part.WHITE_SAUCE);
     private static final Set<Family> STIRRED = EnumSet.of(Family.PASTA_BAKE, Family.CASSEROLE);
+    private static final Pattern LAID = Pattern.compile("\\blayer\\b|\\blayers of\\b|\\b(?:pour|spread|spoon)\\b[^.]{0,30}\\b(?:b[eé]chamel|white sauce|custard)\\b[^.]{0,25}\\b(?:over|on)\\b|\\btop with\\b[^.]{0,20}\\b(?:b[eé]chamel|white sauce)\\b", Pattern.CASE_INSENSITIVE);
     private static final Set<Family> FILLED = EnumSet.of(Family.STUFFED_TUBES, Family.ROLLED);
     private static final Set<String> STIRRED_IN = Set.of("short-pasta", "noodles", "filled-pasta", "grain");
 
@@ -61,8 +63,8 @@ final class Components {
         boolean stirred = switch (recipe.family()) {
             case POT_PIE, MASH_TOPPED, BATTER -> SAUCES.contains(part) && hasFilling();
             case STUFFED_TUBES, ROLLED -> (part == Part.FILLING || part == Part.SOFT_CHEESE) && hasStructure();
-            case PASTA_BAKE, CASSEROLE -> SAUCES.contains(part) || part == Part.SOFT_CHEESE
-                    || part == Part.STRUCTURE && line.line().ingredient() != null && STIRRED_IN.contains(line.line().ingredient().role());
+            case PASTA_BAKE, CASSEROLE -> !layered() && SAUCES.contains(part) || !layered() && part == Part.SOFT_CHEESE
+                    || !layered() && part == Part.STRUCTURE && line.line().ingredient() != null && STIRRED_IN.contains(line.line().ingredient().role());
             default -> false;
         };
         return !stirred ? part : FILLED.contains(recipe.family()) ? Part.STRUCTURE : Part.FILLING;
@@ -70,6 +72,11 @@ final class Components {
 
     private boolean hasStructure() {
         return ready.stream().anyMatch(r -> r.line().part() == Part.STRUCTURE);
+    }
+
+    /** Some pasta bakes and casseroles are stirred together, some are laid: the method says. */
+    private boolean layered() {
+        return recipe.steps().stream().anyMatch(step -> LAID.matcher(step).find());
     }
 
     private boolean hasFilling() {
@@ -114,7 +121,7 @@ final class Components {
             case STRUCTURE -> FILLED.contains(recipe.family()) ? "Filled " + wrapping(lines) : recipe.family() == Family.BATTER ? "Batter" : floury && recipe.family() == Family.POT_PIE ? "Crust" : item(main);
             case TOPPING -> recipe.lines().get(main.line().source()).isGlaze() ? "Glaze" : floury ? "Crumble" : item(main);
             case MELTING_CHEESE, HARD_CHEESE, SOFT_CHEESE -> item(main);
-            case FILLING -> STIRRED.contains(recipe.family()) ? "Filling in its sauce" : part.title();
+            case FILLING -> STIRRED.contains(recipe.family()) && !layered() ? "Filling in its sauce" : part.title();
             default -> part.title();
         };
     }

@@ -16,6 +16,8 @@ final class LayerOrder {
     private static final double FILM = 0.35;
     /** The last layer must reach the edges: its share is set apart first and is a little more. Kitchen practice. */
     private static final double TOP = 1.25;
+    /** A lining reaches up the sides: more dough than the lid. Kitchen practice. */
+    private static final double LINING = 1.3;
     private final Set<Part> has;
     private final Schools schools;
     private final List<Place> places = new ArrayList<>();
@@ -29,14 +31,20 @@ final class LayerOrder {
         this.has = has.isEmpty() ? EnumSet.noneOf(Part.class) : EnumSet.copyOf(has);
     }
 
-    static List<Place> of(Family family, Set<Part> parts, int structureLayers, Schools schools) {
+    /** @param lined whether pastry lines the dish as well as lidding it */
+    static List<Place> of(Family family, Set<Part> parts, int structureLayers, boolean lined, Schools schools) {
         LayerOrder order = new LayerOrder(parts, schools);
         switch (family) {
             case LASAGNA -> order.lasagna(structureLayers);
             case GRATIN -> order.gratin();
             case MOUSSAKA -> order.moussaka();
             case STUFFED_TUBES, ROLLED -> order.tubes();
-            case POT_PIE, MASH_TOPPED, BATTER -> order.lidded();
+            case POT_PIE, MASH_TOPPED, BATTER -> {
+                if (lined) {
+                    order.put(Part.STRUCTURE, LINING);
+                }
+                order.lidded();
+            }
             case STRATA -> order.gratin();
             case PASTA_BAKE, CASSEROLE -> order.mixed();
         }

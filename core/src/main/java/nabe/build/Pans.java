@@ -37,6 +37,11 @@ public final class Pans {
         return LIBRARY;
     }
 
+    /** @return common pans, smallest first */
+    static List<Pan> common() {
+        return COMMON.stream().sorted(java.util.Comparator.comparingDouble(Pan::litres)).toList();
+    }
+
     /** @return the pan a recipe names by its sizes, as deep as {@code depthMm} where it does not say; null where it names none or an odd one */
     static Pan named(PanSize named, int depthMm) {
         return named == null || named.litres() != null ? null : fromNamed(named, depthMm);
@@ -44,7 +49,7 @@ public final class Pans {
 
     /** @return the smallest common pan that takes this much comfortably, or the largest there is */
     static Pan smallest(double litres) {
-        return COMMON.stream().sorted(java.util.Comparator.comparingDouble(Pan::litres)).filter(p -> p.litres() * FULL >= litres).findFirst().orElse(COMMON.getLast());
+        return common().stream().filter(p -> p.litres() * FULL >= litres).findFirst().orElse(COMMON.getLast());
     }
 
     private Pans() {

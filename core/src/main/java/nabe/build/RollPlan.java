@@ -11,6 +11,7 @@ import nabe.recipe.Part;
 final class RollPlan {
     /** One lengthwise slice for rolling. Kitchen practice. */
     private static final double SLICE_GRAMS = 40;
+    private static final double OVERFILLED = 1.25;
     private final ReadyLine line;
     private final Shapes.PieceShape shape;
     private final Component filled;
@@ -63,7 +64,8 @@ final class RollPlan {
         double each = filling() / filledPieces();
         int second = Math.max(0, filledPieces() - room);
         return new BuildPlan.Rolls(line.line().item(), have, room, filledPieces(), fit.how(), each, each <= 0 ? null : KitchenText.grams(each) + " in each", second,
-                second > 0 ? "They go into a second dish with their sauce." : null);
+                second > 0 ? "They go into a second dish with their sauce." : each > OVERFILLED * shape.holdsGrams() && shape.holdsGrams() > 0
+                        ? "That is more than one holds, about " + KitchenText.grams(shape.holdsGrams()) + ": spread what is left between them, or fill a few more." : null);
     }
 
     Laid laid(int index) {

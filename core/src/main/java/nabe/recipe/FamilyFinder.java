@@ -2,9 +2,13 @@ package nabe.recipe;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 
 /** Tells which kind of bake a recipe is, by its title first and then by what is in it. */
 final class FamilyFinder {
+    /** Without a word of rolling, wraps lie flat in layers. */
+    private static final Pattern ROLLS = Pattern.compile("\\b(?:roll(?:s|ed|ing)?(?! (?:out|the (?:dough|pastry)))|wrap(?:ped|ping)?\\b|fold|seam|fill the|fill each|stuff)\\b");
+
     private FamilyFinder() {
     }
 
@@ -59,7 +63,7 @@ final class FamilyFinder {
             return Family.POT_PIE;
         }
         if (has(lines, "wrap")) {
-            return Family.ROLLED;
+            return ROLLS.matcher(method).find() ? Family.ROLLED : Family.LASAGNA;
         }
         if (has(lines, "short-pasta") || has(lines, "noodles") || has(lines, "filled-pasta")) {
             return Family.PASTA_BAKE;

@@ -10,7 +10,7 @@ final class MethodReader {
     private static final Pattern DEGREES = Pattern.compile("(?<fanBefore>fan\\s*(?:oven)?\\s*(?:at|to)?\\s*)?(?<n>\\d{2,3})\\s*-?\\s*"
             + "(?:°|º|˚|degrees?|deg\\.?)?\\s*(?<scale>C|F|celsius|centigrade|fahrenheit)\\b\\s*(?<fan>\\(?fan\\b)?"
             + "|(?<bare>\\d{3})\\s*(?:°|º|˚|degrees?)", Pattern.CASE_INSENSITIVE);
-    private static final Pattern OVEN_NUMBER = Pattern.compile("oven\\s+to\\s+(?<n>\\d{3})\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern OVEN_NUMBER = Pattern.compile("(?:oven\\s+(?:to|at)|\\bbaked?\\s+(?:uncovered |covered )?(?:at\\s+)?)\\s*(?<n>[1-4]\\d{2})\\b(?!\\s*(?:-|to)?\\s*\\d*\\s*(?:min|g\\b|ml))", Pattern.CASE_INSENSITIVE);
     private static final Pattern GAS = Pattern.compile("gas\\s*(?:mark)?\\s*(?<n>10|[1-9])\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OVEN_TALK = Pattern.compile("^(?!.*\\b(?:increase|turn up|raise|grill|broil)).*\\b(?:oven|bake)\\b", Pattern.CASE_INSENSITIVE);
 

@@ -10,7 +10,7 @@ import nabe.measure.Amount;
 final class SaidWeight {
     private static final Pattern WHOLE = Pattern.compile("(?:about|approx\\.?|approximately|around|roughly|~|weighing|total(?:ling)?)?"
             + "\\s*(?:about )?(?<measure>[\\d.,/ -]+\\s*(?:g|kg|grams?|oz|ounces?|lbs?|pounds?)\\.?)\\s*"
-            + "(?:/[^)]*)?(?<each>each|apiece)?(?: in)?(?: total)?(?: weight)?", Pattern.CASE_INSENSITIVE);
+            + "(?:/[^)]*)?(?<each>each|apiece)?(?: in)?(?: total)?(?: weight)?(?:\\s+(?:of )?(?:shortcrust|puff|pastry|dough|crust|unpeeled|peeled|raw|cooked|drained|whole|flesh)\\b.*)?", Pattern.CASE_INSENSITIVE);
 
     private SaidWeight() {
     }

@@ -8,7 +8,7 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 class KeyboardJourney extends Journey {
-    private static final int MOST_STEPS = 80;
+    private static final int MOST_STEPS = 90;
 
     @Test
     void aCookWithoutAMouseReadsConvertsAndUndoes() {

@@ -59,10 +59,18 @@ public record BriefRequest(@Nullable String title, @Nullable RecipeRequest recip
 
     /** The temperature as the dial shows it. */
     public record OvenRequest(@Nullable Double celsius, @Nullable Boolean fan, @Nullable String start, @Nullable Double offsetCelsius,
-            @Nullable Boolean preheated, @Nullable Boolean topShelf) {
+            @Nullable Boolean preheated, @Nullable Boolean topShelf, @Nullable PhasesRequest phases) {
+
+        /** The cook's own minutes under cover and open, and how long before the end the cheese goes on. */
+        public record PhasesRequest(@Nullable Integer covered, @Nullable Integer open, @Nullable Integer cheese) {
+            OvenChoice.OwnPhases own() {
+                return new OvenChoice.OwnPhases(covered == null ? 0 : covered, open == null ? 0 : open, cheese);
+            }
+        }
+
         OvenChoice choice() {
             return new OvenChoice(celsius, Boolean.TRUE.equals(fan), start == null ? Start.ROOM : Start.ofId(start),
-                    offsetCelsius == null ? 0 : offsetCelsius, !Boolean.FALSE.equals(preheated), Boolean.TRUE.equals(topShelf));
+                    offsetCelsius == null ? 0 : offsetCelsius, !Boolean.FALSE.equals(preheated), Boolean.TRUE.equals(topShelf), phases == null ? null : phases.own());
         }
     }
 

@@ -49,7 +49,7 @@ class DemoDishes implements SmartInitializingSingleton {
             String text = textOf(demo);
             RecipeRequest recipe = new RecipeRequest(text, null, null, null, null, null);
             store.create(new BriefRequest(demo.title, recipe, demo.needs, List.of(), demo.strict, demo.pan,
-                    new BriefRequest.OvenRequest(null, false, demo.start, null, null, null), null, null, demo.notes, null, null, null, null, null, null), demo.title, "Read the recipe");
+                    new BriefRequest.OvenRequest(null, false, demo.start, null, null, null, null), null, null, demo.notes, null, null, null, null, null, null), demo.title, "Read the recipe");
         }
         LOG.info("The Lantern Street supper club's dishes are on the shelf.");
     }
