@@ -32,7 +32,7 @@ class PrepAndBuildJourney extends Journey {
         Page page = Browser.open(cook, "/dishes/" + dish + "/build");
         Locator layers = page.locator("main section ol").first().getByRole(AriaRole.LISTITEM);
         assertThat(layers.first()).containsText("Red sauce");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Move up: Red sauce, layer 1")).press("Enter");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Move up: Red sauce, layer 1").setExact(true)).press("Enter");
         assertThat(layers.first()).containsText("brown-rice lasagna sheets", new com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions().setIgnoreCase(true));
         assertThat(page.getByText("A dry sheet on the bare base sticks")).isVisible();
         assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("from above")))).isVisible();
