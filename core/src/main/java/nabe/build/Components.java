@@ -127,7 +127,8 @@ final class Components {
     }
 
     private static String wrapping(List<ReadyLine> lines) {
-        return lines.stream().filter(r -> r.line().part() == Part.STRUCTURE).max(java.util.Comparator.comparingDouble(ReadyLine::readyGrams))
+        boolean batter = lines.stream().anyMatch(r -> r.line().part() == Part.STRUCTURE && r.line().ingredient() != null && r.line().ingredient().role().startsWith("flour"));
+        return batter ? "crêpes" : lines.stream().filter(r -> r.line().part() == Part.STRUCTURE).max(java.util.Comparator.comparingDouble(ReadyLine::readyGrams))
                 .map(r -> r.line().item()).orElse("rolls");
     }
 

@@ -6,6 +6,9 @@ import java.util.regex.Pattern;
 
 /** Tells which kind of bake a recipe is, by its title first and then by what is in it. */
 final class FamilyFinder {
+    private static final Pattern MASHED = Pattern.compile("\\bmash");
+    /** Less flour than this thickens; more makes a lid. Kitchen practice. */
+    private static final double DOUGH_GRAMS = 90;
     /** Without a word of rolling, wraps lie flat in layers. */
     private static final Pattern ROLLS = Pattern.compile("\\b(?:roll(?:s|ed|ing)?(?! (?:out|the (?:dough|pastry)))|wrap(?:ped|ping)?\\b|fold|seam|fill the|fill each|stuff)\\b");
 
@@ -15,7 +18,11 @@ final class FamilyFinder {
     static Family find(String title, List<Line> lines, List<String> steps) {
         String name = title.toLowerCase(Locale.ROOT);
         Family named = named(name);
-        return named != null ? named : byContents(lines, String.join(" ", steps).toLowerCase(Locale.ROOT));
+        String method = String.join(" ", steps).toLowerCase(Locale.ROOT);
+        if (named == Family.POT_PIE && MASHED.matcher(method).find() && !has(lines, "pastry") && !has(lines, "lid-dough") && flour(lines) < DOUGH_GRAMS) {
+            return Family.MASH_TOPPED;
+        }
+        return named != null ? named : byContents(lines, method);
     }
 
     private static Family named(String name) {
@@ -77,6 +84,10 @@ final class FamilyFinder {
         }
         boolean creamy = has(lines, "cream") || has(lines, "milk");
         return has(lines, "slice-root") && creamy && !has(lines, "soup-tin") ? Family.GRATIN : Family.CASSEROLE;
+    }
+
+    private static double flour(List<Line> lines) {
+        return lines.stream().filter(l -> l.hasRole("flour") || l.hasRole("flour-raising")).mapToDouble(Line::gramsOrZero).sum();
     }
 
     private static boolean has(List<Line> lines, String role) {

@@ -20,6 +20,8 @@ final class LineKind {
             + "|(?:the )?[\\p{L} ]{0,30}(?:sauce|filling|topping|crust|pastry|base|layers?|assembly|ragu|ragù|bechamel|béchamel"
             + "|mash|lid|dough|batter|custard|garnish|mixture|crumble|streusel|dressing|marinade|extras|finishing|vegetables)", Pattern.CASE_INSENSITIVE);
 
+    /** "Cornbread topping", "Spinach filling": names of layers, though the larder knows their first word. */
+    private static final Pattern LAYER_NAME = Pattern.compile("(?:the )?(?:\\p{L}+ ){0,3}(?:topping|filling|layer|crumble|crust|batter)", Pattern.CASE_INSENSITIVE);
     private static final Pattern MARKS = Pattern.compile("^(?:(?:[-*•·▪☐#>]+|\\[[ xX]?\\])\\s*)+|\\*\\*|__");
     private static final Pattern DIGIT_FIRST = Pattern.compile("(?:\\d|\\.\\d).*", Pattern.DOTALL);
     private static final Pattern DIGIT = Pattern.compile("\\d");
@@ -79,6 +81,9 @@ final class LineKind {
             return true;
         }
         boolean bullet = !bare.equals(NumberReader.plain(line));
+        if (!bullet && LAYER_NAME.matcher(bare).matches()) {
+            return true;
+        }
         boolean named = FOR_THE.matcher(bare).matches() || FOR_OR_TO.matcher(bare).matches() && larder.match(bare).isEmpty();
         return !bullet && !bare.endsWith(".") && !bare.contains(",") && named
                 && (FOR_OR_TO.matcher(bare).matches() || larder.match(bare).isEmpty());

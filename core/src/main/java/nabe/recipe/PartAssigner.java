@@ -92,7 +92,7 @@ final class PartAssigner {
         if (h.matches(".*(red sauce|tomato|marinara|enchilada sauce|sugo).*")) {
             return Part.RED_SAUCE;
         }
-        if (h.matches(".*(crust|pastry|dough|lid|biscuit|scone|batter|pasta|sheets|base|mash|potato).*")) {
+        if (h.matches(".*(crust|pastry|dough|lid|biscuit|scone|cornbread|batter|cr[eê]pes?|pancakes|pasta|sheets|base|mash|potato).*")) {
             return Part.STRUCTURE;
         }
         if (h.matches(".*(topping|crumb|to finish|the top|garnish|to serve).*")) {

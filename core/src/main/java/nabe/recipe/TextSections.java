@@ -35,6 +35,7 @@ final class TextSections {
     private static final Pattern PEOPLE = Pattern.compile(".*(?:serv|portion|people|person).*", Pattern.CASE_INSENSITIVE);
     private static final Pattern STEP_MARK = Pattern.compile("^(?:[-*•]\\s+|(?i:step\\s*)?\\d{1,2}\\s*[.):]\\s*)|\\*\\*");
     private static final Pattern NOT_PEOPLE = Pattern.compile("\\s*(?:x|-|inch|cm|min|hour|g\\b|quart|large|small|one\\b|dish).*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern JUST_SERVINGS = Pattern.compile("(?:serves|servings?|for|feeds|yield|portions)\\W*[\\d–-]+(?: ?(?:to|-|–) ?\\d+)?(?: (?:servings|people|portions))?|\\d+(?: ?(?:to|-|–) ?\\d+)? (?:servings|portions|people)", Pattern.CASE_INSENSITIVE);
     private static final int LONGEST_LABEL = 60;
 
     String title;
@@ -140,7 +141,10 @@ final class TextSections {
         if (title == null && !kinds.startsWithAmount(line)) {
             title = shorten(bare(line));
         } else if (noteServings(line) || META.matcher(bare(line)).matches()) {
-            asides.add(line);
+            setAside(line);
+        } else if (labelled && kinds.isHeading(line) && !kinds.isStep(line)) {
+            settleHeading();
+            heldHeading = line;
         } else {
             boolean ingredient = kinds.startsWithAmount(line) && !kinds.isStep(line);
             if (ingredient || !labelled && (kinds.isHeading(line) || kinds.isIngredient(line)) && !kinds.isStep(line)) {
@@ -161,7 +165,7 @@ final class TextSections {
             heldHeading = line;
         } else if (ingredients.isEmpty() && noteServings(line) || META.matcher(bare(line)).matches()) {
             noteServings(line);
-            asides.add(line);
+            setAside(line);
         } else if (kinds.isStep(line)) {
             move(State.METHOD);
             method.add(stepText(line));
@@ -169,6 +173,13 @@ final class TextSections {
             heading = heldHeading == null ? heading : bare(heldHeading);
             heldHeading = null;
             ingredients.add(new HeadedLine(line, heading));
+        }
+    }
+
+    /** A line that only says for how many is understood; everything else is kept. */
+    private void setAside(String line) {
+        if (!JUST_SERVINGS.matcher(bare(line)).matches()) {
+            asides.add(line);
         }
     }
 

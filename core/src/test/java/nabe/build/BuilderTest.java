@@ -143,7 +143,7 @@ class BuilderTest {
             Family family = plan.recipe().family();
             assertThat(build.layers()).as(plan.recipe().title()).isNotEmpty();
             switch (family) {
-                case LASAGNA -> assertThat(build.sheets()).isNotNull();
+                case LASAGNA -> assertThat(build.laid()).isNotEmpty();
                 case STUFFED_TUBES -> assertThat(build.rolls().fillingEachGrams()).isPositive();
                 case POT_PIE -> assertThat(build.lid().lengthMm()).isGreaterThan(build.pan().lengthMm());
                 case GRATIN -> assertThat(build.marks()).extracting(BuildPlan.Mark::kind).contains("liquid-line");
