@@ -8,6 +8,7 @@ import java.util.concurrent.TimeUnit;
 import nabe.build.BuildChoice;
 import nabe.build.BuildPlan;
 import nabe.build.Builder;
+import nabe.build.lay.Candidates;
 import nabe.build.lay.LayRule;
 import nabe.build.lay.Outline;
 import nabe.build.lay.Sheet;
@@ -70,7 +71,7 @@ public class BuildBench {
 
     @Benchmark
     public SheetLayer fiveLayersOfSheetsInAnyPan() {
-        SheetLaying laying = new SheetLaying(new Sheet(150 + random.nextInt(60), 70 + random.nextInt(40)), LayRule.brittle(0.06));
+        SheetLaying laying = new SheetLaying(new Candidates(new Sheet(150 + random.nextInt(60), 70 + random.nextInt(40)), LayRule.brittle(0.06)));
         Outline pan = new Outline(random.nextInt(4) == 0, 180 + random.nextInt(220), 150 + random.nextInt(130));
         for (int i = 0; i < 4; i++) {
             laying.lay(pan);

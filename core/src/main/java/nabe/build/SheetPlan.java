@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import nabe.build.lay.Candidates;
 import nabe.build.lay.LayRule;
 import nabe.build.lay.Outline;
 import nabe.build.lay.Piece;
@@ -28,7 +29,7 @@ final class SheetPlan {
     final double swelling;
     final int have;
     final int layers;
-    private final LayRule rule;
+    private final Candidates candidates;
     private final Pan pan;
     private final int perLayer;
 
@@ -38,10 +39,10 @@ final class SheetPlan {
         this.way = way;
         this.swelling = swelling;
         this.pan = pan;
-        this.rule = way.brittle() ? LayRule.brittle(swelling) : LayRule.PLIABLE;
+        candidates = new Candidates(sheet, way.brittle() ? LayRule.brittle(swelling) : LayRule.PLIABLE);
         double one = line.line().ingredient().pieceGrams("sheet").orElse(20);
         have = (int) Math.round(line.line().gramsOrZero() / one);
-        SheetLaying once = new SheetLaying(sheet, rule);
+        SheetLaying once = new SheetLaying(candidates);
         once.lay(pan.outlineAt(pan.depthMm() / 3.0));
         perLayer = Math.max(1, once.opened() * pan.count());
         double covers = have * sheet.longMm() * sheet.shortMm() * (1 + swelling) * (1 + swelling) / pan.areaMm2();
@@ -50,7 +51,7 @@ final class SheetPlan {
 
     /** @param heights of each sheet layer's base above the pan's base; {@code indexes} their places among the layers */
     Result lay(List<Double> heights, List<Integer> indexes) {
-        SheetLaying laying = new SheetLaying(sheet, rule);
+        SheetLaying laying = new SheetLaying(candidates);
         List<Laid> laid = new ArrayList<>();
         for (int i = 0; i < heights.size(); i++) {
             Outline outline = pan.outlineAt(heights.get(i));

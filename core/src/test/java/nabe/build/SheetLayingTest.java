@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
+import nabe.build.lay.Candidates;
 import nabe.build.lay.LayRule;
 import nabe.build.lay.Outline;
 import nabe.build.lay.Piece;
@@ -27,7 +28,7 @@ class SheetLayingTest {
             int shorter = 70 + random.nextInt(40);
             Sheet sheet = new Sheet(shorter + 60 + random.nextInt(50), shorter);
             Outline pan = new Outline(i % 4 == 3, 200 + random.nextInt(200), 150 + random.nextInt(130));
-            SheetLaying laying = new SheetLaying(sheet, DRY);
+            SheetLaying laying = new SheetLaying(new Candidates(sheet, DRY));
             SheetLayer first = laying.lay(pan);
             SheetLayer second = laying.lay(pan);
             String what = sheet + " in " + pan;
@@ -105,7 +106,7 @@ class SheetLayingTest {
         for (int columns = 3; columns <= 7; columns++) {
             for (int rows = 3; rows <= 5; rows++) {
                 Outline pan = new Outline(false, columns * 30 + 10, rows * 30 + 10);
-                SheetLayer layer = new SheetLaying(new Sheet(90, 60), stiff).lay(pan);
+                SheetLayer layer = new SheetLaying(new Candidates(new Sheet(90, 60), stiff)).lay(pan);
                 double best = mostCovered(new boolean[columns][rows], layer.pieces().size()) / (double) (columns * rows);
                 assertThat(layer.coverage()).as("%s", pan).isGreaterThanOrEqualTo(best - 0.02);
             }
@@ -168,7 +169,7 @@ class SheetLayingTest {
     @Test
     void layersAreTurnedAndNoJointLiesOverAJoint() {
         for (double[] pan : new double[][] {{330, 230}, {300, 200}, {280, 180}, {230, 230}, {380, 260}, {400, 300}}) {
-            SheetLaying laying = new SheetLaying(new Sheet(180, 90), DRY);
+            SheetLaying laying = new SheetLaying(new Candidates(new Sheet(180, 90), DRY));
             List<SheetLayer> layers = List.of(laying.lay(new Outline(false, pan[0], pan[1])), laying.lay(new Outline(false, pan[0], pan[1])), laying.lay(new Outline(false, pan[0], pan[1])));
             for (int i = 1; i < layers.size(); i++) {
                 assertThat(layers.get(i).inLineMm()).as("%s", pan[0]).isZero();

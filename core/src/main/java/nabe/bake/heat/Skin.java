@@ -47,7 +47,7 @@ final class Skin {
         }
         double inward = 1 / halfResistance;
         double dryAnswer = (lossToAir * airCelsius + inward * cellCelsius) / (lossToAir + inward);
-        double cooled = (lossToAir * airCelsius + inward * cellCelsius - lastEvaporation * Simulation.STEAM) / (lossToAir + inward);
+        double cooled = (lossToAir * airCelsius + inward * cellCelsius - lastEvaporation * Steam.JOULES_PER_KG) / (lossToAir + inward);
         return wetness() > 0.05 ? Math.min(Math.max(cooled, Math.min(cellCelsius, 100)), wetness() >= 1 ? 100 : Math.max(100, dryAnswer)) : dryAnswer;
     }
 

@@ -13,17 +13,24 @@ import java.util.List;
 public record Piece(double x, double y, double widthMm, double heightMm, List<Point> corners, boolean whole, int sheet) {
 
     static Piece of(List<Point> corners, boolean whole, int sheet) {
-        double x = corners.stream().mapToDouble(Point::x).min().orElse(0);
-        double y = corners.stream().mapToDouble(Point::y).min().orElse(0);
-        return new Piece(x, y, corners.stream().mapToDouble(Point::x).max().orElse(0) - x, corners.stream().mapToDouble(Point::y).max().orElse(0) - y,
-                corners, whole, sheet);
+        double left = Double.MAX_VALUE;
+        double right = -Double.MAX_VALUE;
+        double low = Double.MAX_VALUE;
+        double high = -Double.MAX_VALUE;
+        for (Point corner : corners) {
+            left = Math.min(left, corner.x());
+            right = Math.max(right, corner.x());
+            low = Math.min(low, corner.y());
+            high = Math.max(high, corner.y());
+        }
+        return new Piece(left, low, right - left, high - low, corners, whole, sheet);
     }
 
     static Piece round(double x, double y, double across) {
         return new Piece(x, y, across, across, List.of(), true, 0);
     }
 
-    static Piece box(double x, double y, double w, double h) {
-        return new Piece(x, y, w, h, Polygons.rectangle(x, y, w, h), true, 0);
+    static Piece box(double x, double y, double w, double h, boolean whole) {
+        return new Piece(x, y, w, h, Polygons.rectangle(x, y, w, h), whole, 0);
     }
 }

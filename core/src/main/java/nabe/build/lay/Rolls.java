@@ -54,7 +54,7 @@ public final class Rolls {
             int count = (int) Math.floor((chord[1] - chord[0]) / w + 1e-9);
             double start = chord[0] + (chord[1] - chord[0] - count * w) / 2;
             for (int i = 0; i < count; i++) {
-                pieces.add(Piece.box(start + i * w, y, w, h));
+                pieces.add(Piece.box(start + i * w, y, w, h, true));
             }
         }
         return pieces;
@@ -88,7 +88,7 @@ public final class Rolls {
 
     private static Fit beside(Outline outline, double x, double w, double h) {
         List<Piece> pieces = new ArrayList<>(rows(new Outline(false, x, outline.widthMm()), w, h));
-        rows(new Outline(false, outline.lengthMm() - x, outline.widthMm()), h, w).forEach(p -> pieces.add(Piece.box(x + p.x(), p.y(), p.widthMm(), p.heightMm())));
+        rows(new Outline(false, outline.lengthMm() - x, outline.widthMm()), h, w).forEach(p -> pieces.add(Piece.box(x + p.x(), p.y(), p.widthMm(), p.heightMm(), true)));
         return new Fit(pieces, "along and across");
     }
 
@@ -98,7 +98,7 @@ public final class Rolls {
         for (double y = 0; y + h <= outline.widthMm() + 1e-9; y += h * NESTED) {
             double[] chord = chord(outline, y, y + h);
             for (double x = chord[0] + (row % 2) * w / 2; x + w <= chord[1] + 1e-9; x += w) {
-                pieces.add(Piece.box(x, y, w, h));
+                pieces.add(Piece.box(x, y, w, h, true));
             }
             row++;
         }
