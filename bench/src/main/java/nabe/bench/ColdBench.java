@@ -11,13 +11,17 @@ import org.openjdk.jmh.annotations.Mode;
 import org.openjdk.jmh.annotations.OutputTimeUnit;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** Loading the catalogue in a fresh process, started as ./nabe starts the server: with the loaded classes kept from an earlier run. */
+/** Loading the catalogue in a fresh process, started as ./nabe starts the server: with the cache that a training run of {@link #main} left; see tools/server.sh. */
 @BenchmarkMode(Mode.SingleShotTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 @Warmup(iterations = 0)
 @Measurement(iterations = 1)
-@Fork(value = 7, warmups = 1, jvmArgsAppend = {"-XX:+UseSerialGC", "-XX:+AutoCreateSharedArchive", "-XX:SharedArchiveFile=.nabe/cold.jsa"})
+@Fork(value = 9, warmups = 1)
 public class ColdBench {
+    public static void main(String[] args) {
+        new ColdBench().loadCatalogueCold();
+    }
+
     @Benchmark
     public Swapper.Tables loadCatalogueCold() {
         return Swapper.Tables.load(Larder.load());

@@ -38,6 +38,11 @@ public class CoreBench {
     private final Brief brief = Brief.of(Brief.RecipeBrief.ofText(Texts.THIRTY_LINES), needs);
 
     @Benchmark
+    public Swapper.Tables loadCatalogueWarm() {
+        return Swapper.Tables.load(Larder.load());
+    }
+
+    @Benchmark
     public Recipe readThirtyLines() {
         return planner.read(Texts.THIRTY_LINES);
     }

@@ -5,8 +5,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
 
 /** All the ingredients Nabe knows, by id and by the names people write. Immutable; one instance serves everyone. */
 public final class Larder {
@@ -16,22 +14,14 @@ public final class Larder {
 
     private Larder() {
         names = new NameIndex();
-        CompletableFuture<List<ComponentRecipe>> reading = CompletableFuture.supplyAsync(ComponentBook::read);
-        for (Ingredient ingredient : new LarderLoader(() -> joined(reading)).load()) {
+        Alongside<List<ComponentRecipe>> reading = new Alongside<>(ComponentBook::read);
+        for (Ingredient ingredient : new LarderLoader(reading).load()) {
             if (byId.put(ingredient.id(), ingredient) != null) {
                 throw new CatalogueException("ingredients.csv", ingredient.id(), "The id must stand once.");
             }
             names.add(ingredient);
         }
-        components = joined(reading);
-    }
-
-    private static <T> T joined(CompletableFuture<T> reading) {
-        try {
-            return reading.join();
-        } catch (CompletionException e) {
-            throw e.getCause() instanceof CatalogueException bad ? bad : e;
-        }
+        components = reading.get();
     }
 
     private Larder(Larder base, Map<String, Ingredient> standIns) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import nabe.house.Schools;
 import nabe.house.Tool;
@@ -21,16 +22,17 @@ public final class SwapBook {
     private static final Set<String> SIDE = Set.of("water", "olive-oil", "sunflower-oil", "salt");
     private final List<SwapRule> rules;
     private final Map<String, SwapRule> byId = new HashMap<>();
-    private final Map<String, List<SwapRule>> byIngredient = new HashMap<>();
+    private final Map<String, List<SwapRule>> byIngredient = new ConcurrentHashMap<>();
+    private final Larder larder;
 
     public SwapBook(Larder larder) {
+        this.larder = larder;
         rules = List.copyOf(ListCatalogue.read("swaps.json5", SwapRule[].class));
         Set<String> ids = new HashSet<>();
         for (SwapRule rule : rules) {
             check(rule, ids.add(rule.id()), larder);
             byId.put(rule.id(), rule);
         }
-        larder.all().forEach(i -> byIngredient.put(i.id(), rules.stream().filter(rule -> rule.answersFor(i)).toList()));
     }
 
     private static void check(SwapRule rule, boolean fresh, Larder larder) {
@@ -80,6 +82,10 @@ public final class SwapBook {
 
     /** @return the answers for this ingredient in this job, in file order */
     List<SwapRule> answersFor(Ingredient ingredient, String job) {
-        return byIngredient.getOrDefault(ingredient.id(), List.of()).stream().filter(rule -> rule.does(job)).toList();
+        return byIngredient.computeIfAbsent(ingredient.id(), this::answering).stream().filter(rule -> rule.does(job)).toList();
+    }
+
+    private List<SwapRule> answering(String id) {
+        return larder.find(id).map(own -> rules.stream().filter(rule -> rule.answersFor(own)).toList()).orElse(List.of());
     }
 }

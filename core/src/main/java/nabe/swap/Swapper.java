@@ -6,6 +6,7 @@ import java.util.Objects;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nabe.larder.Allergen;
+import nabe.larder.Alongside;
 import nabe.larder.ComponentBook;
 import nabe.larder.Larder;
 import nabe.larder.Properties;
@@ -32,7 +33,11 @@ public final class Swapper {
 
         /** @throws nabe.larder.CatalogueException when a file does not hold together */
         public static Tables load(Larder larder) {
-            return new Tables(new SwapBook(larder), new Thickeners(), new Yields(), new Properties(larder), new ComponentBook(larder));
+            Alongside<SwapBook> book = new Alongside<>(() -> new SwapBook(larder));
+            Thickeners thickeners = new Thickeners();
+            Properties properties = new Properties(larder);
+            ComponentBook components = new ComponentBook(larder);
+            return new Tables(book.get(), thickeners, new Yields(), properties, components);
         }
     }
 
