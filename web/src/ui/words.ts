@@ -34,7 +34,7 @@ export function sentence(word: string): string {
 export function grams(value: number): string {
   if (value < 10) return `${Math.round(value * 2) / 2} g`;
   if (value < 50) return `${Math.round(value)} g`;
-  if (value < 1000) return `${5 * Math.round(value / 5)} g`;
+  if (value < 997.5) return `${5 * Math.round(value / 5)} g`;
   return `${(Math.round(value / 10) / 100).toString()} kg`;
 }
 

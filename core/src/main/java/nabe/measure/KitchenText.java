@@ -49,7 +49,7 @@ public final class KitchenText {
         if (grams < 50) {
             return Math.round(grams) + " g";
         }
-        if (grams < 1000) {
+        if (grams < 997.5) {
             return 5 * Math.round(grams / 5) + " g";
         }
         return String.format(java.util.Locale.ROOT, "%.2f kg", grams / 1000).replaceAll("\\.?0+ kg", " kg");

@@ -21,7 +21,9 @@ final class ChangeWords {
         note(words, before.choices(), after.choices(), "a swap");
         note(words, before.made(), after.made(), "home-made or bought");
         note(words, before.schools(), after.schools(), "how it is cooked");
+        note(words, before.prep(), after.prep(), "how it is prepared");
         note(words, before.pan(), after.pan(), "pan");
+        note(words, before.build(), after.build(), "how it is built");
         note(words, before.oven(), after.oven(), "oven");
         note(words, before.servings(), after.servings(), "servings");
         note(words, before.notes(), after.notes(), "notes");
