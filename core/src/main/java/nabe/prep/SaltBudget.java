@@ -1,8 +1,9 @@
 package nabe.prep;
 
-import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * Salt that the ingredients bring before the cook adds any by hand.
@@ -27,9 +28,11 @@ public record SaltBudget(double grams, double percent, double lowPercent, double
         double salt = ready.stream().mapToDouble(ReadyLine::saltGrams).sum();
         double percent = total <= 0 ? 0 : 100 * salt / total;
         double left = Math.max(0, (LOW + HIGH) / 200 * total - salt);
-        List<Source> sources = new ArrayList<>(ready.stream().filter(r -> r.saltGrams() >= WORTH_NAMING).map(r -> new Source(r.line().item(), r.saltGrams())).toList());
-        sources.sort(Comparator.comparingDouble(Source::grams).reversed());
-        return new SaltBudget(salt, percent, LOW, HIGH, left, List.copyOf(sources), words(percent, left, sources));
+        Map<String, Double> byItem = new LinkedHashMap<>();
+        ready.forEach(r -> byItem.merge(r.line().item(), r.saltGrams(), Double::sum));
+        List<Source> sources = byItem.entrySet().stream().filter(e -> e.getValue() >= WORTH_NAMING).map(e -> new Source(e.getKey(), e.getValue()))
+                .sorted(Comparator.comparingDouble(Source::grams).reversed()).toList();
+        return new SaltBudget(salt, percent, LOW, HIGH, left, sources, words(percent, left, sources));
     }
 
     private static String words(double percent, double left, List<Source> sources) {

@@ -81,6 +81,25 @@ class BudgetsTest {
     }
 
     @Test
+    void theWhiteSauceIsAStepOfItsOwnWay() {
+        assertThat(sauceStep(Recipes.LASAGNA, null)).contains("in the fat");
+        assertThat(sauceStep(Recipes.LASAGNA, Map.of("white-sauce", "slurry"))).contains("cold");
+        assertThat(plan("Gratin\n\nIngredients\n1 kg potatoes\n300 ml cream\n\nMethod\nBake.", Needs.none(), null, null).prep().steps()).noneMatch(s -> s.item().equals("white sauce"));
+    }
+
+    private static String sauceStep(String recipe, Map<String, String> schools) {
+        Plan plan = PLANNER.plan(new Brief(Brief.RecipeBrief.ofText(recipe), VEGAN, null, null, null, null, null, schools, null, null, null, false));
+        return plan.prep().steps().stream().filter(s -> s.item().equals("white sauce")).findFirst().orElseThrow().text();
+    }
+
+    @Test
+    void saltOfOneThingIsCountedOnce() {
+        for (String recipe : Recipes.all()) {
+            assertThat(plan(recipe, VEGAN, null, null).budgets().salt().sources()).extracting(SaltBudget.Source::item).doesNotHaveDuplicates();
+        }
+    }
+
+    @Test
     void nutsAreSoakedByTheTimeLeft() {
         String creamy = "Gratin\n\nIngredients\n1 kg potatoes\n\nFor the white sauce\n150 g cashews\n400 ml water\n\nMethod\nBake.";
         assertThat(soak(creamy, 900)).contains("overnight");
