@@ -2,13 +2,13 @@ import { useId } from "react";
 import type { Laid, Piece } from "../../api";
 
 const RIM = 9;
+const MOST_NUMBERED = 30;
 
 /** One layer seen from above, to scale: whole pieces ruled one way, snapped ones hatched, each with its number. */
 export function FromAbove({ laid }: { laid: Laid }) {
   const id = useId().replace(/[^\w-]/g, "");
   const wide = laid.lengthMm + 2 * RIM;
   const tall = laid.widthMm + 2 * RIM;
-  const crowded = laid.pieces.length > 30;
   return (
     <figure className="m-0">
       <svg viewBox={`${-RIM} ${-RIM} ${wide} ${tall}`} role="img" aria-label={`${laid.item} from above, ${laid.pieces.length} pieces. ${laid.words}`} className="mx-auto block max-h-[26rem] w-full max-w-2xl">
@@ -19,7 +19,8 @@ export function FromAbove({ laid }: { laid: Laid }) {
         {laid.round
           ? <ellipse cx={laid.lengthMm / 2} cy={laid.widthMm / 2} rx={laid.lengthMm / 2 + RIM / 2} ry={laid.widthMm / 2 + RIM / 2} className="fill-enamel stroke-rim" strokeWidth={RIM} />
           : <rect x={-RIM / 2} y={-RIM / 2} width={laid.lengthMm + RIM} height={laid.widthMm + RIM} rx="12" className="fill-enamel stroke-rim" strokeWidth={RIM} />}
-        {laid.pieces.map((p, i) => <OnePiece key={`${p.x}-${p.y}-${i}`} piece={p} fill={`url(#${id}-${p.whole ? "whole" : "snapped"})`} label={crowded ? null : String(i + 1)} />)}
+        {laid.pieces.map((p, i) => <OnePiece key={`${p.x}-${p.y}-${i}`} piece={p} fill={`url(#${id}-${p.whole ? "whole" : "snapped"})`} />)}
+        {laid.pieces.length <= MOST_NUMBERED && laid.pieces.map((p, i) => <Numbered key={`${p.x}-${p.y}-${i}`} piece={p} label={String(i + 1)} />)}
       </svg>
       <figcaption className="mt-2">
         <p>{laid.words}</p>
@@ -33,21 +34,20 @@ export function FromAbove({ laid }: { laid: Laid }) {
   );
 }
 
-function OnePiece({ piece, fill, label }: { piece: Piece; fill: string; label: string | null }) {
+function OnePiece({ piece, fill }: { piece: Piece; fill: string }) {
+  const look = { fill, stroke: "#6d4a12", strokeWidth: 1.2 };
+  return piece.corners.length === 0
+    ? <circle cx={piece.x + piece.widthMm / 2} cy={piece.y + piece.heightMm / 2} r={piece.widthMm / 2} {...look} fillOpacity="0.85" />
+    : <polygon points={piece.corners.map((c) => `${c.x.toFixed(1)},${c.y.toFixed(1)}`).join(" ")} {...look} />;
+}
+
+function Numbered({ piece, label }: { piece: Piece; label: string }) {
   const cx = piece.x + piece.widthMm / 2;
   const cy = piece.y + piece.heightMm / 2;
-  const look = { fill, stroke: "#6d4a12", strokeWidth: 1.2 };
   return (
     <g>
-      {piece.corners.length === 0
-        ? <circle cx={cx} cy={cy} r={piece.widthMm / 2} {...look} fillOpacity="0.85" />
-        : <polygon points={piece.corners.map((c) => `${c.x.toFixed(1)},${c.y.toFixed(1)}`).join(" ")} {...look} />}
-      {label && (
-        <>
-          <circle cx={cx} cy={cy} r="9.500" fill="#fffaf0" stroke="#6d4a12" strokeWidth="0.600" />
-          <text x={cx} y={cy + 4.5} textAnchor="middle" fontSize="13" fontWeight="700" fill="#3d2a08">{label}</text>
-        </>
-      )}
+      <circle cx={cx} cy={cy} r="9.500" fill="#fffaf0" stroke="#6d4a12" strokeWidth="0.600" />
+      <text x={cx} y={cy + 4.5} textAnchor="middle" fontSize="13" fontWeight="700" fill="#3d2a08">{label}</text>
     </g>
   );
 }

@@ -17,6 +17,7 @@ import nabe.recipe.Recipe;
 final class Components {
     private static final List<Part> HOMES = List.of(Part.FILLING, Part.RED_SAUCE, Part.WHITE_SAUCE, Part.SOFT_CHEESE,
             Part.STRUCTURE, Part.MELTING_CHEESE, Part.TOPPING, Part.HARD_CHEESE);
+    private static final double MIXED = 0.4;
     private final Recipe recipe;
     private final List<ReadyLine> ready;
     private final Map<Part, List<ReadyLine>> byPart = new EnumMap<>(Part.class);
@@ -119,7 +120,7 @@ final class Components {
         boolean floury = lines.stream().anyMatch(r -> r.line().ingredient() != null && r.line().ingredient().role().startsWith("flour"));
         return switch (part) {
             case STRUCTURE -> FILLED.contains(recipe.family()) ? "Filled " + wrapping(lines) : recipe.family() == Family.BATTER ? "Batter" : floury && recipe.family() == Family.POT_PIE ? "Crust" : item(main);
-            case TOPPING -> recipe.lines().get(main.line().source()).isGlaze() ? "Glaze" : floury ? "Crumble" : item(main);
+            case TOPPING -> recipe.lines().get(main.line().source()).isGlaze() ? "Glaze" : floury ? "Crumble" : isMixed(lines, main) ? part.title() : item(main);
             case MELTING_CHEESE, HARD_CHEESE, SOFT_CHEESE -> item(main);
             case FILLING -> STIRRED.contains(recipe.family()) && !layered() ? "Filling in its sauce" : part.title();
             default -> part.title();
@@ -130,6 +131,11 @@ final class Components {
         boolean batter = lines.stream().anyMatch(r -> r.line().part() == Part.STRUCTURE && r.line().ingredient() != null && r.line().ingredient().role().startsWith("flour"));
         return batter ? "crêpes" : lines.stream().filter(r -> r.line().part() == Part.STRUCTURE).max(java.util.Comparator.comparingDouble(ReadyLine::readyGrams))
                 .map(r -> r.line().item()).orElse("rolls");
+    }
+
+    /** Whether another thing weighs nearly as much as the main one. */
+    private static boolean isMixed(List<ReadyLine> lines, ReadyLine main) {
+        return lines.stream().anyMatch(r -> !r.line().item().equals(main.line().item()) && r.readyGrams() > MIXED * main.readyGrams());
     }
 
     private static String item(ReadyLine main) {

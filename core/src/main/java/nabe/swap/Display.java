@@ -57,8 +57,8 @@ public final class Display {
             return line.grams() == null ? unmeasured(line.ingredient()) : KitchenText.grams(line.gramsOrZero());
         }
         String own = amount(line) + unit(line);
-        boolean scales = line.grams() != null && (line.unit() == null || line.unit().kind() != Unit.Kind.MASS)
-                && line.gramsOrZero() >= 5;
+        boolean onScales = line.unit() == Unit.G || line.unit() == Unit.KG;
+        boolean scales = line.grams() != null && !onScales && line.gramsOrZero() >= 5;
         return scales ? own + " (" + KitchenText.grams(line.gramsOrZero()) + ")" : own;
     }
 
