@@ -48,6 +48,7 @@ export type Product = Schemas["ProductView"];
 export type ProductInput = Schemas["ProductRequest"];
 export type Wording = Schemas["WordingView"];
 export type Part = Layer["part"];
+export type Family = Recipe["family"];
 
 /** What the server says when it cannot do as asked (RFC 9457). */
 export interface ProblemBody {

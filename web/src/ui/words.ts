@@ -1,4 +1,4 @@
-import type { Part } from "../api";
+import type { Family, Part } from "../api";
 
 export const PART_WORDS: Record<Part, string> = {
   structure: "Structure",
@@ -12,6 +12,20 @@ export const PART_WORDS: Record<Part, string> = {
   binder: "Binder",
   seasoning: "Seasoning",
   "pan-release": "Pan release",
+};
+
+export const FAMILY_WORDS: Record<Family, string> = {
+  lasagna: "Lasagna",
+  gratin: "Gratin",
+  moussaka: "Moussaka",
+  "pasta-bake": "Pasta bake",
+  "stuffed-tubes": "Stuffed tubes",
+  rolled: "Rolled wraps",
+  "pot-pie": "Pot pie",
+  "mash-topped": "Mash-topped pie",
+  strata: "Strata",
+  batter: "Batter bake",
+  casserole: "Casserole",
 };
 
 export const NEEDS = ["gluten-free", "dairy-free", "vegan", "vegetarian", "egg-free", "nut-free", "soy-free"] as const;

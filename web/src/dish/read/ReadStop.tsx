@@ -1,7 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Line, type LineInBrief, type RecipeInBrief } from "../../api";
-import { Card, NumberField } from "../../ui";
+import { Card, FAMILY_WORDS, NumberField, SelectField } from "../../ui";
 import type { StopProps } from "../stopProps";
 import { LineRow } from "./LineRow";
 import { withLine } from "./corrections";
@@ -21,6 +21,8 @@ export function ReadStop({ plan, brief, edit }: StopProps) {
       <Card title="What was understood" aside={doubts ? `${doubts} of ${recipe.lines.length} lines to look at` : `${recipe.lines.length} lines, none in doubt`}>
         <div className="mb-3 flex flex-wrap items-end gap-4">
           <NumberField label="Cook for" unit="servings" optional min={1} max={200} value={brief.servings ?? recipe.servings ?? null} onValue={(servings) => edit({ servings: servings ?? undefined })} />
+          <SelectField label="Kind of dish" value={brief.recipe?.family ?? ""} options={families(plan, brief)}
+            onValue={(family) => edit({ recipe: { ...brief.recipe, family: family || undefined } })} />
           <p className="pb-2 text-sm text-faded">{aboutPan(plan)}</p>
         </div>
         <div className="hidden grid-cols-2 gap-4 border-b-2 border-line pb-1 text-sm font-semibold text-faded sm:grid"><span>Your text</span><span>Understood as</span></div>
@@ -53,6 +55,11 @@ function Headed({ line, before, children }: { line: Line; before?: Line; childre
       {children}
     </li>
   );
+}
+
+function families({ recipe }: StopProps["plan"], brief: StopProps["brief"]) {
+  const read = brief.recipe?.family ? "As it was read" : `As it was read: ${FAMILY_WORDS[recipe.family].toLowerCase()}`;
+  return [{ value: "", label: read }, ...Object.entries(FAMILY_WORDS).map(([value, label]) => ({ value, label }))];
 }
 
 function aboutPan({ recipe }: StopProps["plan"]): string {

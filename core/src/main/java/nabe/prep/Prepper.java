@@ -98,8 +98,8 @@ public final class Prepper {
         Stream<PrepStep> own = together.entrySet().stream().map(e -> step(e.getValue(), e.getKey(), packetMinutes, schools));
         Stream<PrepStep> pour = poured.stream().map(p -> new PrepStep("Stir " + Math.round(p.readyGrams()) + " ml hot stock or water into the "
                 + p.line().part().title().toLowerCase(Locale.ROOT) + ".", p.line().item(), p.line().part(), "Loose enough to pour.", 1, 0, 0, p.readyGrams(), null, "hot", null, 0));
-        Stream<PrepStep> sauce = SauceStep.of(conversion.lines(), schools).stream();
-        return StartTimes.count(Stream.of(conversion.made().stream().map(Prepper::making), own, sauce, pour).flatMap(s -> s)
+        Stream<PrepStep> mixed = Stream.concat(DoughStep.of(conversion.lines()).stream(), SauceStep.of(conversion.lines(), schools).stream());
+        return StartTimes.count(Stream.of(conversion.made().stream().map(Prepper::making), own, mixed, pour).flatMap(s -> s)
                 .sorted(Comparator.comparingInt(PrepStep::passiveMinutes).reversed()).toList());
     }
 

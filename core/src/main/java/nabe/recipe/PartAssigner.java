@@ -30,6 +30,7 @@ final class PartAssigner {
             "fish", "fish-cooked", "shellfish", "mushroom", "vegetable", "leaf", "frozen-leaf", "root", "pulse", "tofu", "mock-meat", "onion");
     private static final Set<Part> KEEPS_UNDER_HEADING = Set.of(Part.SEASONING, Part.BINDER);
 
+    private static final double BATTER_FLOUR_GRAMS = 60;
     private static final Pattern PAN_RELEASE = Pattern.compile(".*\\b(?:for|to) (?:greas|oil(?:ing)? the|brush(?:ing)? the (?:dish|pan|tin)|the (?:dish|pan|tin)|butter(?:ing)? the).*");
     private static final Pattern MASHED_WITH_BUTTER = Pattern.compile("mash[^.]*butter|butter[^.]*mash");
     private static final Pattern COATS = Pattern.compile("\\b(?:dredg|coat|dust)", Pattern.CASE_INSENSITIVE);
@@ -92,7 +93,7 @@ final class PartAssigner {
         if (h.matches(".*(red sauce|tomato|marinara|enchilada sauce|sugo).*")) {
             return Part.RED_SAUCE;
         }
-        if (h.matches(".*(crust|pastry|dough|lid|biscuit|scone|cornbread|batter|cr[eê]pes?|pancakes|pasta|sheets|base|mash|potato).*")) {
+        if (h.matches(".*(crust|pastry|dough|lid|biscuit|scone|cobbler|dumpling|cornbread|batter|cr[eê]pes?|pancakes|pasta|sheets|base|mash|potato).*")) {
             return Part.STRUCTURE;
         }
         if (h.matches(".*(topping|crumb|to finish|the top|garnish|to serve).*")) {
@@ -109,6 +110,9 @@ final class PartAssigner {
             return Part.FILLING;
         }
         String role = line.ingredient().role();
+        if (family == Family.BATTER && isOfBatter(line, role)) {
+            return Part.STRUCTURE;
+        }
         if (role.startsWith("flour") || role.equals("starch") || role.equals("butter") || role.equals("oil") || role.equals("animal-fat")) {
             return flourOrFat(line, role);
         }
@@ -133,6 +137,11 @@ final class PartAssigner {
             return Part.STRUCTURE;
         }
         return BY_ROLE.getOrDefault(role, Part.FILLING);
+    }
+
+    /** Less flour than this thickens a gravy. Kitchen practice. */
+    private static boolean isOfBatter(Line line, String role) {
+        return Set.of("milk", "egg", "egg-white", "egg-yolk").contains(role) && !line.isGlaze() || role.startsWith("flour") && line.gramsOrZero() >= BATTER_FLOUR_GRAMS;
     }
 
     /** Whether a sentence of the method scatters it over the top. */

@@ -14,6 +14,8 @@ import nabe.plan.Plan;
 import nabe.plan.Planner;
 import nabe.testing.Recipes;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 class BudgetsTest {
     private static final Planner PLANNER = new Planner(Larder.load());
@@ -90,6 +92,18 @@ class BudgetsTest {
     private static String sauceStep(String recipe, Map<String, String> schools) {
         Plan plan = PLANNER.plan(new Brief(Brief.RecipeBrief.ofText(recipe), VEGAN, null, null, null, null, null, schools, null, null, null, false));
         return plan.prep().steps().stream().filter(s -> s.item().equals("white sauce")).findFirst().orElseThrow().text();
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', value = {
+        "Toad in the hole | 8 sausages; 140 g plain flour; 4 eggs; 200 ml milk | Pour the batter round the sausages and bake. | batter",
+        "Chicken pie | 600 g chicken; 200 g plain flour; 100 g butter; 40 ml water | Fill the dish. Make pastry of flour, butter and water, lay it over and bake. | crust",
+        "Root cobbler | 1 kg carrots; Cobbler topping; 220 g self-raising flour; 60 g butter; 120 ml milk | Top with the cobbler and bake. | topping dough",
+        "Potato gratin | 1 kg potatoes; 300 ml cream | Slice and bake. | -"})
+    void theStructuresDoughIsAStep(String title, String lines, String method, String item) {
+        Plan plan = plan(title + "\n\nIngredients\n" + lines.replace("; ", "\n") + "\n\nMethod\n" + method, Needs.none(), null, null);
+        Set<String> doughs = Set.of("batter", "crust", "topping dough");
+        assertThat(plan.prep().steps().stream().map(PrepStep::item).filter(doughs::contains)).isEqualTo(item.equals("-") ? java.util.List.of() : java.util.List.of(item));
     }
 
     @Test

@@ -85,6 +85,17 @@ class FirstDishJourney extends Journey {
         assertThat(page.getByLabel(Pattern.compile("Paste it as it is"))).hasValue("Dear aunt, how are you?");
     }
 
+    @Test
+    void theKindOfDishIsTheCooksToSay() {
+        Page page = Browser.open(cook, "/dishes/" + aDish("gluten-free") + "/read");
+        page.getByLabel("Kind of dish").selectOption("gratin");
+        assertThat(saving(page)).hasText("Saved");
+        page.reload();
+        assertThat(page.getByLabel("Kind of dish")).hasValue("gratin");
+        page.getByLabel("Kind of dish").selectOption("");
+        assertThat(page.getByText("As it was read: lasagna")).hasCount(1);
+    }
+
     private static Locator drawing(Page page) {
         return page.getByRole(AriaRole.COMPLEMENTARY).getByRole(AriaRole.IMG);
     }

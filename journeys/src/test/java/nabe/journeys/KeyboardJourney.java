@@ -22,6 +22,7 @@ class KeyboardJourney extends Journey {
         page.keyboard().press("ArrowRight");
         page.keyboard().press("ArrowRight");
         page.keyboard().press("Space");
+        assertThat(button(page, "Vegan")).hasAttribute("aria-pressed", "true");
         walkTo(page, "Read this recipe");
         page.keyboard().press("Enter");
         assertThat(page).hasURL(Pattern.compile("/dishes/[^/]+/read"));

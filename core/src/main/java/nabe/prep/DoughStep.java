@@ -1,0 +1,60 @@
+package nabe.prep;
+
+import java.util.List;
+import java.util.Optional;
+import nabe.measure.KitchenText;
+import nabe.recipe.Part;
+import nabe.swap.ConvertedLine;
+
+/** Mixing the flour of the structure: a poured batter, a raised topping, or a crust. Ratios and minutes: kitchen practice. */
+final class DoughStep {
+    private static final double LEAST_FLOUR_GRAMS = 60;
+    /** Liquid and egg to flour from which it pours. */
+    private static final double POURS = 1.0;
+    /** Fat to flour from which it is a crust. */
+    private static final double SHORT = 0.25;
+    private static final double FAT_PERCENT = 50;
+
+    private DoughStep() {
+    }
+
+    /** @return empty where the structure is no dough */
+    static Optional<PrepStep> of(List<ConvertedLine> lines) {
+        List<ConvertedLine> dough = lines.stream().filter(l -> l.part() == Part.STRUCTURE && l.ingredient() != null).toList();
+        double flour = grams(dough.stream().filter(DoughStep::isFloury).toList());
+        if (flour < LEAST_FLOUR_GRAMS) {
+            return Optional.empty();
+        }
+        double wet = grams(dough.stream().filter(l -> SauceThickness.isLiquid(l.ingredient()) || has(l, "egg") || has(l, "binder")).toList());
+        double fat = grams(dough.stream().filter(l -> l.ingredient().composition().fat() > FAT_PERCENT).toList());
+        boolean raised = dough.stream().anyMatch(l -> has(l, "leavening") || has(l, "flour-raising"));
+        String amount = KitchenText.grams(flour) + " of flour and starch";
+        double all = grams(dough);
+        if (raised) {
+            return Optional.of(step("Mix the topping just before it goes on: " + amount + " and what is dry first, then what is wet, in few strokes.", "topping dough",
+                    "No dry flour shows; it drops from the spoon.", 8, 0, all, null));
+        }
+        if (wet >= POURS * flour) {
+            return Optional.of(step("Whisk the batter smooth from " + amount + " and " + KitchenText.grams(wet) + " of liquid and egg; let it stand.", "batter",
+                    "It pours like cream.", 5, 20, all, "a day ahead, in the fridge"));
+        }
+        return fat < SHORT * flour ? Optional.empty() : Optional.of(step("Make the crust: rub " + KitchenText.grams(fat) + " of cold fat into " + amount
+                + ", bring it together with the liquid, and rest it cold.", "crust", "It holds when pressed and does not stick.", 12, 30, all, "2 days ahead, wrapped, in the fridge"));
+    }
+
+    private static boolean isFloury(ConvertedLine line) {
+        return has(line, "flour") || has(line, "starch") || has(line, "flour-raising");
+    }
+
+    private static boolean has(ConvertedLine line, String role) {
+        return line.ingredient().roles().contains(role);
+    }
+
+    private static double grams(List<ConvertedLine> lines) {
+        return lines.stream().mapToDouble(ConvertedLine::gramsOrZero).sum();
+    }
+
+    private static PrepStep step(String text, String item, String sign, int active, int passive, double grams, String ahead) {
+        return new PrepStep(text, item, Part.STRUCTURE, sign, active, passive, grams, grams, "bowl", null, ahead, 0);
+    }
+}
