@@ -73,9 +73,12 @@ public final class Pans {
         if (named != null && named.litres() != null && named.shape().equals("oval")) {
             return oval(named.litres());
         }
-        double wanted = named != null && named.litres() != null ? named.litres() : litres / 0.85;
-        return COMMON.stream().sorted(java.util.Comparator.comparingDouble(Pan::litres))
-                .filter(p -> p.litres() >= wanted * 0.97).findFirst().orElse(COMMON.getLast());
+        boolean sized = named != null && named.litres() != null;
+        return common().stream().filter(p -> sized ? p.litres() >= named.litres() * 0.97 : takes(p, litres)).findFirst().orElse(COMMON.getLast());
+    }
+
+    private static boolean takes(Pan pan, double litres) {
+        return pan.litres() >= litres / 0.85 * 0.97 && pan.volumeTo(pan.depthMm() - Builder.HEADROOM_MM) / 1e6 >= litres;
     }
 
     /** An oval dish of this volume, 60 mm deep and 1.4 times as long as wide. Kitchen practice. */
