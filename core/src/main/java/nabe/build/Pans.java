@@ -13,8 +13,6 @@ public final class Pans {
             Pan.rectangle(280, 180, 50, Material.GLASS), Pan.rectangle(300, 200, 60, Material.CERAMIC),
             Pan.rectangle(330, 230, 50, Material.GLASS), Pan.rectangle(330, 230, 75, Material.CERAMIC),
             Pan.rectangle(380, 260, 65, Material.ENAMEL), Pan.rectangle(400, 300, 75, Material.ENAMEL));
-    /** Share of its litres a pan is filled to. Kitchen practice. */
-    private static final double FULL = 0.82;
     private static final List<Named> LIBRARY = List.of(
             new Named("Small square, 20 cm", Pan.rectangle(200, 200, 50, Material.GLASS)), new Named("Square, 23 cm", Pan.rectangle(230, 230, 50, Material.GLASS)),
             new Named("Rectangle, 28 × 18 cm", Pan.rectangle(280, 180, 50, Material.GLASS)), new Named("Rectangle, 30 × 20 cm", Pan.rectangle(300, 200, 60, Material.CERAMIC)),
@@ -47,9 +45,9 @@ public final class Pans {
         return named == null || named.litres() != null ? null : fromNamed(named, depthMm);
     }
 
-    /** @return the smallest common pan that takes this much comfortably, or the largest there is */
+    /** @return the smallest common pan that takes this much under its headroom, or the largest there is */
     static Pan smallest(double litres) {
-        return common().stream().filter(p -> p.litres() * FULL >= litres).findFirst().orElse(COMMON.getLast());
+        return common().stream().filter(p -> takes(p, litres)).findFirst().orElse(COMMON.getLast());
     }
 
     private Pans() {
@@ -78,7 +76,7 @@ public final class Pans {
     }
 
     private static boolean takes(Pan pan, double litres) {
-        return pan.litres() >= litres / 0.85 * 0.97 && pan.volumeTo(pan.depthMm() - Builder.HEADROOM_MM) / 1e6 >= litres;
+        return pan.volumeTo(pan.depthMm() - Builder.HEADROOM_MM) / 1e6 >= litres;
     }
 
     /** An oval dish of this volume, 60 mm deep and 1.4 times as long as wide. Kitchen practice. */

@@ -21,7 +21,6 @@ import nabe.swap.MadeComponent;
 public final class Prepper {
     /** Below this a line is cooked along with something else and gets no step of its own. */
     private static final double OWN_STEP_GRAMS = 60;
-    private static final double PRESSED_EACH_MINUTE = 0.05 / 20;
     private final Yields yields;
     private final SheetWays ways;
     private final Ingredient water;
@@ -78,7 +77,7 @@ public final class Prepper {
         double target = readyOfAll <= 0 ? 0 : choice.mend("cook:" + line.source()) * ready / readyOfAll;
         double pressed = choice.mend("press:" + line.source());
         double cooked = target > 0 ? Math.clamp(target, Math.min(ready, 0.3 * line.gramsOrZero()), ready) : ready;
-        return cooked * (1 - Math.min(0.1, pressed * PRESSED_EACH_MINUTE));
+        return cooked * (1 - Math.min(0.1, pressed * WaterMends.PRESSED / WaterMends.PRESS_MINUTES));
     }
 
     /** Hot stock or water that a mend stirs into a part. */

@@ -16,8 +16,8 @@ final class WaterMends {
     private static final int MOST_MENDS = 4;
     private static final double WORTH_DOING = 20;
     /** Pressed 20 min more, tofu loses about another 5 %. Domain table: 10 to 20 % in all. */
-    private static final double PRESSED = 0.05;
-    private static final int PRESS_MINUTES = 20;
+    static final double PRESSED = 0.05;
+    static final int PRESS_MINUTES = 20;
     private static final double MOST_AT_ONCE = 400;
     private static final List<Part> POURED = List.of(Part.RED_SAUCE, Part.WHITE_SAUCE, Part.FILLING, Part.SOFT_CHEESE);
     private static final List<String> COOKED_DOWN = List.of("mushroom", "tomato", "tomato-sauce", "vegetable", "slice-vegetable", "leaf", "frozen-leaf");
