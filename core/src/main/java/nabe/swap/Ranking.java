@@ -9,7 +9,8 @@ package nabe.swap;
  * @param score all together
  */
 public record Ranking(double fidelity, double school, double labels, double tools, double work, double score) {
-    private static final double SCHOOL = 0.3;
+    /** More than nearness: what a house asked for comes before what is most like the original. */
+    private static final double SCHOOL = 0.6;
     private static final double LABEL = 0.03;
     private static final double TOOL = 0.12;
     private static final double ACTIVE_MINUTE = 0.001;
