@@ -30,6 +30,7 @@ final class PartAssigner {
             "fish", "fish-cooked", "shellfish", "mushroom", "vegetable", "leaf", "frozen-leaf", "root", "pulse", "tofu", "mock-meat", "onion");
     private static final Set<Part> KEEPS_UNDER_HEADING = Set.of(Part.SEASONING, Part.BINDER);
 
+    /** Less flour than this thickens a gravy. Kitchen practice. */
     private static final double BATTER_FLOUR_GRAMS = 60;
     private static final Pattern PAN_RELEASE = Pattern.compile(".*\\b(?:for|to) (?:greas|oil(?:ing)? the|brush(?:ing)? the (?:dish|pan|tin)|the (?:dish|pan|tin)|butter(?:ing)? the).*");
     private static final Pattern MASHED_WITH_BUTTER = Pattern.compile("mash[^.]*butter|butter[^.]*mash");
@@ -139,7 +140,6 @@ final class PartAssigner {
         return BY_ROLE.getOrDefault(role, Part.FILLING);
     }
 
-    /** Less flour than this thickens a gravy. Kitchen practice. */
     private static boolean isOfBatter(Line line, String role) {
         return Set.of("milk", "egg", "egg-white", "egg-yolk").contains(role) && !line.isGlaze() || role.startsWith("flour") && line.gramsOrZero() >= BATTER_FLOUR_GRAMS;
     }
