@@ -1,3 +1,4 @@
+# shellcheck shell=bash
 # Nabe's own PostgreSQL: a cluster in the data folder, on loopback, run by an ordinary user.
 
 pg_user() {

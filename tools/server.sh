@@ -1,3 +1,4 @@
+# shellcheck shell=bash
 # Starts and stops Nabe's server, and measures it.
 
 PORT=${NABE_PORT:-8080}

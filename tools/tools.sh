@@ -1,5 +1,7 @@
+# shellcheck shell=bash
 # Finds or installs the tools Nabe needs. Each complaint is one line.
 
+# shellcheck disable=SC2034 # used by the files that source this one
 DATA=${NABE_DATA:-$HERE/.nabe}
 export PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD=1
 
@@ -35,7 +37,7 @@ install() {
 
 # The newest JDK of at least 21, from JAVA_HOME or /usr/lib/jvm.
 newest_java() {
-  local best= best_major=0 home major
+  local best='' best_major=0 home major
   for home in "${JAVA_HOME:-}" /usr/lib/jvm/*; do
     [ -x "$home/bin/javac" ] || continue
     major=$("$home/bin/javac" -version 2>&1 | sed -E 's/javac ([0-9]+).*/\1/')
@@ -60,7 +62,7 @@ need_maven() {
 }
 
 need_node() {
-  command -v node >/dev/null && command -v npm >/dev/null || install nodejs npm
+  if ! command -v node >/dev/null || ! command -v npm >/dev/null; then install nodejs npm; fi
   local major
   major=$(node -p 'process.versions.node.split(".")[0]')
   [ "$major" -ge 20 ] || fail "node $major is too old: version 20 or newer is needed."
@@ -82,6 +84,10 @@ need_chromium() {
   [ -x /usr/bin/chromium ] || install chromium
 }
 
+need_shellcheck() {
+  command -v shellcheck >/dev/null || install shellcheck
+}
+
 free_port() {
   node -e 'const s=require("net").createServer().listen(0,"127.0.0.1",()=>{console.log(s.address().port);s.close()})'
 }
@@ -96,12 +102,16 @@ newer_than() {
   [ ! -e "$stamp" ] || [ -n "$(find "$@" -newer "$stamp" -type f -not -path '*/node_modules/*' -not -path '*/target/*' -not -name schema.d.ts -print -quit)" ]
 }
 
-build_web() {
+fetch_web_packages() {
   if newer_than web/node_modules/.package-lock.json web/package.json web/package-lock.json; then
     say "fetching the web client's packages"
     (cd web && { npm ci --no-audit --no-fund --silent 2>/dev/null || npm install --no-save --no-audit --no-fund --silent; }) || fail "npm could not fetch the web client's packages."
     touch web/node_modules/.package-lock.json
   fi
+}
+
+build_web() {
+  fetch_web_packages
   if newer_than web/dist/index.html web/src web/index.html web/package-lock.json web/vite.config.ts; then
     say "building the web client"
     (cd web && npm run --silent build >"$HERE/web/build.log" 2>&1) || { tail -n 20 web/build.log >&2; fail "the web client did not build; see above."; }
@@ -112,7 +122,9 @@ JAR=server/target/nabe-server-0.1.0-app.jar
 APP=server/target/app/nabe-server-0.1.0-app.jar
 
 build_server() {
-  if newer_than "$APP" pom.xml core server $([ -d web/dist ] && echo web/dist); then
+  local page=()
+  [ ! -d web/dist ] || page=(web/dist)
+  if newer_than "$APP" pom.xml core server "${page[@]}"; then
     say "building the server (the first time fetches its libraries)"
     mvn -B -q -DskipTests -pl core,server install || fail "the server did not build; see above."
     rm -rf server/target/app

@@ -13,7 +13,7 @@ describe("the drawn stack", () => {
   it("spreads labels apart, in order, inside the sheet", () => {
     const wanted = [10, 10.5, 11, 40, 41, 79, 80];
     const at = spread(wanted, 6, 3, 78);
-    at.slice(1).forEach((y, i) => expect(y - at[i]).toBeGreaterThanOrEqual(6 - 1e-9));
+    at.slice(1).forEach((y, i) => { expect(y - at[i]).toBeGreaterThanOrEqual(6 - 1e-9); });
     expect(at[0]).toBeGreaterThanOrEqual(3);
     expect(at[at.length - 1]).toBeLessThanOrEqual(78);
   });

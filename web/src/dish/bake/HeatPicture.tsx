@@ -49,9 +49,11 @@ export function HeatPicture({ forecast }: { forecast: Forecast }) {
 
 function coldest(rows: readonly (readonly number[])[], f: Forecast): string {
   let low = { t: Number.POSITIVE_INFINITY, z: 0, x: 0 };
-  rows.forEach((row, z) => row.forEach((t, x) => {
-    if (t < low.t) low = { t, z, x };
-  }));
+  for (const [z, row] of rows.entries()) {
+    for (const [x, t] of row.entries()) {
+      if (t < low.t) low = { t, z, x };
+    }
+  }
   const up = Math.round(((low.z + 0.5) / rows.length) * f.heightMm);
   const out = Math.round(((low.x + 0.5) / rows[0].length) * f.halfWidthMm);
   const edge = rows[Math.floor(rows.length / 2)][rows[0].length - 1];

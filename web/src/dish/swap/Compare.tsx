@@ -28,7 +28,8 @@ export function Compare({ swap, onChoose }: { swap: Swap; onChoose: (rule: strin
   const taken: Option[] = swap.becomes.length ? [swap] : [];
   const options = [...taken, ...swap.alternatives];
   return (
-    <div className="mt-3 overflow-x-auto" tabIndex={0} role="region" aria-label={`What would do for ${swap.was}, side by side`}>
+    // biome-ignore lint/a11y/noNoninteractiveTabindex: a region that scrolls must be reached by keyboard
+    <section className="mt-3 overflow-x-auto" tabIndex={0} aria-label={`What would do for ${swap.was}, side by side`}>
       <table className="border-separate border-spacing-0 text-sm">
         <thead>
           <tr className="align-bottom">
@@ -59,6 +60,6 @@ export function Compare({ swap, onChoose }: { swap: Swap; onChoose: (rule: strin
         </tbody>
       </table>
       <p className="mt-1 max-w-prose text-sm text-faded">Taste and texture are kitchen practice (40 % each); richness and moisture follow from fat and water (10 % each). Ranked for your house.</p>
-    </div>
+    </section>
   );
 }
