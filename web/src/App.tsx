@@ -34,7 +34,10 @@ function NotHere() {
   return (
     <Page title="Nothing here">
       <p>
-        There is no page at this address. <Link to="/" className="font-semibold text-rim underline">Back to the shelf</Link>
+        There is no page at this address.{" "}
+        <Link to="/" className="font-semibold text-rim underline">
+          Back to the shelf
+        </Link>
       </p>
     </Page>
   );

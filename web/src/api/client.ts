@@ -1,6 +1,21 @@
 import type {
-  Brief, ComponentRecipe, Dish, House, HouseChoices, KeptHouse, LabelReading, LarderItem, NamedPan, Plan, ProblemBody, Product, ProductInput, Recipe,
-  Revision, SharedOven, Wording,
+  Brief,
+  ComponentRecipe,
+  Dish,
+  House,
+  HouseChoices,
+  KeptHouse,
+  LabelReading,
+  LarderItem,
+  NamedPan,
+  Plan,
+  ProblemBody,
+  Product,
+  ProductInput,
+  Recipe,
+  Revision,
+  SharedOven,
+  Wording,
 } from "./types";
 
 /** The server answered, and refused. */
@@ -37,7 +52,11 @@ async function problemOf(response: Response): Promise<ProblemBody> {
   try {
     return (await response.json()) as ProblemBody;
   } catch {
-    return { title: "Nabe made a mistake", detail: "The answer could not be read. Try again.", status: response.status };
+    return {
+      title: "Nabe made a mistake",
+      detail: "The answer could not be read. Try again.",
+      status: response.status,
+    };
   }
 }
 
@@ -55,7 +74,8 @@ export const api = {
   label: (text: string) => ask<LabelReading>("POST", "/api/labels/read", { text }),
   components: () => ask<ComponentRecipe[]>("GET", "/api/larder/components"),
   products: () => ask<Product[]>("GET", "/api/larder/products"),
-  keepProduct: (product: ProductInput, id?: string) => ask<Product>(id ? "PUT" : "POST", `/api/larder/products${id ? `/${id}` : ""}`, product),
+  keepProduct: (product: ProductInput, id?: string) =>
+    ask<Product>(id ? "PUT" : "POST", `/api/larder/products${id ? `/${id}` : ""}`, product),
   discardProduct: (id: string) => ask<void>("DELETE", `/api/larder/products/${id}`),
   wordings: () => ask<Wording[]>("GET", "/api/larder/wordings"),
   remember: (words: string, ingredient: string) => ask<Wording>("PUT", "/api/larder/wordings", { words, ingredient }),

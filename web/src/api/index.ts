@@ -1,2 +1,2 @@
-export { api, Away, Refusal } from "./client";
+export { Away, api, Refusal } from "./client";
 export type * from "./types";

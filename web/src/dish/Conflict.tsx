@@ -12,18 +12,29 @@ export function Conflict({ desk, onTheirs, onMine }: { desk: Desk; onTheirs: () 
     <Dialog.Root open>
       <Dialog.Portal>
         <Dialog.Overlay className="fixed inset-0 z-40 bg-black/50" />
-        <Dialog.Content className="fixed left-1/2 top-1/2 z-50 max-h-[90vh] w-[min(46rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-auto rounded-xl bg-sheet p-5 shadow-xl"
-          onEscapeKeyDown={(e) => e.preventDefault()} onPointerDownOutside={(e) => e.preventDefault()}>
+        <Dialog.Content
+          className="fixed left-1/2 top-1/2 z-50 max-h-[90vh] w-[min(46rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-auto rounded-xl bg-sheet p-5 shadow-xl"
+          onEscapeKeyDown={(e) => e.preventDefault()}
+          onPointerDownOutside={(e) => e.preventDefault()}
+        >
           <Dialog.Title className="text-xl font-bold">This dish was changed in another window</Dialog.Title>
-          <Dialog.Description className="mt-1 text-faded">Both versions are here. Choose which to go on with; the other stays in the history.</Dialog.Description>
+          <Dialog.Description className="mt-1 text-faded">
+            Both versions are here. Choose which to go on with; the other stays in the history.
+          </Dialog.Description>
           <table className="mt-4 w-full border-collapse text-left">
             <thead>
-              <tr className="border-b-2 border-line"><th className="py-1.5 pr-3">What</th><th className="py-1.5 pr-3">This window</th><th className="py-1.5">The other window</th></tr>
+              <tr className="border-b-2 border-line">
+                <th className="py-1.5 pr-3">What</th>
+                <th className="py-1.5 pr-3">This window</th>
+                <th className="py-1.5">The other window</th>
+              </tr>
             </thead>
             <tbody>
               {rows.map((row) => (
                 <tr key={row.what} className="border-b border-line align-top">
-                  <th scope="row" className="py-2 pr-3 font-semibold">{row.what}</th>
+                  <th scope="row" className="py-2 pr-3 font-semibold">
+                    {row.what}
+                  </th>
                   <td className="py-2 pr-3">{row.mine}</td>
                   <td className="py-2">{row.theirs}</td>
                 </tr>
@@ -31,7 +42,9 @@ export function Conflict({ desk, onTheirs, onMine }: { desk: Desk; onTheirs: () 
             </tbody>
           </table>
           <div className="mt-5 flex flex-wrap gap-2">
-            <Button look="main" onClick={onMine}>Keep this window's</Button>
+            <Button look="main" onClick={onMine}>
+              Keep this window's
+            </Button>
             <Button onClick={onTheirs}>Take the other window's</Button>
           </div>
         </Dialog.Content>
@@ -39,4 +52,3 @@ export function Conflict({ desk, onTheirs, onMine }: { desk: Desk; onTheirs: () 
     </Dialog.Root>
   );
 }
-

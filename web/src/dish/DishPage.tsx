@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useParams } from "react-router";
-import { api, Away, type Dish } from "../api";
+import { Away, api, type Dish } from "../api";
 import { CrossSection } from "../drawing";
 import { Button, Notice, Page } from "../ui";
 import { BakeStop } from "./bake/BakeStop";
@@ -10,9 +10,9 @@ import { NotesStop } from "./notes/NotesStop";
 import { PrepStop } from "./prep/PrepStop";
 import { ReadStop } from "./read/ReadStop";
 import { SavingSign } from "./SavingSign";
-import { isStop, type Stop } from "./stops";
 import { StopsRail } from "./StopsRail";
 import type { StopProps } from "./stopProps";
+import { isStop, type Stop } from "./stops";
 import { SwapStop } from "./swap/SwapStop";
 import { useDesk } from "./useDesk";
 import { usePlan } from "./usePlan";
@@ -59,35 +59,63 @@ function OpenDish({ dish }: { dish: Dish }) {
   const title = desk.brief.title ?? plan.data?.recipe.title ?? desk.dish.title;
   const settled = desk.saving.kind === "saved";
   return (
-    <Page title={title} bar={
-      <>
-        <h1 className="order-last min-w-0 basis-full truncate text-lg font-bold sm:order-none sm:flex-1 sm:basis-0">{title}</h1>
-        <SavingSign saving={desk.saving} />
-        <div className="flex gap-1">
-          <Button look="quiet" disabled={!settled || !desk.dish.canUndo} onClick={() => void tools.undo()}>Undo</Button>
-          <Button look="quiet" disabled={!settled || !desk.dish.canRedo} onClick={() => void tools.redo()}>Redo</Button>
-        </div>
-      </>
-    }>
+    <Page
+      title={title}
+      bar={
+        <>
+          <h1 className="order-last min-w-0 basis-full truncate text-lg font-bold sm:order-none sm:flex-1 sm:basis-0">
+            {title}
+          </h1>
+          <SavingSign saving={desk.saving} />
+          <div className="flex gap-1">
+            <Button look="quiet" disabled={!settled || !desk.dish.canUndo} onClick={() => void tools.undo()}>
+              Undo
+            </Button>
+            <Button look="quiet" disabled={!settled || !desk.dish.canRedo} onClick={() => void tools.redo()}>
+              Redo
+            </Button>
+          </div>
+        </>
+      }
+    >
       <StopsRail id={desk.dish.id} at={at} plan={plan.data} />
       {desk.saving.kind === "away" && (
         <div className="mb-4">
-          <Notice tone="warm" title="Kept on this page, not saved yet">{desk.saving.why} Your changes are safe here and are saved when it is back.</Notice>
+          <Notice tone="warm" title="Kept on this page, not saved yet">
+            {desk.saving.why} Your changes are safe here and are saved when it is back.
+          </Notice>
         </div>
       )}
       {desk.saving.kind === "refused" && (
-        <div className="mb-4"><Notice tone="danger" title="Not saved">{desk.saving.why}</Notice></div>
+        <div className="mb-4">
+          <Notice tone="danger" title="Not saved">
+            {desk.saving.why}
+          </Notice>
+        </div>
       )}
       {plan.error && !(plan.error instanceof Away) && (
-        <div className="mb-4"><Notice tone="danger" title="This cannot be planned as it stands">{plan.error.message} The last plan that worked is shown.</Notice></div>
+        <div className="mb-4">
+          <Notice tone="danger" title="This cannot be planned as it stands">
+            {plan.error.message} The last plan that worked is shown.
+          </Notice>
+        </div>
       )}
       <Conflict desk={desk} onTheirs={tools.takeTheirs} onMine={tools.keepMine} />
       {plan.data ? (
         <div className="grid items-start gap-5 lg:grid-cols-[minmax(0,1fr)_27rem] xl:grid-cols-[minmax(0,1fr)_31rem]">
           <div className="order-2 min-w-0 lg:order-1">
-            <Screen plan={plan.data} brief={desk.brief} dishId={desk.dish.id} version={desk.dish.version} edit={tools.edit} />
+            <Screen
+              plan={plan.data}
+              brief={desk.brief}
+              dishId={desk.dish.id}
+              version={desk.dish.version}
+              edit={tools.edit}
+            />
           </div>
-          <aside aria-label="Cross-section" className="order-1 rounded-xl border border-line bg-sheet p-4 lg:sticky lg:top-4 lg:order-2">
+          <aside
+            aria-label="Cross-section"
+            className="order-1 rounded-xl border border-line bg-sheet p-4 lg:sticky lg:top-4 lg:order-2"
+          >
             <CrossSection build={plan.data.build} title={title} />
           </aside>
         </div>

@@ -12,7 +12,11 @@ const WORDS: Record<Saving["kind"], string> = {
 export function SavingSign({ saving }: { saving: Saving }) {
   const calm = saving.kind === "saved" || saving.kind === "waiting" || saving.kind === "sending";
   return (
-    <span role="status" aria-label="Saving" className={`ml-auto rounded-md px-2 py-1 text-sm font-semibold ${calm ? "text-faded" : "bg-warm-soft text-warm"}`}>
+    <span
+      role="status"
+      aria-label="Saving"
+      className={`ml-auto rounded-md px-2 py-1 text-sm font-semibold ${calm ? "text-faded" : "bg-warm-soft text-warm"}`}
+    >
       {WORDS[saving.kind]}
     </span>
   );

@@ -11,11 +11,18 @@ export function StopsRail({ id, at, plan }: { id: string; at: Stop; plan: Plan |
           const look = attention(stop, plan);
           return (
             <li key={stop}>
-              <NavLink to={`/dishes/${id}/${stop}`} aria-current={stop === at ? "step" : undefined}
-                className={`-mb-0.5 flex h-full min-h-12 items-center gap-2 border-b-4 px-2 py-1.5 font-semibold sm:px-4 ${stop === at ? "border-rim text-rim" : "border-transparent text-faded hover:text-ink"}`}>
-                <span aria-hidden="true" className="hidden text-sm font-normal sm:inline">{i + 1}</span>
+              <NavLink
+                to={`/dishes/${id}/${stop}`}
+                aria-current={stop === at ? "step" : undefined}
+                className={`-mb-0.5 flex h-full min-h-12 items-center gap-2 border-b-4 px-2 py-1.5 font-semibold sm:px-4 ${stop === at ? "border-rim text-rim" : "border-transparent text-faded hover:text-ink"}`}
+              >
+                <span aria-hidden="true" className="hidden text-sm font-normal sm:inline">
+                  {i + 1}
+                </span>
                 {STOP_WORDS[stop]}
-                {look && <span className="rounded-md bg-warm-soft px-1.5 py-0.5 text-sm font-semibold text-warm">{look}</span>}
+                {look && (
+                  <span className="rounded-md bg-warm-soft px-1.5 py-0.5 text-sm font-semibold text-warm">{look}</span>
+                )}
               </NavLink>
             </li>
           );

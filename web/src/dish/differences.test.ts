@@ -10,8 +10,17 @@ describe("two versions of one dish", () => {
   });
 
   it("show each thing that differs, in a cook's words", () => {
-    const mine = brief({ needs: ["vegan"], avoid: ["soy"], strict: true, servings: 8, oven: { celsius: 180, fan: true, start: "fridge" } });
-    const theirs = brief({ needs: ["vegan"], pan: { shape: "round", diameterMm: 280, depthMm: 55, material: "ceramic" } });
+    const mine = brief({
+      needs: ["vegan"],
+      avoid: ["soy"],
+      strict: true,
+      servings: 8,
+      oven: { celsius: 180, fan: true, start: "fridge" },
+    });
+    const theirs = brief({
+      needs: ["vegan"],
+      pan: { shape: "round", diameterMm: 280, depthMm: 55, material: "ceramic" },
+    });
     const rows = differences(mine, theirs);
     expect(rows.map((r) => r.what)).toEqual(["Needs", "Servings", "Pan", "Oven"]);
     expect(rows[0]).toMatchObject({ mine: "vegan, no soy, strict", theirs: "vegan, by ingredient" });
@@ -21,10 +30,16 @@ describe("two versions of one dish", () => {
 
   it("compare corrected lines and the cook's own build", () => {
     const rows = differences(
-      brief({ recipe: { lines: [{ text: "1 kg potatoes" }, { text: "300 ml cream" }] }, build: { sheetLayers: 4, order: ["red-sauce", "structure"] } }),
+      brief({
+        recipe: { lines: [{ text: "1 kg potatoes" }, { text: "300 ml cream" }] },
+        build: { sheetLayers: 4, order: ["red-sauce", "structure"] },
+      }),
       brief({ prep: { mends: { "cook:3": 200 } } }),
     );
-    expect(rows.find((r) => r.what === "Recipe")).toMatchObject({ mine: "1 kg potatoes; 300 ml cream", theirs: "Gratin" });
+    expect(rows.find((r) => r.what === "Recipe")).toMatchObject({
+      mine: "1 kg potatoes; 300 ml cream",
+      theirs: "Gratin",
+    });
     expect(rows.find((r) => r.what === "Build")?.mine).toBe("red-sauce, structure; 4 layers of sheets");
     expect(rows.find((r) => r.what === "Prep")).toMatchObject({ mine: "as planned", theirs: "cook:3 200" });
   });

@@ -1,2 +1,2 @@
-export { DishPage } from "./DishPage";
 export { CardPage } from "./card/CardPage";
+export { DishPage } from "./DishPage";

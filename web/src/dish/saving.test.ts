@@ -3,7 +3,15 @@ import type { Brief, Dish } from "../api";
 import { next, open } from "./saving";
 
 const brief = (notes: string): Brief => ({ recipe: { text: "Gratin" }, notes });
-const dish = (version: number, notes: string): Dish => ({ id: "d", version, title: "Gratin", brief: brief(notes), canUndo: false, canRedo: false, changedAt: "" });
+const dish = (version: number, notes: string): Dish => ({
+  id: "d",
+  version,
+  title: "Gratin",
+  brief: brief(notes),
+  canUndo: false,
+  canRedo: false,
+  changedAt: "",
+});
 
 describe("a dish on the desk", () => {
   it("waits with an edit until it is kept", () => {
@@ -27,9 +35,19 @@ describe("a dish on the desk", () => {
 
   it("holds both versions in a conflict until the cook chooses", () => {
     const mine = brief("mine");
-    const conflict = next(next(open(dish(1, "a"), null), { type: "edited", brief: mine }), { type: "conflict", theirs: dish(2, "theirs") });
-    expect(next(conflict, { type: "keeps-mine" })).toMatchObject({ brief: mine, dish: { version: 2 }, saving: { kind: "waiting" } });
-    expect(next(conflict, { type: "took-theirs" })).toMatchObject({ brief: { notes: "theirs" }, saving: { kind: "saved" } });
+    const conflict = next(next(open(dish(1, "a"), null), { type: "edited", brief: mine }), {
+      type: "conflict",
+      theirs: dish(2, "theirs"),
+    });
+    expect(next(conflict, { type: "keeps-mine" })).toMatchObject({
+      brief: mine,
+      dish: { version: 2 },
+      saving: { kind: "waiting" },
+    });
+    expect(next(conflict, { type: "took-theirs" })).toMatchObject({
+      brief: { notes: "theirs" },
+      saving: { kind: "saved" },
+    });
     expect(next(conflict, { type: "edited", brief: brief("more") }).saving.kind).toBe("conflict");
   });
 

@@ -32,17 +32,27 @@ export type Happening =
   | { type: "keeps-mine" };
 
 export function open(dish: Dish, unsaved: Brief | null): Desk {
-  return unsaved ? { dish, brief: unsaved, saving: { kind: "waiting" } } : { dish, brief: dish.brief, saving: { kind: "saved" } };
+  return unsaved
+    ? { dish, brief: unsaved, saving: { kind: "waiting" } }
+    : { dish, brief: dish.brief, saving: { kind: "saved" } };
 }
 
 export function next(desk: Desk, event: Happening): Desk {
   switch (event.type) {
     case "edited":
-      return { ...desk, brief: event.brief, saving: desk.saving.kind === "conflict" ? desk.saving : { kind: "waiting" } };
+      return {
+        ...desk,
+        brief: event.brief,
+        saving: desk.saving.kind === "conflict" ? desk.saving : { kind: "waiting" },
+      };
     case "sent":
       return { ...desk, saving: { kind: "sending" } };
     case "kept":
-      return { ...desk, dish: event.dish, saving: desk.brief === event.brief ? { kind: "saved" } : { kind: "waiting" } };
+      return {
+        ...desk,
+        dish: event.dish,
+        saving: desk.brief === event.brief ? { kind: "saved" } : { kind: "waiting" },
+      };
     case "moved":
       return open(event.dish, null);
     case "away":
@@ -54,7 +64,9 @@ export function next(desk: Desk, event: Happening): Desk {
     case "took-theirs":
       return desk.saving.kind === "conflict" ? open(desk.saving.theirs, null) : desk;
     case "keeps-mine":
-      return desk.saving.kind === "conflict" ? { ...desk, dish: desk.saving.theirs, saving: { kind: "waiting" } } : desk;
+      return desk.saving.kind === "conflict"
+        ? { ...desk, dish: desk.saving.theirs, saving: { kind: "waiting" } }
+        : desk;
   }
 }
 

@@ -1,5 +1,5 @@
 import { useCallback, useEffect, useReducer, useRef } from "react";
-import { api, Away, type Brief, type Dish, Refusal } from "../api";
+import { Away, api, type Brief, type Dish, Refusal } from "../api";
 import { type Desk, type Happening, next, open, recall, remember } from "./saving";
 
 const PAUSE_BEFORE_SAVING = 500;
@@ -21,7 +21,8 @@ function begin(dish: Dish): Desk {
 
 function happeningOf(error: unknown): Happening {
   if (error instanceof Away) return { type: "away", why: error.message };
-  if (error instanceof Refusal && error.problem.status === 409 && error.problem.current) return { type: "conflict", theirs: error.problem.current };
+  if (error instanceof Refusal && error.problem.status === 409 && error.problem.current)
+    return { type: "conflict", theirs: error.problem.current };
   return { type: "refused", why: error instanceof Error ? error.message : String(error) };
 }
 
@@ -50,19 +51,27 @@ export function useDesk(dish: Dish): DeskTools {
   }, [id, version, desk.brief, desk.saving.kind]);
 
   useEffect(() => {
-    const pause = desk.saving.kind === "waiting" ? PAUSE_BEFORE_SAVING : desk.saving.kind === "away" ? PAUSE_BEFORE_TRYING_AGAIN : null;
+    const pause =
+      desk.saving.kind === "waiting"
+        ? PAUSE_BEFORE_SAVING
+        : desk.saving.kind === "away"
+          ? PAUSE_BEFORE_TRYING_AGAIN
+          : null;
     if (pause === null) return;
     const timer = setTimeout(() => void send(desk), pause);
     return () => clearTimeout(timer);
   }, [desk, send]);
 
-  const move = useCallback(async (step: typeof api.undo) => {
-    try {
-      tell({ type: "moved", dish: await step(id, version) });
-    } catch (error) {
-      tell(happeningOf(error));
-    }
-  }, [id, version]);
+  const move = useCallback(
+    async (step: typeof api.undo) => {
+      try {
+        tell({ type: "moved", dish: await step(id, version) });
+      } catch (error) {
+        tell(happeningOf(error));
+      }
+    },
+    [id, version],
+  );
 
   return {
     desk,

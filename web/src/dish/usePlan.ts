@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery } from "@tanstack/react-query";
-import { api, Away, type Brief } from "../api";
+import { Away, api, type Brief } from "../api";
 
 /** The plan of the brief on screen, saved or not. Notes and title do not change it. */
 export function usePlan(brief: Brief) {

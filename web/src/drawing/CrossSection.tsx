@@ -2,7 +2,7 @@ import { useId } from "react";
 import type { Build } from "../api";
 import { grams } from "../ui";
 import { inWords, place, spread } from "./stack";
-import { textureId, Textures } from "./Textures";
+import { Textures, textureId } from "./Textures";
 
 const WALL = 4;
 const RIM = 7;
@@ -27,8 +27,13 @@ export function CrossSection({ build, title, small = false }: { build: Build; ti
   const words = inWords(build);
   return (
     <figure className="m-0">
-      <svg viewBox={`0 0 ${wide} ${tall}`} role="img" aria-label={`${title}, cut through: ${words.length - 1} layers. ${words[words.length - 1]}`}
-        className="block h-auto w-full" preserveAspectRatio={small ? "xMidYMax meet" : undefined}>
+      <svg
+        viewBox={`0 0 ${wide} ${tall}`}
+        role="img"
+        aria-label={`${title}, cut through: ${words.length - 1} layers. ${words[words.length - 1]}`}
+        className="block h-auto w-full"
+        preserveAspectRatio={small ? "xMidYMax meet" : undefined}
+      >
         <Textures prefix={prefix} />
         <Stack build={build} base={base} prefix={prefix} />
         {build.overflow && <Spill build={build} base={base} over={over} />}
@@ -41,7 +46,9 @@ export function CrossSection({ build, title, small = false }: { build: Build; ti
         <details className="mt-2 text-sm">
           <summary className="cursor-pointer font-semibold text-rim">In words</summary>
           <ol className="mt-1 list-decimal pl-5">
-            {words.map((w, i) => <li key={`${i}-${w}`}>{w}</li>)}
+            {words.map((w, i) => (
+              <li key={`${i}-${w}`}>{w}</li>
+            ))}
           </ol>
         </details>
       )}
@@ -55,8 +62,13 @@ function Stack({ build, base, prefix }: { build: Build; base: number; prefix: st
   return (
     <g>
       {place(build.layers).map(({ layer, bottom, top }, i) => (
-        <path key={`${i}-${layer.name}`} d={`${edge(base - bottom, i, true)} ${edge(base - top, i + 1, false)} Z`}
-          fill={`url(#${textureId(prefix, layer.part)})`} stroke="#3b4756" strokeWidth="0.25" />
+        <path
+          key={`${i}-${layer.name}`}
+          d={`${edge(base - bottom, i, true)} ${edge(base - top, i + 1, false)} Z`}
+          fill={`url(#${textureId(prefix, layer.part)})`}
+          stroke="#3b4756"
+          strokeWidth="0.25"
+        />
       ))}
     </g>
   );
@@ -77,8 +89,10 @@ function edge(y: number, seed: number, forward: boolean): string {
 function Wall({ base, depth }: { base: number; depth: number }) {
   const right = INSIDE + SHOWN;
   return (
-    <path d={`M${right} ${base}H${INSIDE + 3}Q${INSIDE} ${base} ${INSIDE} ${base - 3}V${base - depth}H${RIM - 5}V${base - depth + 3}H${RIM}V${base - 4}Q${RIM} ${base + WALL} ${RIM + 8} ${base + WALL}H${right}Z`}
-      className="fill-rim" />
+    <path
+      d={`M${right} ${base}H${INSIDE + 3}Q${INSIDE} ${base} ${INSIDE} ${base - 3}V${base - depth}H${RIM - 5}V${base - depth + 3}H${RIM}V${base - 4}Q${RIM} ${base + WALL} ${RIM + 8} ${base + WALL}H${right}Z`}
+      className="fill-rim"
+    />
   );
 }
 
@@ -100,9 +114,15 @@ function Spill({ build, base, over }: { build: Build; base: number; over: number
   const top = base - build.heightMm;
   return (
     <g>
-      <path d={`M${INSIDE} ${top}V${base - build.pan.depthMm - 1}Q${RIM - 8} ${base - build.pan.depthMm - 2} ${RIM - 6} ${base - build.pan.depthMm + 8}L${RIM - 6.500} ${top - over + 6}Q${INSIDE + 20} ${top - over} ${INSIDE + SHOWN} ${top - over}V${top}Z`}
-        className="fill-danger-soft stroke-danger" strokeWidth="0.6" strokeDasharray="2 1.2" />
-      <text x={INSIDE + 10} y={top - over / 2 + 1.5} fontSize="5" className="fill-danger" fontWeight="700">{grams(build.overflow?.grams ?? 0)} too much</text>
+      <path
+        d={`M${INSIDE} ${top}V${base - build.pan.depthMm - 1}Q${RIM - 8} ${base - build.pan.depthMm - 2} ${RIM - 6} ${base - build.pan.depthMm + 8}L${RIM - 6.5} ${top - over + 6}Q${INSIDE + 20} ${top - over} ${INSIDE + SHOWN} ${top - over}V${top}Z`}
+        className="fill-danger-soft stroke-danger"
+        strokeWidth="0.6"
+        strokeDasharray="2 1.2"
+      />
+      <text x={INSIDE + 10} y={top - over / 2 + 1.5} fontSize="5" className="fill-danger" fontWeight="700">
+        {grams(build.overflow?.grams ?? 0)} too much
+      </text>
     </g>
   );
 }
@@ -112,7 +132,9 @@ function Ruler({ base, depth }: { base: number; depth: number }) {
   return (
     <g fontSize="4" className="fill-faded">
       <path d={`M${INSIDE} ${line}h${SHOWN - 2}`} className="stroke-rim" strokeWidth="0.4" strokeDasharray="1.5 1.5" />
-      <text x={INSIDE + 2} y={line - 1.4} className="fill-rim">fill line</text>
+      <text x={INSIDE + 2} y={line - 1.4} className="fill-rim">
+        fill line
+      </text>
       <text x={INSIDE + 2} y={base - depth - 3}>{`${depth} mm deep inside, to scale`}</text>
     </g>
   );
@@ -127,7 +149,12 @@ function Labels({ build, base, tall }: { build: Build; base: number; tall: numbe
     <g fontSize={LABEL_SIZE}>
       {placed.map((p, i) => (
         <g key={`${i}-${p.layer.name}`}>
-          <path d={`M${x + 1} ${middles[i]}h2L${x + 12} ${at[i]}h2`} fill="none" className="stroke-faded" strokeWidth="0.3" />
+          <path
+            d={`M${x + 1} ${middles[i]}h2L${x + 12} ${at[i]}h2`}
+            fill="none"
+            className="stroke-faded"
+            strokeWidth="0.3"
+          />
           <text x={x + 15} y={at[i] + LABEL_SIZE * 0.34} className="fill-ink">
             {shorten(p.layer.name)} <tspan className="fill-faded">{grams(p.layer.grams)}</tspan>
           </text>

@@ -26,10 +26,15 @@ export function spread(wanted: readonly number[], gap: number, low: number, high
       const [a, b] = groups.slice(-2);
       if (b.middle - a.middle >= (gap * (a.size + b.size)) / 2) break;
       const size = a.size + b.size;
-      groups.splice(-2, 2, { size, middle: within((a.middle * a.size + b.middle * b.size) / size, size, gap, low, high) });
+      groups.splice(-2, 2, {
+        size,
+        middle: within((a.middle * a.size + b.middle * b.size) / size, size, gap, low, high),
+      });
     }
   }
-  return groups.flatMap((g) => Array.from({ length: g.size }, (_, i) => within(g.middle, g.size, gap, low, high) + (i - (g.size - 1) / 2) * gap));
+  return groups.flatMap((g) =>
+    Array.from({ length: g.size }, (_, i) => within(g.middle, g.size, gap, low, high) + (i - (g.size - 1) / 2) * gap),
+  );
 }
 
 function within(middle: number, size: number, gap: number, low: number, high: number): number {

@@ -26,9 +26,17 @@ export function HousePage() {
     <Page title="House">
       <div className="mb-4 flex flex-wrap items-baseline justify-between gap-2">
         <h1 className="text-2xl font-bold">House</h1>
-        <p role="status" className="text-faded">{saving ? "Saving…" : saved && !error ? "Saved" : ""}</p>
+        <p role="status" className="text-faded">
+          {saving ? "Saving…" : saved && !error ? "Saved" : ""}
+        </p>
       </div>
-      {error && <div className="mb-4"><Notice tone="danger" title="Not saved">{error.message}</Notice></div>}
+      {error && (
+        <div className="mb-4">
+          <Notice tone="danger" title="Not saved">
+            {error.message}
+          </Notice>
+        </div>
+      )}
       {house && (
         <div className="grid items-start gap-5 lg:grid-cols-2">
           <div className="flex flex-col gap-5">
@@ -37,17 +45,36 @@ export function HousePage() {
               <div className="flex flex-col gap-3">
                 <div>
                   <p className="mb-1 text-sm font-medium text-faded">Cups and spoons in recipes that do not say</p>
-                  <PickOne label="Cups and spoons" value={house.spoons ?? "us"} options={SPOONS} onPick={(spoons) => change({ spoons })} />
+                  <PickOne
+                    label="Cups and spoons"
+                    value={house.spoons ?? "us"}
+                    options={SPOONS}
+                    onPick={(spoons) => change({ spoons })}
+                  />
                 </div>
                 <div>
                   <p className="mb-1 text-sm font-medium text-faded">Show amounts as</p>
-                  <PickOne label="Show amounts as" value={house.amounts ?? "both"} options={AMOUNTS} onPick={(amounts) => change({ amounts })} />
+                  <PickOne
+                    label="Show amounts as"
+                    value={house.amounts ?? "both"}
+                    options={AMOUNTS}
+                    onPick={(amounts) => change({ amounts })}
+                  />
                 </div>
               </div>
             </Card>
-            <Tools tools={choices.data?.tools ?? []} lacks={house.lacks ?? []} keptApart={house.keptApart ?? []} onTools={change} />
+            <Tools
+              tools={choices.data?.tools ?? []}
+              lacks={house.lacks ?? []}
+              keptApart={house.keptApart ?? []}
+              onTools={change}
+            />
           </div>
-          <SchoolChoices questions={choices.data?.questions ?? []} schools={house.schools ?? {}} onSchools={(schools) => change({ schools })} />
+          <SchoolChoices
+            questions={choices.data?.questions ?? []}
+            schools={house.schools ?? {}}
+            onSchools={(schools) => change({ schools })}
+          />
         </div>
       )}
       {!house && !error && <p role="status">Opening the house…</p>}

@@ -13,7 +13,11 @@ export function People({ people, onPeople }: { people: readonly Person[]; onPeop
   };
   return (
     <Card title="People" aside={people.length ? `${people.length} at the table` : undefined}>
-      {people.length === 0 && <p className="mb-2 text-faded">Say who eats here and what each cannot have. Every dish can then be judged for the people at the table.</p>}
+      {people.length === 0 && (
+        <p className="mb-2 text-faded">
+          Say who eats here and what each cannot have. Every dish can then be judged for the people at the table.
+        </p>
+      )}
       <ul className="divide-y divide-line">
         {people.map((p) => (
           <li key={p.id} className="py-2">
@@ -23,17 +27,39 @@ export function People({ people, onPeople }: { people: readonly Person[]; onPeop
                 <p className="text-sm text-faded">{about(p)}</p>
               </div>
               <div className="flex">
-                <Button look="quiet" className="min-h-9 text-sm" aria-expanded={open === p.id} aria-label={`Change ${p.name}`} onClick={() => setOpen(open === p.id ? null : (p.id ?? null))}>Change</Button>
-                <Button look="quiet" className="min-h-9 text-sm" aria-label={`Remove ${p.name}`} onClick={() => onPeople(people.filter((q) => q.id !== p.id))}>Remove</Button>
+                <Button
+                  look="quiet"
+                  className="min-h-9 text-sm"
+                  aria-expanded={open === p.id}
+                  aria-label={`Change ${p.name}`}
+                  onClick={() => setOpen(open === p.id ? null : (p.id ?? null))}
+                >
+                  Change
+                </Button>
+                <Button
+                  look="quiet"
+                  className="min-h-9 text-sm"
+                  aria-label={`Remove ${p.name}`}
+                  onClick={() => onPeople(people.filter((q) => q.id !== p.id))}
+                >
+                  Remove
+                </Button>
               </div>
             </div>
             {open === p.id && <PersonForm person={p} onKeep={keep} />}
           </li>
         ))}
       </ul>
-      {open === "new"
-        ? <PersonForm person={{ id: crypto.randomUUID(), name: "", needs: [], avoid: [], strict: false, certifiedOats: false }} onKeep={keep} />
-        : <div className="mt-2"><Button onClick={() => setOpen("new")}>Add a person</Button></div>}
+      {open === "new" ? (
+        <PersonForm
+          person={{ id: crypto.randomUUID(), name: "", needs: [], avoid: [], strict: false, certifiedOats: false }}
+          onKeep={keep}
+        />
+      ) : (
+        <div className="mt-2">
+          <Button onClick={() => setOpen("new")}>Add a person</Button>
+        </div>
+      )}
     </Card>
   );
 }
@@ -41,6 +67,10 @@ export function People({ people, onPeople }: { people: readonly Person[]; onPeop
 function about(person: Person): string {
   const all = [...(person.needs ?? []), ...(person.avoid ?? []).map((a) => `no ${allergenWord(a)}`)];
   if (all.length === 0) return "eats everything";
-  const oats = person.needs?.includes("gluten-free") ? (person.certifiedOats ? "; certified oats are fine" : "; no oats at all") : "";
+  const oats = person.needs?.includes("gluten-free")
+    ? person.certifiedOats
+      ? "; certified oats are fine"
+      : "; no oats at all"
+    : "";
   return `${all.join(", ")}; ${person.strict ? "strict, traces matter" : "by ingredient"}${oats}`;
 }

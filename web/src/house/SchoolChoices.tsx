@@ -2,7 +2,15 @@ import type { Question } from "../api";
 import { Card, PickOne } from "../ui";
 
 /** Where good cooks differ: the house's own way, for every dish that does not say otherwise. */
-export function SchoolChoices({ questions, schools, onSchools }: { questions: readonly Question[]; schools: Record<string, string>; onSchools: (schools: Record<string, string>) => void }) {
+export function SchoolChoices({
+  questions,
+  schools,
+  onSchools,
+}: {
+  questions: readonly Question[];
+  schools: Record<string, string>;
+  onSchools: (schools: Record<string, string>) => void;
+}) {
   return (
     <Card title="How this house cooks" aside="The first answer is the usual one">
       <ul className="divide-y divide-line">
@@ -10,11 +18,15 @@ export function SchoolChoices({ questions, schools, onSchools }: { questions: re
           <li key={q.id} className="py-3 first:pt-0">
             <p className="font-semibold">{q.ask}</p>
             <p className="mb-1.5 text-sm text-faded">{q.why}</p>
-            <PickOne label={q.ask} value={schools[q.id] ?? q.answers[0].id} options={q.answers.map((a) => ({ value: a.id, label: a.name }))}
+            <PickOne
+              label={q.ask}
+              value={schools[q.id] ?? q.answers[0].id}
+              options={q.answers.map((a) => ({ value: a.id, label: a.name }))}
               onPick={(answer) => {
                 const { [q.id]: _old, ...rest } = schools;
                 onSchools(answer === q.answers[0].id ? rest : { ...rest, [q.id]: answer });
-              }} />
+              }}
+            />
           </li>
         ))}
       </ul>

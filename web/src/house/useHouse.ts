@@ -24,5 +24,11 @@ export function useHouse() {
     const now = queries.getQueryData<KeptHouse>(["house"]);
     if (now) save.mutate({ house: { ...now.house, ...part }, version: now.version });
   };
-  return { house: kept.data?.house, error: kept.error ?? save.error, saving: save.isPending, saved: save.isSuccess, change };
+  return {
+    house: kept.data?.house,
+    error: kept.error ?? save.error,
+    saving: save.isPending,
+    saved: save.isSuccess,
+    change,
+  };
 }

@@ -4,7 +4,13 @@ import { api, type LarderItem } from "../api";
 import { allergenWord, Card } from "../ui";
 
 const SHOWN = 40;
-const UNITS: Record<string, string> = { absorption: " g water for 100 g", swelling: " %", area: " cm²", release: " g water from 100 g", set: " g an egg" };
+const UNITS: Record<string, string> = {
+  absorption: " g water for 100 g",
+  swelling: " %",
+  area: " cm²",
+  release: " g water from 100 g",
+  set: " g an egg",
+};
 
 export function Ingredients() {
   const larder = useQuery({ queryKey: ["larder"], queryFn: api.larder, staleTime: Infinity });
@@ -12,13 +18,25 @@ export function Ingredients() {
   const found = (larder.data ?? []).filter((i) => matches(i, words.trim().toLowerCase()));
   return (
     <Card title="Ingredients" aside={`${larder.data?.length ?? "…"} known`}>
-      <label htmlFor="find" className="text-faded">Find by any of its names</label>
-      <input id="find" type="search" value={words} onChange={(e) => setWords(e.target.value)} className="mt-1 mb-3 h-10 w-full rounded-lg border-2 border-line bg-sheet px-3" />
+      <label htmlFor="find" className="text-faded">
+        Find by any of its names
+      </label>
+      <input
+        id="find"
+        type="search"
+        value={words}
+        onChange={(e) => setWords(e.target.value)}
+        className="mt-1 mb-3 h-10 w-full rounded-lg border-2 border-line bg-sheet px-3"
+      />
       {larder.error && <p className="text-warm">{larder.error.message}</p>}
       <ul className="divide-y divide-line">
-        {found.slice(0, SHOWN).map((i) => <Item key={i.id} item={i} />)}
+        {found.slice(0, SHOWN).map((i) => (
+          <Item key={i.id} item={i} />
+        ))}
       </ul>
-      {found.length > SHOWN && <p className="mt-2 text-faded">and {found.length - SHOWN} more: type a word to narrow it.</p>}
+      {found.length > SHOWN && (
+        <p className="mt-2 text-faded">and {found.length - SHOWN} more: type a word to narrow it.</p>
+      )}
       {larder.data && found.length === 0 && <p>Nothing in the larder goes by that name.</p>}
     </Card>
   );
@@ -36,11 +54,22 @@ function Item({ item }: { item: LarderItem }) {
   ].filter(Boolean);
   return (
     <li className="py-2">
-      <p><strong className="font-semibold">{item.name}</strong> <span className="text-sm text-faded">{item.origin}</span></p>
+      <p>
+        <strong className="font-semibold">{item.name}</strong> <span className="text-sm text-faded">{item.origin}</span>
+      </p>
       {item.aliases.length > 0 && <p className="text-sm text-faded">also {item.aliases.slice(0, 5).join(", ")}</p>}
       {notes.length > 0 && <p className="text-sm text-warm">{notes.join("; ")}</p>}
-      {Object.keys(item.properties).length > 0 && <p className="text-sm text-faded">{Object.entries(item.properties).map(([name, r]) => `${name} ${r.low}${r.high > r.low ? `-${r.high}` : ""}${UNITS[name] ?? ""}`).join(" · ")}</p>}
-      <p className="text-sm text-faded">100 g: {Math.round(item.water)} g water, {Math.round(item.fat)} g fat, {Math.round(item.salt * 10) / 10} g salt. Source: {item.source}</p>
+      {Object.keys(item.properties).length > 0 && (
+        <p className="text-sm text-faded">
+          {Object.entries(item.properties)
+            .map(([name, r]) => `${name} ${r.low}${r.high > r.low ? `-${r.high}` : ""}${UNITS[name] ?? ""}`)
+            .join(" · ")}
+        </p>
+      )}
+      <p className="text-sm text-faded">
+        100 g: {Math.round(item.water)} g water, {Math.round(item.fat)} g fat, {Math.round(item.salt * 10) / 10} g salt.
+        Source: {item.source}
+      </p>
     </li>
   );
 }

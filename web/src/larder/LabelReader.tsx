@@ -14,22 +14,48 @@ export function LabelReader() {
   const read = useMutation({ mutationFn: api.label });
   return (
     <Card title="Read a packet">
-      <form className="flex flex-col gap-3" onSubmit={(e) => {
-        e.preventDefault();
-        read.mutate(text);
-      }}>
-        <label htmlFor="label" className="text-faded">Paste the packet's words: the ingredient list and all it says below it.</label>
-        <textarea id="label" rows={6} value={text} onChange={(e) => setText(e.target.value)} spellCheck={false}
+      <form
+        className="flex flex-col gap-3"
+        onSubmit={(e) => {
+          e.preventDefault();
+          read.mutate(text);
+        }}
+      >
+        <label htmlFor="label" className="text-faded">
+          Paste the packet's words: the ingredient list and all it says below it.
+        </label>
+        <textarea
+          id="label"
+          rows={6}
+          value={text}
+          onChange={(e) => setText(e.target.value)}
+          spellCheck={false}
           placeholder="Ingredients: water, coconut oil, modified starch, sea salt, flavourings. May contain milk."
-          className="w-full rounded-lg border-2 border-line bg-sheet p-3 placeholder:text-faded" />
-        <div><Button type="submit" look="main" disabled={read.isPending}>Read this label</Button></div>
+          className="w-full rounded-lg border-2 border-line bg-sheet p-3 placeholder:text-faded"
+        />
+        <div>
+          <Button type="submit" look="main" disabled={read.isPending}>
+            Read this label
+          </Button>
+        </div>
       </form>
       <div className="mt-4" aria-live="polite">
-        {read.error && <Notice tone="danger" title="Not read">{read.error.message}</Notice>}
+        {read.error && (
+          <Notice tone="danger" title="Not read">
+            {read.error.message}
+          </Notice>
+        )}
         {read.data && <Verdicts reading={read.data} />}
-        {read.data && (keeping
-          ? <div className="mt-3"><PacketForm label={text} onDone={() => setKeeping(false)} /></div>
-          : <div className="mt-3"><Button onClick={() => setKeeping(true)}>Keep this packet for my dishes</Button></div>)}
+        {read.data &&
+          (keeping ? (
+            <div className="mt-3">
+              <PacketForm label={text} onDone={() => setKeeping(false)} />
+            </div>
+          ) : (
+            <div className="mt-3">
+              <Button onClick={() => setKeeping(true)}>Keep this packet for my dishes</Button>
+            </div>
+          ))}
       </div>
     </Card>
   );

@@ -23,11 +23,19 @@ export function LarderPage() {
       <h1 className="mb-3 text-2xl font-bold">Larder</h1>
       <nav aria-label="Larder" className="mb-4 flex flex-wrap gap-x-1 gap-y-1 border-b-2 border-line">
         {Object.entries(SHELVES).map(([id, s]) => (
-          <NavLink key={id} to={`/larder/${id}`} aria-current={id === at ? "page" : undefined}
-            className={`-mb-0.5 rounded-t-lg border-b-4 px-3 py-2 font-semibold ${id === at ? "border-rim text-rim" : "border-transparent text-faded hover:text-ink"}`}>{s.name}</NavLink>
+          <NavLink
+            key={id}
+            to={`/larder/${id}`}
+            aria-current={id === at ? "page" : undefined}
+            className={`-mb-0.5 rounded-t-lg border-b-4 px-3 py-2 font-semibold ${id === at ? "border-rim text-rim" : "border-transparent text-faded hover:text-ink"}`}
+          >
+            {s.name}
+          </NavLink>
         ))}
       </nav>
-      <div className="max-w-4xl"><Shelf /></div>
+      <div className="max-w-4xl">
+        <Shelf />
+      </div>
     </Page>
   );
 }

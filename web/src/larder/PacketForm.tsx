@@ -18,41 +18,112 @@ export function PacketForm({ packet, label = "", onDone }: Props) {
   const [stands, setStands] = useState(packet?.standsForName ?? "");
   const [words, setWords] = useState(packet?.label ?? label);
   const [figures, setFigures] = useState<Pick<ProductInput, "minutes" | "thirst" | "sheetGrams" | "packGrams">>({
-    minutes: packet?.minutes, thirst: packet?.thirst, sheetGrams: packet?.sheetGrams, packGrams: packet?.packGrams,
+    minutes: packet?.minutes,
+    thirst: packet?.thirst,
+    sheetGrams: packet?.sheetGrams,
+    packGrams: packet?.packGrams,
   });
   const chosen = larder.data?.find((i) => i.name.toLowerCase() === stands.trim().toLowerCase());
   const keep = useMutation({
-    mutationFn: () => api.keepProduct({ name: name.trim(), standsFor: chosen?.id, label: words, ...figures }, packet?.id),
+    mutationFn: () =>
+      api.keepProduct({ name: name.trim(), standsFor: chosen?.id, label: words, ...figures }, packet?.id),
     onSuccess: async () => {
       await queries.invalidateQueries({ queryKey: ["products"] });
       await queries.invalidateQueries({ queryKey: ["plan"] });
       onDone();
     },
   });
-  const figure = (key: keyof typeof figures) => (value: number | null) => setFigures({ ...figures, [key]: value ?? undefined });
+  const figure = (key: keyof typeof figures) => (value: number | null) =>
+    setFigures({ ...figures, [key]: value ?? undefined });
   return (
-    <form className="flex flex-col gap-3 rounded-lg bg-enamel p-3" onSubmit={(e) => {
-      e.preventDefault();
-      if (chosen && name.trim()) keep.mutate();
-    }}>
+    <form
+      className="flex flex-col gap-3 rounded-lg bg-enamel p-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (chosen && name.trim()) keep.mutate();
+      }}
+    >
       <div className="grid gap-3 sm:grid-cols-2">
-        <TextField label="What you call it" value={name} onValue={setName} hint="such as: the blue packet of rice sheets" />
-        <TextField label="Stands in for" value={stands} onValue={setStands} list={`${id}-larder`} hint="an ingredient of the larder"
-          wrong={stands && larder.data && !chosen ? "Choose one from the list." : null}>
-          <datalist id={`${id}-larder`}>{(larder.data ?? []).map((i) => <option key={i.id} value={i.name}>{i.aliases.slice(0, 3).join(", ")}</option>)}</datalist>
+        <TextField
+          label="What you call it"
+          value={name}
+          onValue={setName}
+          hint="such as: the blue packet of rice sheets"
+        />
+        <TextField
+          label="Stands in for"
+          value={stands}
+          onValue={setStands}
+          list={`${id}-larder`}
+          hint="an ingredient of the larder"
+          wrong={stands && larder.data && !chosen ? "Choose one from the list." : null}
+        >
+          <datalist id={`${id}-larder`}>
+            {(larder.data ?? []).map((i) => (
+              <option key={i.id} value={i.name}>
+                {i.aliases.slice(0, 3).join(", ")}
+              </option>
+            ))}
+          </datalist>
         </TextField>
       </div>
-      <TextField label="The packet's words" value={words} onValue={setWords} lines={4} hint="Without them the warnings of its kind stay." />
+      <TextField
+        label="The packet's words"
+        value={words}
+        onValue={setWords}
+        lines={4}
+        hint="Without them the warnings of its kind stay."
+      />
       <div className="flex flex-wrap gap-4">
-        <NumberField label="Cooking time" unit="min" optional min={1} max={180} value={figures.minutes ?? null} onValue={figure("minutes")} />
-        <NumberField label="Drinks for 100 g" unit="g water" optional min={0} max={400} value={figures.thirst ?? null} onValue={figure("thirst")} />
-        <NumberField label="One sheet or piece" unit="g" optional min={0.5} max={1000} value={figures.sheetGrams ?? null} onValue={figure("sheetGrams")} />
-        <NumberField label="Whole packet" unit="g" optional min={1} max={20000} value={figures.packGrams ?? null} onValue={figure("packGrams")} />
+        <NumberField
+          label="Cooking time"
+          unit="min"
+          optional
+          min={1}
+          max={180}
+          value={figures.minutes ?? null}
+          onValue={figure("minutes")}
+        />
+        <NumberField
+          label="Drinks for 100 g"
+          unit="g water"
+          optional
+          min={0}
+          max={400}
+          value={figures.thirst ?? null}
+          onValue={figure("thirst")}
+        />
+        <NumberField
+          label="One sheet or piece"
+          unit="g"
+          optional
+          min={0.5}
+          max={1000}
+          value={figures.sheetGrams ?? null}
+          onValue={figure("sheetGrams")}
+        />
+        <NumberField
+          label="Whole packet"
+          unit="g"
+          optional
+          min={1}
+          max={20000}
+          value={figures.packGrams ?? null}
+          onValue={figure("packGrams")}
+        />
       </div>
-      {keep.error && <Notice tone="danger" title="Not kept">{keep.error.message}</Notice>}
+      {keep.error && (
+        <Notice tone="danger" title="Not kept">
+          {keep.error.message}
+        </Notice>
+      )}
       <div className="flex gap-2">
-        <Button type="submit" look="main" disabled={!chosen || !name.trim() || keep.isPending}>Keep this packet</Button>
-        <Button look="quiet" onClick={onDone}>Never mind</Button>
+        <Button type="submit" look="main" disabled={!chosen || !name.trim() || keep.isPending}>
+          Keep this packet
+        </Button>
+        <Button look="quiet" onClick={onDone}>
+          Never mind
+        </Button>
       </div>
     </form>
   );

@@ -20,40 +20,93 @@ export function Packets() {
   const error = packets.error ?? discard.error;
   return (
     <Card title="Kept packets" aside={packets.data ? `${packets.data.length} kept` : undefined}>
-      <p className="mb-2 max-w-prose text-faded">A packet you keep stands in for its ingredient in every dish, judged by its own label and with its own times. Makers change recipes: read the packet again each time you buy.</p>
+      <p className="mb-2 max-w-prose text-faded">
+        A packet you keep stands in for its ingredient in every dish, judged by its own label and with its own times.
+        Makers change recipes: read the packet again each time you buy.
+      </p>
       {error && <p className="text-warm">{error.message}</p>}
       <ul className="divide-y divide-line">
         {(packets.data ?? []).map((p) => (
           <li key={p.id} className="py-2.5">
             <div className="flex flex-wrap items-start justify-between gap-2">
               <div className="min-w-0 flex-1 basis-56">
-                <p><strong className="font-semibold">{p.name}</strong> <span className="text-faded">for {p.standsForName}</span></p>
+                <p>
+                  <strong className="font-semibold">{p.name}</strong>{" "}
+                  <span className="text-faded">for {p.standsForName}</span>
+                </p>
                 <p className="text-sm text-faded">{facts(p)}</p>
                 <p className="text-sm">{inShort(p)}</p>
               </div>
               <div className="flex">
-                <Button look="quiet" className="min-h-9 text-sm" aria-expanded={open === p.id} aria-label={`Change ${p.name}`} onClick={() => setOpen(open === p.id ? null : p.id)}>Change</Button>
-                <Button look="quiet" className="min-h-9 text-sm" aria-label={`Throw out ${p.name}`} onClick={() => discard.mutate(p.id)}>Throw out</Button>
+                <Button
+                  look="quiet"
+                  className="min-h-9 text-sm"
+                  aria-expanded={open === p.id}
+                  aria-label={`Change ${p.name}`}
+                  onClick={() => setOpen(open === p.id ? null : p.id)}
+                >
+                  Change
+                </Button>
+                <Button
+                  look="quiet"
+                  className="min-h-9 text-sm"
+                  aria-label={`Throw out ${p.name}`}
+                  onClick={() => discard.mutate(p.id)}
+                >
+                  Throw out
+                </Button>
               </div>
             </div>
-            {p.reading && <details className="mt-1"><summary className="cursor-pointer text-sm font-semibold text-rim">What its label says</summary><div className="mt-2"><Verdicts reading={p.reading} /></div></details>}
-            {open === p.id && <div className="mt-2"><PacketForm packet={p} onDone={() => setOpen(null)} /></div>}
+            {p.reading && (
+              <details className="mt-1">
+                <summary className="cursor-pointer text-sm font-semibold text-rim">What its label says</summary>
+                <div className="mt-2">
+                  <Verdicts reading={p.reading} />
+                </div>
+              </details>
+            )}
+            {open === p.id && (
+              <div className="mt-2">
+                <PacketForm packet={p} onDone={() => setOpen(null)} />
+              </div>
+            )}
           </li>
         ))}
       </ul>
-      {open === "new" ? <PacketForm onDone={() => setOpen(null)} /> : <div className="mt-2"><Button onClick={() => setOpen("new")}>Keep a packet</Button></div>}
+      {open === "new" ? (
+        <PacketForm onDone={() => setOpen(null)} />
+      ) : (
+        <div className="mt-2">
+          <Button onClick={() => setOpen("new")}>Keep a packet</Button>
+        </div>
+      )}
     </Card>
   );
 }
 
 function facts(p: Product): string {
-  const all = [p.minutes ? `cooks in ${minutes(p.minutes)}` : "", p.thirst ? `100 g drinks ${p.thirst} g water` : "", p.sheetGrams ? `one weighs ${p.sheetGrams} g` : "", p.packGrams ? `packet of ${p.packGrams} g` : ""];
+  const all = [
+    p.minutes ? `cooks in ${minutes(p.minutes)}` : "",
+    p.thirst ? `100 g drinks ${p.thirst} g water` : "",
+    p.sheetGrams ? `one weighs ${p.sheetGrams} g` : "",
+    p.packGrams ? `packet of ${p.packGrams} g` : "",
+  ];
   return all.filter(Boolean).join(" · ") || "no figures of its own";
 }
 
 function inShort(p: Product): string {
   if (!p.reading) return "Label not typed: the warnings of its kind stay.";
-  const of = (verdict: string) => Object.entries(p.reading?.verdicts ?? {}).filter(([, v]) => v === verdict).map(([need]) => need);
-  const parts = [["Fits as far as the label tells", of("yes")], ["check", of("check")], ["not", of("no")]] as const;
-  return parts.filter(([, needs]) => needs.length).map(([word, needs]) => `${word}: ${needs.join(", ")}`).join("; ");
+  const of = (verdict: string) =>
+    Object.entries(p.reading?.verdicts ?? {})
+      .filter(([, v]) => v === verdict)
+      .map(([need]) => need);
+  const parts = [
+    ["Fits as far as the label tells", of("yes")],
+    ["check", of("check")],
+    ["not", of("no")],
+  ] as const;
+  return parts
+    .filter(([, needs]) => needs.length)
+    .map(([word, needs]) => `${word}: ${needs.join(", ")}`)
+    .join("; ");
 }

@@ -1,9 +1,17 @@
 import type { LabelReading } from "../api";
 import { allergenWord, sentence } from "../ui";
 
-const WORDS: Record<string, string> = { yes: "Fits, as far as the label tells", check: "Check: ask the maker", no: "Does not fit" };
+const WORDS: Record<string, string> = {
+  yes: "Fits, as far as the label tells",
+  check: "Check: ask the maker",
+  no: "Does not fit",
+};
 const SIGNS: Record<string, string> = { yes: "●", check: "?", no: "✕" };
-const LOOKS: Record<string, string> = { yes: "text-rim bg-rim-soft", check: "text-warm bg-warm-soft", no: "text-danger bg-danger-soft" };
+const LOOKS: Record<string, string> = {
+  yes: "text-rim bg-rim-soft",
+  check: "text-warm bg-warm-soft",
+  no: "text-danger bg-danger-soft",
+};
 
 /** What a label means for each need, with the words that decided. */
 export function Verdicts({ reading }: { reading: LabelReading }) {
@@ -12,7 +20,9 @@ export function Verdicts({ reading }: { reading: LabelReading }) {
       <ul className="divide-y divide-line">
         {reading.because.map((b) => (
           <li key={b.need} className="grid grid-cols-[2.2rem_7rem_1fr] items-baseline gap-3 py-2">
-            <span aria-hidden="true" className={`rounded-md text-center font-bold ${LOOKS[b.verdict]}`}>{SIGNS[b.verdict]}</span>
+            <span aria-hidden="true" className={`rounded-md text-center font-bold ${LOOKS[b.verdict]}`}>
+              {SIGNS[b.verdict]}
+            </span>
             <strong>{sentence(b.need)}</strong>
             <span>
               <span className="font-semibold">{WORDS[b.verdict]}</span>
@@ -23,16 +33,29 @@ export function Verdicts({ reading }: { reading: LabelReading }) {
       </ul>
       <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
         <Row name="Contains" words={reading.contains.map(allergenWord)} none="no listed allergen found" />
-        <Row name="May contain" words={reading.mayContain.map(allergenWord)} none="no warning found; absence proves nothing" />
+        <Row
+          name="May contain"
+          words={reading.mayContain.map(allergenWord)}
+          none="no warning found; absence proves nothing"
+        />
         <Row name="Claims" words={reading.claims} none="none" />
       </dl>
       {reading.unclear.length > 0 && (
         <div>
           <h3 className="font-bold">Ask the maker</h3>
-          <ul className="mt-1 list-disc pl-5">{reading.unclear.map((u) => <li key={u.words}><strong>{u.words}</strong>: {u.why}</li>)}</ul>
+          <ul className="mt-1 list-disc pl-5">
+            {reading.unclear.map((u) => (
+              <li key={u.words}>
+                <strong>{u.words}</strong>: {u.why}
+              </li>
+            ))}
+          </ul>
         </div>
       )}
-      <p className="text-sm text-faded">Nabe helps you read; it cannot promise that a product is safe. The packet in your hand and its maker have the last word.</p>
+      <p className="text-sm text-faded">
+        Nabe helps you read; it cannot promise that a product is safe. The packet in your hand and its maker have the
+        last word.
+      </p>
     </div>
   );
 }

@@ -6,17 +6,31 @@ import { Button, Card } from "../ui";
 export function Wordings() {
   const queries = useQueryClient();
   const wordings = useQuery({ queryKey: ["wordings"], queryFn: api.wordings });
-  const forget = useMutation({ mutationFn: api.forget, onSettled: () => queries.invalidateQueries({ queryKey: ["wordings"] }) });
+  const forget = useMutation({
+    mutationFn: api.forget,
+    onSettled: () => queries.invalidateQueries({ queryKey: ["wordings"] }),
+  });
   const error = wordings.error ?? forget.error;
   return (
     <Card title="Remembered words" aside={wordings.data ? `${wordings.data.length} remembered` : undefined}>
-      <p className="mb-2 max-w-prose text-faded">When you correct what a line means, Nabe remembers it for those words and reads the next recipe right at once.</p>
+      <p className="mb-2 max-w-prose text-faded">
+        When you correct what a line means, Nabe remembers it for those words and reads the next recipe right at once.
+      </p>
       {error && <p className="text-warm">{error.message}</p>}
       <ul className="divide-y divide-line">
         {(wordings.data ?? []).map((w) => (
           <li key={w.words} className="flex flex-wrap items-center justify-between gap-2 py-1.5">
-            <p>“{w.words}” means <strong className="font-semibold">{w.ingredientName}</strong></p>
-            <Button look="quiet" className="min-h-9 text-sm" aria-label={`Forget ${w.words}`} onClick={() => forget.mutate(w.words)}>Forget</Button>
+            <p>
+              “{w.words}” means <strong className="font-semibold">{w.ingredientName}</strong>
+            </p>
+            <Button
+              look="quiet"
+              className="min-h-9 text-sm"
+              aria-label={`Forget ${w.words}`}
+              onClick={() => forget.mutate(w.words)}
+            >
+              Forget
+            </Button>
           </li>
         ))}
       </ul>

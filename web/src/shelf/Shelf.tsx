@@ -1,11 +1,15 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
-import { api, Away, type Dish } from "../api";
+import { Away, api, type Dish } from "../api";
 import { CrossSection } from "../drawing";
 import { minutes, Notice, Page } from "../ui";
 
 export function Shelf() {
-  const dishes = useQuery({ queryKey: ["dishes"], queryFn: api.dishes, refetchInterval: (q) => (q.state.error ? 3_000 : false) });
+  const dishes = useQuery({
+    queryKey: ["dishes"],
+    queryFn: api.dishes,
+    refetchInterval: (q) => (q.state.error ? 3_000 : false),
+  });
   return (
     <Page title="Nabe">
       <div className="mb-5 flex flex-wrap items-end justify-between gap-3">
@@ -17,7 +21,9 @@ export function Shelf() {
       </div>
       {dishes.error && (
         <Notice tone="warm" title="The shelf cannot be reached">
-          {dishes.error instanceof Away ? `${dishes.error.message} It shows again by itself when it is back.` : dishes.error.message}
+          {dishes.error instanceof Away
+            ? `${dishes.error.message} It shows again by itself when it is back.`
+            : dishes.error.message}
         </Notice>
       )}
       {dishes.data?.length === 0 && (
@@ -28,7 +34,9 @@ export function Shelf() {
         </div>
       )}
       <ul className="grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
-        {dishes.data?.map((dish) => <ShelfDish key={dish.id} dish={dish} />)}
+        {dishes.data?.map((dish) => (
+          <ShelfDish key={dish.id} dish={dish} />
+        ))}
       </ul>
     </Page>
   );
@@ -36,25 +44,43 @@ export function Shelf() {
 
 function ReadLink() {
   return (
-    <Link to="/read" className="inline-flex min-h-11 items-center rounded-lg bg-rim px-5 font-semibold text-on-rim hover:brightness-110">Read a recipe</Link>
+    <Link
+      to="/read"
+      className="inline-flex min-h-11 items-center rounded-lg bg-rim px-5 font-semibold text-on-rim hover:brightness-110"
+    >
+      Read a recipe
+    </Link>
   );
 }
 
 function ShelfDish({ dish }: { dish: Dish }) {
   const plan = useQuery({ queryKey: ["plan", dish.id, dish.version], queryFn: () => api.dishPlan(dish.id) });
-  const needs = [...(dish.brief.needs ?? []), ...(dish.brief.avoid ?? []).map((a) => `no ${a.replace("tree-nut:", "")}`)];
+  const needs = [
+    ...(dish.brief.needs ?? []),
+    ...(dish.brief.avoid ?? []).map((a) => `no ${a.replace("tree-nut:", "")}`),
+  ];
   return (
     <li>
-      <Link to={`/dishes/${dish.id}/swap`} className="flex h-full flex-col rounded-xl border border-line bg-sheet p-4 hover:border-rim">
+      <Link
+        to={`/dishes/${dish.id}/swap`}
+        className="flex h-full flex-col rounded-xl border border-line bg-sheet p-4 hover:border-rim"
+      >
         <div className="mb-3 h-28">{plan.data && <Small title={dish.title} build={plan.data.build} />}</div>
         <h2 className="text-lg font-bold leading-snug">{dish.title}</h2>
         <p className="mt-0.5 text-sm text-faded">
-          {plan.data && `${plan.data.recipe.family.replace("-", " ")} · ${plan.data.recipe.servings ?? "?"} servings · ${minutes(plan.data.bake.ovenMinutes)} in the oven`}
+          {plan.data &&
+            `${plan.data.recipe.family.replace("-", " ")} · ${plan.data.recipe.servings ?? "?"} servings · ${minutes(plan.data.bake.ovenMinutes)} in the oven`}
           {plan.error && "Its plan cannot be worked out: open it to see why."}
         </p>
         <p className="mt-2 flex flex-wrap gap-1.5 text-sm">
-          {needs.map((n) => <span key={n} className="rounded-md bg-rim-soft px-2 py-0.5 font-medium text-rim">{n}</span>)}
-          {dish.brief.strict && <span className="rounded-md bg-warm-soft px-2 py-0.5 font-medium text-warm">strict</span>}
+          {needs.map((n) => (
+            <span key={n} className="rounded-md bg-rim-soft px-2 py-0.5 font-medium text-rim">
+              {n}
+            </span>
+          ))}
+          {dish.brief.strict && (
+            <span className="rounded-md bg-warm-soft px-2 py-0.5 font-medium text-warm">strict</span>
+          )}
         </p>
       </Link>
     </li>

@@ -8,7 +8,11 @@ const LOOKS: Record<Look, string> = {
   quiet: "bg-transparent text-rim border-transparent hover:bg-rim-soft",
 };
 
-export function Button({ look = "plain", className = "", ...rest }: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look }) {
+export function Button({
+  look = "plain",
+  className = "",
+  ...rest
+}: ButtonHTMLAttributes<HTMLButtonElement> & { look?: Look }) {
   return (
     <button
       type="button"

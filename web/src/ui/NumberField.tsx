@@ -23,11 +23,26 @@ export function NumberField({ label, unit, value, min, max, onValue, optional = 
   };
   return (
     <div className="flex flex-col gap-1">
-      <label htmlFor={id} className="text-sm font-medium text-faded">{label}{unit ? ` (${unit})` : ""}</label>
-      <input id={id} inputMode="decimal" value={text} aria-invalid={wrong} aria-describedby={wrong ? `${id}-wrong` : undefined}
+      <label htmlFor={id} className="text-sm font-medium text-faded">
+        {label}
+        {unit ? ` (${unit})` : ""}
+      </label>
+      <input
+        id={id}
+        inputMode="decimal"
+        value={text}
+        aria-invalid={wrong}
+        aria-describedby={wrong ? `${id}-wrong` : undefined}
         className="h-10 w-24 rounded-lg border-2 border-line bg-sheet px-2.5 aria-[invalid=true]:border-danger"
-        onChange={(e) => setText(e.target.value)} onBlur={settle} onKeyDown={(e) => e.key === "Enter" && settle()} />
-      {wrong && <p id={`${id}-wrong`} className="max-w-40 text-sm text-danger">Give a number from {min} to {max}.</p>}
+        onChange={(e) => setText(e.target.value)}
+        onBlur={settle}
+        onKeyDown={(e) => e.key === "Enter" && settle()}
+      />
+      {wrong && (
+        <p id={`${id}-wrong`} className="max-w-40 text-sm text-danger">
+          Give a number from {min} to {max}.
+        </p>
+      )}
     </div>
   );
 }

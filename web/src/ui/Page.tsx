@@ -8,7 +8,9 @@ export function Page({ title, bar, children }: { title: string; bar?: ReactNode;
   }, [title]);
   return (
     <div className="min-h-screen">
-      <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3">Skip to the page</a>
+      <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3">
+        Skip to the page
+      </a>
       <header className="no-print border-b-4 border-rim bg-sheet">
         <div className="mx-auto flex max-w-[1320px] flex-wrap items-center gap-x-5 gap-y-2 px-4 py-2.5">
           <Link to="/" className="flex items-center gap-2 rounded py-1 text-lg font-bold text-rim">
@@ -17,18 +19,27 @@ export function Page({ title, bar, children }: { title: string; bar?: ReactNode;
           {bar ?? <Rooms />}
         </div>
       </header>
-      <main id="main" tabIndex={-1} className="mx-auto max-w-[1320px] px-4 py-5 outline-none">{children}</main>
+      <main id="main" tabIndex={-1} className="mx-auto max-w-[1320px] px-4 py-5 outline-none">
+        {children}
+      </main>
     </div>
   );
 }
 
 function Rooms() {
-  const look = ({ isActive }: { isActive: boolean }) => `rounded px-2 py-1.5 font-semibold ${isActive ? "text-rim underline underline-offset-4" : "text-faded hover:text-ink"}`;
+  const look = ({ isActive }: { isActive: boolean }) =>
+    `rounded px-2 py-1.5 font-semibold ${isActive ? "text-rim underline underline-offset-4" : "text-faded hover:text-ink"}`;
   return (
     <nav aria-label="Rooms" className="flex gap-2">
-      <NavLink to="/" end className={look}>Shelf</NavLink>
-      <NavLink to="/larder" className={look}>Larder</NavLink>
-      <NavLink to="/house" className={look}>House</NavLink>
+      <NavLink to="/" end className={look}>
+        Shelf
+      </NavLink>
+      <NavLink to="/larder" className={look}>
+        Larder
+      </NavLink>
+      <NavLink to="/house" className={look}>
+        House
+      </NavLink>
     </nav>
   );
 }
@@ -36,8 +47,18 @@ function Rooms() {
 function Mark() {
   return (
     <svg viewBox="0 0 26 18" width="30" height="21" aria-hidden="true">
-      <path d="M1 2h24l-1.6 12a3 3 0 0 1-3 2.6H5.600a3 3 0 0 1-3-2.600z" fill="none" stroke="currentColor" strokeWidth="2" />
-      <path d="M4 6.500h18M4.500 10h17M5 13.300h16" stroke="currentColor" strokeWidth="1.600" strokeDasharray="3 1.200" />
+      <path
+        d="M1 2h24l-1.6 12a3 3 0 0 1-3 2.6H5.600a3 3 0 0 1-3-2.600z"
+        fill="none"
+        stroke="currentColor"
+        strokeWidth="2"
+      />
+      <path
+        d="M4 6.500h18M4.500 10h17M5 13.300h16"
+        stroke="currentColor"
+        strokeWidth="1.600"
+        strokeDasharray="3 1.200"
+      />
     </svg>
   );
 }

@@ -4,6 +4,6 @@ export { PickAny, PickOne } from "./Choice";
 export { Notice } from "./Notice";
 export { NumberField } from "./NumberField";
 export { Page } from "./Page";
-export * from "./words";
 export { SelectField } from "./SelectField";
 export { TextField } from "./TextField";
+export * from "./words";

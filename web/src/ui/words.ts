@@ -31,9 +31,32 @@ export const FAMILY_WORDS: Record<Family, string> = {
 export const NEEDS = ["gluten-free", "dairy-free", "vegan", "vegetarian", "egg-free", "nut-free", "soy-free"] as const;
 
 export const ALLERGENS = [
-  "wheat", "barley", "rye", "oats", "milk", "egg", "soy", "peanut", "tree-nut:almond", "tree-nut:cashew",
-  "tree-nut:hazelnut", "tree-nut:walnut", "tree-nut:pecan", "tree-nut:brazil", "tree-nut:pistachio",
-  "tree-nut:macadamia", "tree-nut:chestnut", "tree-nut:pine", "sesame", "fish", "crustacean", "mollusc", "mustard", "celery", "lupin", "sulphite",
+  "wheat",
+  "barley",
+  "rye",
+  "oats",
+  "milk",
+  "egg",
+  "soy",
+  "peanut",
+  "tree-nut:almond",
+  "tree-nut:cashew",
+  "tree-nut:hazelnut",
+  "tree-nut:walnut",
+  "tree-nut:pecan",
+  "tree-nut:brazil",
+  "tree-nut:pistachio",
+  "tree-nut:macadamia",
+  "tree-nut:chestnut",
+  "tree-nut:pine",
+  "sesame",
+  "fish",
+  "crustacean",
+  "mollusc",
+  "mustard",
+  "celery",
+  "lupin",
+  "sulphite",
 ] as const;
 
 export function allergenWord(id: string): string {
@@ -65,6 +88,12 @@ export function percent(share: number): string {
 
 /** +140 g, −35 g, none: a change as the cook weighs it. Below a gram it is none, but salt is told to a tenth. */
 export function change(value: number, fine = false): string {
-  const rounded = fine ? Math.round(value * 10) / 10 : Math.abs(value) < 1 ? 0 : Math.abs(value) < 50 ? Math.round(value) : 5 * Math.round(value / 5);
+  const rounded = fine
+    ? Math.round(value * 10) / 10
+    : Math.abs(value) < 1
+      ? 0
+      : Math.abs(value) < 50
+        ? Math.round(value)
+        : 5 * Math.round(value / 5);
   return rounded === 0 ? "same" : `${rounded > 0 ? "+" : "−"}${Math.abs(rounded)} g`;
 }

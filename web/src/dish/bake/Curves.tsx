@@ -12,7 +12,15 @@ const WATER = 62;
 const TALL = HEAT + GAP + WATER + 26;
 
 /** Core with its band, edge and top over time, the water that is left below; each line has its name at its end and its own stroke. */
-export function Curves({ forecast: f, phases, core }: { forecast: Forecast; phases: readonly Phase[]; core: number | null }) {
+export function Curves({
+  forecast: f,
+  phases,
+  core,
+}: {
+  forecast: Forecast;
+  phases: readonly Phase[];
+  core: number | null;
+}) {
   const id = useId().replace(/[^\w-]/g, "");
   const end = f.minutes[f.minutes.length - 1];
   const x = scaleLinear([0, end], [LEFT, WIDE - RIGHT]);
@@ -21,37 +29,93 @@ export function Curves({ forecast: f, phases, core }: { forecast: Forecast; phas
   const y = scaleLinear([coldest, hottest], [HEAT, 8]);
   const lowestWater = Math.min(0.9, ...f.water);
   const w = scaleLinear([lowestWater, 1], [HEAT + GAP + WATER, HEAT + GAP]);
-  const path = (values: readonly number[], of: (v: number) => number) => line<number>().x((_, i) => x(f.minutes[i])).y((v) => of(v))([...values]) ?? "";
-  const band = area<number>().x((_, i) => x(f.minutes[i])).y0((_, i) => y(f.coreLow[i])).y1((_, i) => y(f.coreHigh[i]))([...f.minutes]) ?? "";
+  const path = (values: readonly number[], of: (v: number) => number) =>
+    line<number>()
+      .x((_, i) => x(f.minutes[i]))
+      .y((v) => of(v))([...values]) ?? "";
+  const band =
+    area<number>()
+      .x((_, i) => x(f.minutes[i]))
+      .y0((_, i) => y(f.coreLow[i]))
+      .y1((_, i) => y(f.coreHigh[i]))([...f.minutes]) ?? "";
   const last = f.minutes.length - 1;
   const lines = [
     { name: "top", values: f.top, look: "stroke-warm", dash: "2 3" },
     { name: "edge", values: f.edge, look: "stroke-faded", dash: "8 4" },
     { name: "coldest", values: f.core, look: "stroke-rim", dash: undefined },
   ];
-  const ends = apart(lines.map((l) => y(Math.min(l.values[last], hottest))), 15);
+  const ends = apart(
+    lines.map((l) => y(Math.min(l.values[last], hottest))),
+    15,
+  );
   return (
-    <svg viewBox={`0 0 ${WIDE} ${TALL}`} className="block w-full" role="img" aria-label={words(f, phases, core)} fontSize="12">
+    <svg
+      viewBox={`0 0 ${WIDE} ${TALL}`}
+      className="block w-full"
+      role="img"
+      aria-label={words(f, phases, core)}
+      fontSize="12"
+    >
       <PhaseBands phases={phases} x={x} />
       {y.ticks(6).map((t) => (
-        <g key={t}><line x1={LEFT} x2={WIDE - RIGHT} y1={y(t)} y2={y(t)} className="stroke-line" strokeWidth="0.700" /><text x={LEFT - 6} y={y(t) + 4} textAnchor="end" className="fill-faded">{t}°</text></g>
+        <g key={t}>
+          <line x1={LEFT} x2={WIDE - RIGHT} y1={y(t)} y2={y(t)} className="stroke-line" strokeWidth="0.700" />
+          <text x={LEFT - 6} y={y(t) + 4} textAnchor="end" className="fill-faded">
+            {t}°
+          </text>
+        </g>
       ))}
       {core !== null && (
-        <g><line x1={LEFT} x2={WIDE - RIGHT} y1={y(core)} y2={y(core)} className="stroke-danger" strokeWidth="1.200" /><text x={LEFT + 4} y={y(core) - 4} className="fill-danger" fontWeight="600">safe core {Math.round(core)} °C</text></g>
+        <g>
+          <line x1={LEFT} x2={WIDE - RIGHT} y1={y(core)} y2={y(core)} className="stroke-danger" strokeWidth="1.200" />
+          <text x={LEFT + 4} y={y(core) - 4} className="fill-danger" fontWeight="600">
+            safe core {Math.round(core)} °C
+          </text>
+        </g>
       )}
-      <defs><pattern id={`${id}-band`} width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0v5" className="stroke-rim" strokeWidth="0.900" opacity="0.600" /></pattern></defs>
+      <defs>
+        <pattern id={`${id}-band`} width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <path d="M0 0v5" className="stroke-rim" strokeWidth="0.900" opacity="0.600" />
+        </pattern>
+      </defs>
       <path d={band} fill={`url(#${id}-band)`} />
       {lines.map((l, i) => (
         <g key={l.name}>
-          <path d={path(l.values.map((v) => Math.min(v, hottest)), y)} fill="none" className={l.look} strokeWidth="2.600" strokeDasharray={l.dash} />
-          <text x={WIDE - RIGHT + 6} y={ends[i] + 4} className="fill-ink" fontWeight="600">{l.name} {Math.round(l.values[last])}°</text>
+          <path
+            d={path(
+              l.values.map((v) => Math.min(v, hottest)),
+              y,
+            )}
+            fill="none"
+            className={l.look}
+            strokeWidth="2.600"
+            strokeDasharray={l.dash}
+          />
+          <text x={WIDE - RIGHT + 6} y={ends[i] + 4} className="fill-ink" fontWeight="600">
+            {l.name} {Math.round(l.values[last])}°
+          </text>
         </g>
       ))}
       <line x1={LEFT} x2={WIDE - RIGHT} y1={w(1)} y2={w(1)} className="stroke-line" strokeWidth="0.700" />
-      <path d={path(f.water, w)} fill="none" className="stroke-rim" strokeWidth="2.200" strokeDasharray="1 3" strokeLinecap="round" />
-      <text x={LEFT - 6} y={w(1) + 4} textAnchor="end" className="fill-faded">100 %</text>
-      <text x={WIDE - RIGHT + 6} y={w(f.water[last]) + 4} className="fill-ink" fontWeight="600">water {Math.round(100 * f.water[last])} %</text>
-      {x.ticks(8).map((t) => <text key={t} x={x(t)} y={TALL - 4} textAnchor="middle" className="fill-faded">{t === 0 ? "0 min" : t}</text>)}
+      <path
+        d={path(f.water, w)}
+        fill="none"
+        className="stroke-rim"
+        strokeWidth="2.200"
+        strokeDasharray="1 3"
+        strokeLinecap="round"
+      />
+      <text x={LEFT - 6} y={w(1) + 4} textAnchor="end" className="fill-faded">
+        100 %
+      </text>
+      <text x={WIDE - RIGHT + 6} y={w(f.water[last]) + 4} className="fill-ink" fontWeight="600">
+        water {Math.round(100 * f.water[last])} %
+      </text>
+      {x.ticks(8).map((t) => (
+        <text key={t} x={x(t)} y={TALL - 4} textAnchor="middle" className="fill-faded">
+          {t === 0 ? "0 min" : t}
+        </text>
+      ))}
     </svg>
   );
 }
@@ -67,8 +131,19 @@ function PhaseBands({ phases, x }: { phases: readonly Phase[]; x: (minutes: numb
         const name = p.kind === "rest" ? "rest" : p.kind === "grill" ? "grill" : p.covered ? "covered" : "open";
         return (
           <g key={`${i}-${name}`}>
-            <rect x={x(from)} y="0" width={Math.max(0, x(clock) - x(from))} height={TALL - 20} className={name === "covered" ? "fill-rim-soft" : name === "rest" ? "fill-enamel" : "fill-warm-soft"} opacity="0.550" />
-            {p.minutes >= 8 && <text x={x(from) + 4} y={HEAT + 14} className="fill-faded">{name}</text>}
+            <rect
+              x={x(from)}
+              y="0"
+              width={Math.max(0, x(clock) - x(from))}
+              height={TALL - 20}
+              className={name === "covered" ? "fill-rim-soft" : name === "rest" ? "fill-enamel" : "fill-warm-soft"}
+              opacity="0.550"
+            />
+            {p.minutes >= 8 && (
+              <text x={x(from) + 4} y={HEAT + 14} className="fill-faded">
+                {name}
+              </text>
+            )}
           </g>
         );
       })}

@@ -2,7 +2,15 @@ import { Slider } from "radix-ui";
 import { useState } from "react";
 import type { Forecast } from "../../api";
 
-const STOPS: readonly [number, string][] = [[-20, "#2c3e8f"], [5, "#4a7fc1"], [30, "#a9cfe0"], [55, "#f4ecc8"], [75, "#f2b45c"], [95, "#d8612b"], [120, "#8c2315"]];
+const STOPS: readonly [number, string][] = [
+  [-20, "#2c3e8f"],
+  [5, "#4a7fc1"],
+  [30, "#a9cfe0"],
+  [55, "#f4ecc8"],
+  [75, "#f2b45c"],
+  [95, "#d8612b"],
+  [120, "#8c2315"],
+];
 const SHADES = STOPS.map(([at, hex]) => [at, rgb(hex)] as const);
 
 /** The cut through the dish as hot as it is at one moment: the middle at left, the wall at right. A slider walks through the bake. */
@@ -18,31 +26,80 @@ export function HeatPicture({ forecast }: { forecast: Forecast }) {
   const told = coldest(rows, forecast);
   return (
     <figure className="m-0 mt-5">
-      <svg viewBox={`0 0 ${wide + 60} ${tall + 22}`} role="img" aria-label={`Cross-section after ${shown.minutes} minutes. ${told}`} className="block w-full max-w-3xl" fontSize="11">
-        {rows.map((row, z) => row.map((t, x) => (
-          <rect key={`${z}-${x}`} x={(x * wide) / columns} y={tall - ((z + 1) * tall) / rows.length} width={wide / columns + 0.6} height={tall / rows.length + 0.6} fill={shade(t)} />
-        )))}
-        {[0.1, 0.5, 0.9].flatMap((px) => [0.12, 0.5, 0.9].map((pz) => {
-          const t = rows[Math.floor(pz * (rows.length - 1))][Math.floor(px * (columns - 1))];
-          return (
-            <g key={`${px}-${pz}`}>
-              <rect x={px * wide - 17} y={tall - pz * tall - 8} width="34" height="16" rx="8" fill="#ffffffd9" />
-              <text x={px * wide} y={tall - pz * tall + 4} textAnchor="middle" fill="#16202e" fontWeight="600">{Math.round(t)}°</text>
-            </g>
-          );
-        }))}
+      <svg
+        viewBox={`0 0 ${wide + 60} ${tall + 22}`}
+        role="img"
+        aria-label={`Cross-section after ${shown.minutes} minutes. ${told}`}
+        className="block w-full max-w-3xl"
+        fontSize="11"
+      >
+        {rows.map((row, z) =>
+          row.map((t, x) => (
+            <rect
+              key={`${z}-${x}`}
+              x={(x * wide) / columns}
+              y={tall - ((z + 1) * tall) / rows.length}
+              width={wide / columns + 0.6}
+              height={tall / rows.length + 0.6}
+              fill={shade(t)}
+            />
+          )),
+        )}
+        {[0.1, 0.5, 0.9].flatMap((px) =>
+          [0.12, 0.5, 0.9].map((pz) => {
+            const t = rows[Math.floor(pz * (rows.length - 1))][Math.floor(px * (columns - 1))];
+            return (
+              <g key={`${px}-${pz}`}>
+                <rect x={px * wide - 17} y={tall - pz * tall - 8} width="34" height="16" rx="8" fill="#ffffffd9" />
+                <text x={px * wide} y={tall - pz * tall + 4} textAnchor="middle" fill="#16202e" fontWeight="600">
+                  {Math.round(t)}°
+                </text>
+              </g>
+            );
+          }),
+        )}
         <path d={`M${wide + 2} 0v${tall + 3}H0`} fill="none" className="stroke-rim" strokeWidth="5" />
-        <text x="2" y={tall + 17} className="fill-faded">middle of the dish</text>
-        <text x={wide} y={tall + 17} textAnchor="end" className="fill-faded">wall</text>
+        <text x="2" y={tall + 17} className="fill-faded">
+          middle of the dish
+        </text>
+        <text x={wide} y={tall + 17} textAnchor="end" className="fill-faded">
+          wall
+        </text>
         {STOPS.map(([t, hex], i) => (
-          <g key={t}><rect x={wide + 16} y={tall - ((i + 1) * tall) / STOPS.length} width="12" height={tall / STOPS.length} fill={hex} /><text x={wide + 32} y={tall - ((i + 0.35) * tall) / STOPS.length} className="fill-faded">{t}°</text></g>
+          <g key={t}>
+            <rect
+              x={wide + 16}
+              y={tall - ((i + 1) * tall) / STOPS.length}
+              width="12"
+              height={tall / STOPS.length}
+              fill={hex}
+            />
+            <text x={wide + 32} y={tall - ((i + 0.35) * tall) / STOPS.length} className="fill-faded">
+              {t}°
+            </text>
+          </g>
         ))}
       </svg>
-      <Slider.Root min={0} max={pictures.length - 1} step={1} value={[Math.min(at, pictures.length - 1)]} onValueChange={([v]) => setAt(v)} className="no-print relative mt-1 flex h-10 max-w-2xl touch-none items-center select-none">
-        <Slider.Track className="relative h-2 grow rounded-full bg-line"><Slider.Range className="absolute h-full rounded-full bg-rim" /></Slider.Track>
-        <Slider.Thumb aria-label="Time in the bake" aria-valuetext={`${shown.minutes} minutes`} className="block size-7 rounded-full border-4 border-rim bg-sheet shadow" />
+      <Slider.Root
+        min={0}
+        max={pictures.length - 1}
+        step={1}
+        value={[Math.min(at, pictures.length - 1)]}
+        onValueChange={([v]) => setAt(v)}
+        className="no-print relative mt-1 flex h-10 max-w-2xl touch-none items-center select-none"
+      >
+        <Slider.Track className="relative h-2 grow rounded-full bg-line">
+          <Slider.Range className="absolute h-full rounded-full bg-rim" />
+        </Slider.Track>
+        <Slider.Thumb
+          aria-label="Time in the bake"
+          aria-valuetext={`${shown.minutes} minutes`}
+          className="block size-7 rounded-full border-4 border-rim bg-sheet shadow"
+        />
       </Slider.Root>
-      <figcaption><strong>After {shown.minutes} min:</strong> {told}</figcaption>
+      <figcaption>
+        <strong>After {shown.minutes} min:</strong> {told}
+      </figcaption>
     </figure>
   );
 }
@@ -65,7 +122,10 @@ function rgb(hex: string): [number, number, number] {
 }
 
 function shade(t: number): string {
-  const upper = Math.max(1, SHADES.findIndex(([at]) => at >= t));
+  const upper = Math.max(
+    1,
+    SHADES.findIndex(([at]) => at >= t),
+  );
   const [a, from] = SHADES[t > SHADES[SHADES.length - 1][0] ? SHADES.length - 2 : upper - 1];
   const [b, to] = SHADES[t > SHADES[SHADES.length - 1][0] ? SHADES.length - 1 : upper];
   const share = Math.max(0, Math.min(1, (t - a) / (b - a)));

@@ -8,7 +8,15 @@ type Own = NonNullable<OvenInBrief["phases"]>;
 const STEP = 5;
 
 /** The foil and the end of the bake as handles to drag, or to move with the arrow keys; what they do shows at once in the forecast. */
-export function OwnPhases({ bake, own, onOwn }: { bake: Bake; own: Own | null; onOwn: (own: Own | undefined) => void }) {
+export function OwnPhases({
+  bake,
+  own,
+  onOwn,
+}: {
+  bake: Bake;
+  own: Own | null;
+  onOwn: (own: Own | undefined) => void;
+}) {
   const first = bake.phases[0];
   const covered = first?.covered && first.kind === "bake" ? first.minutes : 0;
   const [held, setHeld] = useState<number[] | null>(null);
@@ -21,16 +29,48 @@ export function OwnPhases({ bake, own, onOwn }: { bake: Bake; own: Own | null; o
   return (
     <div className="no-print mt-4 rounded-lg bg-enamel px-4 pt-3 pb-4">
       <p className="text-sm font-medium text-faded">Move the foil and the end yourself</p>
-      <Slider.Root min={0} max={most} step={STEP} minStepsBetweenThumbs={0} value={[foil, out]} onValueChange={setHeld} onValueCommit={settle}
-        className="relative mt-2 flex h-11 touch-none items-center select-none">
-        <Slider.Track className="relative h-3 grow rounded-full bg-line"><Slider.Range className="absolute h-full rounded-full bg-warm-soft ring-2 ring-warm" /></Slider.Track>
-        {[["Foil off", foil], ["Out of the oven", out]].map(([name, at]) => (
-          <Slider.Thumb key={name} aria-label={`${name}, minutes after it goes in`} aria-valuetext={`${name} at ${at} min`} className="block size-8 rounded-full border-4 border-rim bg-sheet shadow" />
+      <Slider.Root
+        min={0}
+        max={most}
+        step={STEP}
+        minStepsBetweenThumbs={0}
+        value={[foil, out]}
+        onValueChange={setHeld}
+        onValueCommit={settle}
+        className="relative mt-2 flex h-11 touch-none items-center select-none"
+      >
+        <Slider.Track className="relative h-3 grow rounded-full bg-line">
+          <Slider.Range className="absolute h-full rounded-full bg-warm-soft ring-2 ring-warm" />
+        </Slider.Track>
+        {[
+          ["Foil off", foil],
+          ["Out of the oven", out],
+        ].map(([name, at]) => (
+          <Slider.Thumb
+            key={name}
+            aria-label={`${name}, minutes after it goes in`}
+            aria-valuetext={`${name} at ${at} min`}
+            className="block size-8 rounded-full border-4 border-rim bg-sheet shadow"
+          />
         ))}
       </Slider.Root>
       <p className="flex flex-wrap items-center justify-between gap-2">
-        <span>{foil > 0 ? <>Foil off after <strong>{minutes(foil)}</strong>, out after <strong>{minutes(out)}</strong></> : <>Open all the way, out after <strong>{minutes(out)}</strong></>}</span>
-        {own && <Button look="quiet" className="min-h-9 text-sm" onClick={() => onOwn(undefined)}>Let Nabe find them again</Button>}
+        <span>
+          {foil > 0 ? (
+            <>
+              Foil off after <strong>{minutes(foil)}</strong>, out after <strong>{minutes(out)}</strong>
+            </>
+          ) : (
+            <>
+              Open all the way, out after <strong>{minutes(out)}</strong>
+            </>
+          )}
+        </span>
+        {own && (
+          <Button look="quiet" className="min-h-9 text-sm" onClick={() => onOwn(undefined)}>
+            Let Nabe find them again
+          </Button>
+        )}
       </p>
     </div>
   );

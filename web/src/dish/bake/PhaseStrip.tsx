@@ -23,10 +23,18 @@ export function PhaseStrip({ phases }: { phases: readonly Phase[] }) {
         const from = clock;
         clock += phase.minutes;
         return (
-          <li key={`${i}-${phase.kind}`} className="min-w-0 sm:min-w-36" style={{ flexGrow: phase.minutes, flexBasis: 0 }}>
+          <li
+            key={`${i}-${phase.kind}`}
+            className="min-w-0 sm:min-w-36"
+            style={{ flexGrow: phase.minutes, flexBasis: 0 }}
+          >
             <div className={`rounded-lg px-3 py-2 ${LOOKS[name(phase)]}`}>
-              <p className="font-bold">{name(phase)} {minutes(phase.minutes)}</p>
-              <p className="text-sm">{phase.celsius ? `${Math.round(phase.celsius)} °C, ` : ""}from {minutes(from)}</p>
+              <p className="font-bold">
+                {name(phase)} {minutes(phase.minutes)}
+              </p>
+              <p className="text-sm">
+                {phase.celsius ? `${Math.round(phase.celsius)} °C, ` : ""}from {minutes(from)}
+              </p>
             </div>
             <p className="mt-1 pr-2 text-sm text-faded">{phase.reason}</p>
           </li>

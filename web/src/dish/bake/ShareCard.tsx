@@ -13,23 +13,49 @@ export function ShareCard({ dishId }: { dishId: string }) {
   if (rest.length === 0) return null;
   return (
     <Card title="With another dish in the oven" aside="as saved on the shelf">
-      <PickAny label="Dishes that share the oven" value={others} onPick={(picked) => setOthers(picked.slice(0, 5))} options={rest.map((d) => ({ value: d.id, label: d.title }))} />
-      {shared.error && <div className="mt-3"><Notice tone="danger" title="Not shared">{shared.error.message}</Notice></div>}
+      <PickAny
+        label="Dishes that share the oven"
+        value={others}
+        onPick={(picked) => setOthers(picked.slice(0, 5))}
+        options={rest.map((d) => ({ value: d.id, label: d.title }))}
+      />
+      {shared.error && (
+        <div className="mt-3">
+          <Notice tone="danger" title="Not shared">
+            {shared.error.message}
+          </Notice>
+        </div>
+      )}
       {others.length > 0 && shared.data && (
         <div className="mt-3" aria-live="polite">
-          <p><strong>{Math.round(shared.data.celsius)} °C for all</strong> ({Math.round(shared.data.oven.fahrenheit)} °F, fan {Math.round(shared.data.oven.fanCelsius)} °C), {minutes(shared.data.minutes)} from the first in to all out.</p>
+          <p>
+            <strong>{Math.round(shared.data.celsius)} °C for all</strong> ({Math.round(shared.data.oven.fahrenheit)} °F,
+            fan {Math.round(shared.data.oven.fanCelsius)} °C), {minutes(shared.data.minutes)} from the first in to all
+            out.
+          </p>
           <ol className="mt-2 divide-y divide-line">
-            {[...shared.data.dishes].sort((a, b) => a.inAfterMinutes - b.inAfterMinutes).map((d) => (
-              <li key={d.name} className="grid gap-x-4 py-2 sm:grid-cols-[7.5rem_1fr]">
-                <strong className="text-rim">{d.inAfterMinutes === 0 ? "In first" : `In after ${minutes(d.inAfterMinutes)}`}</strong>
-                <span>
-                  <strong className="font-semibold">{d.name}</strong>, {minutes(d.bake.ovenMinutes)} {foil(d.bake.phases)}
-                  <span className="block text-sm text-faded">{d.words} By itself: {minutes(d.alone)} at {Math.round(d.ownCelsius)} °C.</span>
-                </span>
-              </li>
-            ))}
+            {[...shared.data.dishes]
+              .sort((a, b) => a.inAfterMinutes - b.inAfterMinutes)
+              .map((d) => (
+                <li key={d.name} className="grid gap-x-4 py-2 sm:grid-cols-[7.5rem_1fr]">
+                  <strong className="text-rim">
+                    {d.inAfterMinutes === 0 ? "In first" : `In after ${minutes(d.inAfterMinutes)}`}
+                  </strong>
+                  <span>
+                    <strong className="font-semibold">{d.name}</strong>, {minutes(d.bake.ovenMinutes)}{" "}
+                    {foil(d.bake.phases)}
+                    <span className="block text-sm text-faded">
+                      {d.words} By itself: {minutes(d.alone)} at {Math.round(d.ownCelsius)} °C.
+                    </span>
+                  </span>
+                </li>
+              ))}
           </ol>
-          <ul className="mt-2 list-disc pl-5 text-sm">{shared.data.notes.map((n) => <li key={n}>{n}</li>)}</ul>
+          <ul className="mt-2 list-disc pl-5 text-sm">
+            {shared.data.notes.map((n) => (
+              <li key={n}>{n}</li>
+            ))}
+          </ul>
         </div>
       )}
     </Card>
@@ -38,5 +64,7 @@ export function ShareCard({ dishId }: { dishId: string }) {
 
 function foil(phases: readonly Phase[]): string {
   const first = phases[0];
-  return first?.covered && phases.some((p) => p.kind === "bake" && !p.covered) ? `(foil off after ${minutes(first.minutes)})` : "";
+  return first?.covered && phases.some((p) => p.kind === "bake" && !p.covered)
+    ? `(foil off after ${minutes(first.minutes)})`
+    : "";
 }

@@ -10,13 +10,50 @@ interface Case {
 }
 
 const CASES: readonly Case[] = [
-  { name: "From the fridge", change: (_, b) => ({ oven: { ...b.oven, start: "fridge" } }), holds: (_, b) => b.oven?.start === "fridge" },
-  { name: "Frozen", change: (_, b) => ({ oven: { ...b.oven, start: "frozen" } }), holds: (_, b) => b.oven?.start === "frozen" },
-  { name: "Built hot", change: (_, b) => ({ oven: { ...b.oven, start: "hot" } }), holds: (_, b) => b.oven?.start === "hot" },
-  { name: "In glass", change: (p) => ({ pan: { ...panOf(p), material: "glass" } }), holds: (p) => p.build.pan.material === "glass" },
-  { name: "In thin metal", change: (p) => ({ pan: { ...panOf(p), material: "metal" } }), holds: (p) => p.build.pan.material === "metal" },
-  { name: "In a pan a fifth narrower: deeper", change: (p) => ({ pan: { ...panOf(p), lengthMm: smaller(p.build.pan.lengthMm), widthMm: smaller(p.build.pan.widthMm), diameterMm: smaller(p.build.pan.lengthMm), baseLengthMm: undefined, baseWidthMm: undefined } }), holds: () => false },
-  { name: "Oven 15 °C cooler than its dial", change: (_, b) => ({ oven: { ...b.oven, offsetCelsius: (b.oven?.offsetCelsius ?? 0) - 15 } }), holds: () => false },
+  {
+    name: "From the fridge",
+    change: (_, b) => ({ oven: { ...b.oven, start: "fridge" } }),
+    holds: (_, b) => b.oven?.start === "fridge",
+  },
+  {
+    name: "Frozen",
+    change: (_, b) => ({ oven: { ...b.oven, start: "frozen" } }),
+    holds: (_, b) => b.oven?.start === "frozen",
+  },
+  {
+    name: "Built hot",
+    change: (_, b) => ({ oven: { ...b.oven, start: "hot" } }),
+    holds: (_, b) => b.oven?.start === "hot",
+  },
+  {
+    name: "In glass",
+    change: (p) => ({ pan: { ...panOf(p), material: "glass" } }),
+    holds: (p) => p.build.pan.material === "glass",
+  },
+  {
+    name: "In thin metal",
+    change: (p) => ({ pan: { ...panOf(p), material: "metal" } }),
+    holds: (p) => p.build.pan.material === "metal",
+  },
+  {
+    name: "In a pan a fifth narrower: deeper",
+    change: (p) => ({
+      pan: {
+        ...panOf(p),
+        lengthMm: smaller(p.build.pan.lengthMm),
+        widthMm: smaller(p.build.pan.widthMm),
+        diameterMm: smaller(p.build.pan.lengthMm),
+        baseLengthMm: undefined,
+        baseWidthMm: undefined,
+      },
+    }),
+    holds: () => false,
+  },
+  {
+    name: "Oven 15 °C cooler than its dial",
+    change: (_, b) => ({ oven: { ...b.oven, offsetCelsius: (b.oven?.offsetCelsius ?? 0) - 15 } }),
+    holds: () => false,
+  },
 ];
 
 function panOf({ build: { pan } }: Plan): NonNullable<Brief["pan"]> {
@@ -32,7 +69,15 @@ export function WhatIf({ plan, brief, edit }: Pick<StopProps, "plan" | "brief" |
   const cases = CASES.filter((c) => !c.holds(plan, brief));
   const { notes: _notes, title: _title, ...asked } = brief;
   const own = { ...asked.oven, phases: undefined };
-  const base = useQueries({ queries: [{ queryKey: ["what-if", { ...asked, oven: own }], queryFn: () => api.plan({ ...asked, oven: own, forecast: false }), staleTime: 60_000 }] })[0];
+  const base = useQueries({
+    queries: [
+      {
+        queryKey: ["what-if", { ...asked, oven: own }],
+        queryFn: () => api.plan({ ...asked, oven: own, forecast: false }),
+        staleTime: 60_000,
+      },
+    ],
+  })[0];
   const answers = useQueries({
     queries: cases.map((c) => {
       const change = c.change(plan, { ...asked, oven: own });
@@ -46,8 +91,17 @@ export function WhatIf({ plan, brief, edit }: Pick<StopProps, "plan" | "brief" |
       <ul className="grid gap-2 sm:grid-cols-2">
         {cases.map((c, i) => (
           <li key={c.name} className="flex items-center justify-between gap-2 rounded-lg bg-enamel px-3 py-1.5">
-            <span>{c.name}: <strong>{told(base.data, answers[i].data)}</strong></span>
-            <Button look="quiet" className="min-h-9 text-sm" aria-label={`Make it so: ${c.name}`} onClick={() => edit(c.change(plan, brief))}>Make it so</Button>
+            <span>
+              {c.name}: <strong>{told(base.data, answers[i].data)}</strong>
+            </span>
+            <Button
+              look="quiet"
+              className="min-h-9 text-sm"
+              aria-label={`Make it so: ${c.name}`}
+              onClick={() => edit(c.change(plan, brief))}
+            >
+              Make it so
+            </Button>
           </li>
         ))}
       </ul>

@@ -16,16 +16,34 @@ export function BuildStop({ plan, brief, edit, dishId }: StopProps) {
   return (
     <div className="flex flex-col gap-5">
       {build.overflow && <Overflowing overflow={build.overflow} />}
-      <Card title="Build, bottom to top" aside={<>{Math.round(build.heightMm)} mm high, {Math.round(build.headroomMm)} mm free · <Link to={`/dishes/${dishId}/card`} className="font-semibold text-rim underline">Card for the counter</Link></>}>
-        {build.marks.length > 0 && <p className="mb-2 text-sm text-faded">{build.marks.map((m) => m.words).join(" ")}</p>}
+      <Card
+        title="Build, bottom to top"
+        aside={
+          <>
+            {Math.round(build.heightMm)} mm high, {Math.round(build.headroomMm)} mm free ·{" "}
+            <Link to={`/dishes/${dishId}/card`} className="font-semibold text-rim underline">
+              Card for the counter
+            </Link>
+          </>
+        }
+      >
+        {build.marks.length > 0 && (
+          <p className="mb-2 text-sm text-faded">{build.marks.map((m) => m.words).join(" ")}</p>
+        )}
         <LayerList build={build} ordered={(own.order ?? []).length > 0} onOrder={(order) => set({ order })} />
         <Leftovers build={build} />
       </Card>
       {build.laid.length > 0 && (
         <Card title="From above" aside="to scale, the pan's inside">
           {build.laid.length > 1 && (
-            <div className="mb-3"><PickOne label="Layer shown" value={String(Math.min(shown, build.laid.length - 1))} onPick={(v) => setShown(Number(v))}
-              options={build.laid.map((l, i) => ({ value: String(i), label: `Layer ${l.layer + 1}` }))} /></div>
+            <div className="mb-3">
+              <PickOne
+                label="Layer shown"
+                value={String(Math.min(shown, build.laid.length - 1))}
+                onPick={(v) => setShown(Number(v))}
+                options={build.laid.map((l, i) => ({ value: String(i), label: `Layer ${l.layer + 1}` }))}
+              />
+            </div>
           )}
           <FromAbove laid={build.laid[Math.min(shown, build.laid.length - 1)]} />
         </Card>
@@ -36,8 +54,16 @@ export function BuildStop({ plan, brief, edit, dishId }: StopProps) {
           <div className="mb-4 rounded-lg bg-enamel p-3">
             <p>{build.rescale.words}</p>
             <p className="mt-2 mb-1 text-sm font-medium text-faded">Amounts for this pan</p>
-            <PickOne label="Amounts for this pan" value={(own.fit ?? "amounts") as "amounts" | "area" | "volume"} onPick={(fit) => set({ fit })}
-              options={[{ value: "amounts", label: "As the recipe" }, { value: "area", label: "By area: same depth" }, { value: "volume", label: "By volume: as full" }]} />
+            <PickOne
+              label="Amounts for this pan"
+              value={(own.fit ?? "amounts") as "amounts" | "area" | "volume"}
+              onPick={(fit) => set({ fit })}
+              options={[
+                { value: "amounts", label: "As the recipe" },
+                { value: "area", label: "By area: same depth" },
+                { value: "volume", label: "By volume: as full" },
+              ]}
+            />
           </div>
         )}
         <PanForm pan={brief.pan ?? null} used={build.pan} onPan={(pan) => edit({ pan })} />
@@ -49,12 +75,23 @@ export function BuildStop({ plan, brief, edit, dishId }: StopProps) {
 function Overflowing({ overflow }: { overflow: NonNullable<Build["overflow"]> }) {
   const pan = overflow.secondPan;
   return (
-    <Notice tone="danger" title={overflow.overMm > 0 ? `Too full by ${Math.round(overflow.overMm)} mm` : "More than this pan takes"}>
+    <Notice
+      tone="danger"
+      title={overflow.overMm > 0 ? `Too full by ${Math.round(overflow.overMm)} mm` : "More than this pan takes"}
+    >
       {overflow.advice}
       <details className="mt-1">
         <summary className="cursor-pointer font-semibold">What goes into the second dish</summary>
-        <p>A dish of {pan.lengthMm} × {pan.widthMm} × {pan.depthMm} mm takes it:</p>
-        <ol className="list-decimal pl-6">{overflow.layers.map((l, i) => <li key={`${i}-${l.name}`}>{l.name} · {grams(l.grams)}</li>)}</ol>
+        <p>
+          A dish of {pan.lengthMm} × {pan.widthMm} × {pan.depthMm} mm takes it:
+        </p>
+        <ol className="list-decimal pl-6">
+          {overflow.layers.map((l, i) => (
+            <li key={`${i}-${l.name}`}>
+              {l.name} · {grams(l.grams)}
+            </li>
+          ))}
+        </ol>
       </details>
     </Notice>
   );
@@ -64,7 +101,11 @@ function Leftovers({ build }: { build: Build }) {
   if (build.leftovers.length === 0) return null;
   return (
     <ul className="mt-3 rounded-lg bg-enamel p-3">
-      {build.leftovers.map((l) => <li key={l.name}><strong className="font-semibold">Left over: {l.name}</strong> ({grams(l.grams)}). {l.use}</li>)}
+      {build.leftovers.map((l) => (
+        <li key={l.name}>
+          <strong className="font-semibold">Left over: {l.name}</strong> ({grams(l.grams)}). {l.use}
+        </li>
+      ))}
     </ul>
   );
 }

@@ -11,23 +11,66 @@ export function FromAbove({ laid }: { laid: Laid }) {
   const tall = laid.widthMm + 2 * RIM;
   return (
     <figure className="m-0">
-      <svg viewBox={`${-RIM} ${-RIM} ${wide} ${tall}`} role="img" aria-label={`${laid.item} from above, ${laid.pieces.length} pieces. ${laid.words}`} className="mx-auto block max-h-[26rem] w-full max-w-2xl">
+      <svg
+        viewBox={`${-RIM} ${-RIM} ${wide} ${tall}`}
+        role="img"
+        aria-label={`${laid.item} from above, ${laid.pieces.length} pieces. ${laid.words}`}
+        className="mx-auto block max-h-[26rem] w-full max-w-2xl"
+      >
         <defs>
-          <pattern id={`${id}-whole`} width="9" height="9" patternUnits="userSpaceOnUse"><rect width="9" height="9" fill="#f3e3bd" /><path d="M0 4.500h9" stroke="#d6b878" strokeWidth="1" /></pattern>
-          <pattern id={`${id}-snapped`} width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><rect width="7" height="7" fill="#f7eed8" /><path d="M0 0v7" stroke="#a7772b" strokeWidth="1.200" /></pattern>
+          <pattern id={`${id}-whole`} width="9" height="9" patternUnits="userSpaceOnUse">
+            <rect width="9" height="9" fill="#f3e3bd" />
+            <path d="M0 4.500h9" stroke="#d6b878" strokeWidth="1" />
+          </pattern>
+          <pattern
+            id={`${id}-snapped`}
+            width="7"
+            height="7"
+            patternUnits="userSpaceOnUse"
+            patternTransform="rotate(45)"
+          >
+            <rect width="7" height="7" fill="#f7eed8" />
+            <path d="M0 0v7" stroke="#a7772b" strokeWidth="1.200" />
+          </pattern>
         </defs>
-        {laid.round
-          ? <ellipse cx={laid.lengthMm / 2} cy={laid.widthMm / 2} rx={laid.lengthMm / 2 + RIM / 2} ry={laid.widthMm / 2 + RIM / 2} className="fill-enamel stroke-rim" strokeWidth={RIM} />
-          : <rect x={-RIM / 2} y={-RIM / 2} width={laid.lengthMm + RIM} height={laid.widthMm + RIM} rx="12" className="fill-enamel stroke-rim" strokeWidth={RIM} />}
-        {laid.pieces.map((p, i) => <OnePiece key={`${p.x}-${p.y}-${i}`} piece={p} fill={`url(#${id}-${p.whole ? "whole" : "snapped"})`} />)}
-        {laid.pieces.length <= MOST_NUMBERED && laid.pieces.map((p, i) => <Numbered key={`${p.x}-${p.y}-${i}`} piece={p} label={String(i + 1)} />)}
+        {laid.round ? (
+          <ellipse
+            cx={laid.lengthMm / 2}
+            cy={laid.widthMm / 2}
+            rx={laid.lengthMm / 2 + RIM / 2}
+            ry={laid.widthMm / 2 + RIM / 2}
+            className="fill-enamel stroke-rim"
+            strokeWidth={RIM}
+          />
+        ) : (
+          <rect
+            x={-RIM / 2}
+            y={-RIM / 2}
+            width={laid.lengthMm + RIM}
+            height={laid.widthMm + RIM}
+            rx="12"
+            className="fill-enamel stroke-rim"
+            strokeWidth={RIM}
+          />
+        )}
+        {laid.pieces.map((p, i) => (
+          <OnePiece key={`${p.x}-${p.y}-${i}`} piece={p} fill={`url(#${id}-${p.whole ? "whole" : "snapped"})`} />
+        ))}
+        {laid.pieces.length <= MOST_NUMBERED &&
+          laid.pieces.map((p, i) => <Numbered key={`${p.x}-${p.y}-${i}`} piece={p} label={String(i + 1)} />)}
       </svg>
       <figcaption className="mt-2">
         <p>{laid.words}</p>
-        {laid.kind === "sheets" && <p className="text-sm text-faded">Ruled: whole. Hatched: snapped; off-cuts go into later places.</p>}
+        {laid.kind === "sheets" && (
+          <p className="text-sm text-faded">Ruled: whole. Hatched: snapped; off-cuts go into later places.</p>
+        )}
         <details className="mt-1 text-sm">
           <summary className="cursor-pointer font-semibold text-rim">Piece by piece</summary>
-          <ol className="mt-1 list-decimal pl-6 sm:columns-2">{laid.pieces.map((p, i) => <li key={`${i}-${p.x}`}>{words(p)}</li>)}</ol>
+          <ol className="mt-1 list-decimal pl-6 sm:columns-2">
+            {laid.pieces.map((p, i) => (
+              <li key={`${i}-${p.x}`}>{words(p)}</li>
+            ))}
+          </ol>
         </details>
       </figcaption>
     </figure>
@@ -36,9 +79,17 @@ export function FromAbove({ laid }: { laid: Laid }) {
 
 function OnePiece({ piece, fill }: { piece: Piece; fill: string }) {
   const look = { fill, stroke: "#6d4a12", strokeWidth: 1.2 };
-  return piece.corners.length === 0
-    ? <circle cx={piece.x + piece.widthMm / 2} cy={piece.y + piece.heightMm / 2} r={piece.widthMm / 2} {...look} fillOpacity="0.85" />
-    : <polygon points={piece.corners.map((c) => `${c.x.toFixed(1)},${c.y.toFixed(1)}`).join(" ")} {...look} />;
+  return piece.corners.length === 0 ? (
+    <circle
+      cx={piece.x + piece.widthMm / 2}
+      cy={piece.y + piece.heightMm / 2}
+      r={piece.widthMm / 2}
+      {...look}
+      fillOpacity="0.85"
+    />
+  ) : (
+    <polygon points={piece.corners.map((c) => `${c.x.toFixed(1)},${c.y.toFixed(1)}`).join(" ")} {...look} />
+  );
 }
 
 function Numbered({ piece, label }: { piece: Piece; label: string }) {
@@ -47,7 +98,9 @@ function Numbered({ piece, label }: { piece: Piece; label: string }) {
   return (
     <g>
       <circle cx={cx} cy={cy} r="9.500" fill="#fffaf0" stroke="#6d4a12" strokeWidth="0.600" />
-      <text x={cx} y={cy + 4.5} textAnchor="middle" fontSize="13" fontWeight="700" fill="#3d2a08">{label}</text>
+      <text x={cx} y={cy + 4.5} textAnchor="middle" fontSize="13" fontWeight="700" fill="#3d2a08">
+        {label}
+      </text>
     </g>
   );
 }

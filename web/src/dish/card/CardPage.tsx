@@ -12,7 +12,11 @@ export function CardPage() {
   const title = dish.data?.title ?? "Card";
   return (
     <Page title={`${title}, card`}>
-      {dish.data ? <Sheet dishId={id} title={title} brief={dish.data.brief} /> : <p role="status">{dish.error?.message ?? "Fetching the dish…"}</p>}
+      {dish.data ? (
+        <Sheet dishId={id} title={title} brief={dish.data.brief} />
+      ) : (
+        <p role="status">{dish.error?.message ?? "Fetching the dish…"}</p>
+      )}
     </Page>
   );
 }
@@ -23,8 +27,12 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
   return (
     <>
       <div className="no-print mb-4 flex flex-wrap items-center gap-2">
-        <Button look="main" onClick={() => window.print()}>Print this card</Button>
-        <Link to={`/dishes/${dishId}/build`} className="font-semibold text-rim underline">Back to Build</Link>
+        <Button look="main" onClick={() => window.print()}>
+          Print this card
+        </Button>
+        <Link to={`/dishes/${dishId}/build`} className="font-semibold text-rim underline">
+          Back to Build
+        </Link>
       </div>
       <article className="card-sheet mx-auto max-w-4xl rounded-xl border border-line bg-sheet p-5 text-[0.94rem] leading-snug">
         <header className="mb-3 flex flex-wrap items-baseline justify-between gap-x-4 border-b-4 border-rim pb-2">
@@ -35,27 +43,62 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
           <div className="flex flex-col gap-3">
             <section>
               <h2 className="font-bold text-rim">Have ready</h2>
-              <ul>{plan.data.ingredients.map((i) => <li key={i.ingredient ?? i.item} className="flex justify-between gap-3 border-b border-line"><span>{i.item}{i.buy !== "any" && <span className="text-warm"> · read the label</span>}</span><span className="whitespace-nowrap">{i.display}</span></li>)}</ul>
+              <ul>
+                {plan.data.ingredients.map((i) => (
+                  <li key={i.ingredient ?? i.item} className="flex justify-between gap-3 border-b border-line">
+                    <span>
+                      {i.item}
+                      {i.buy !== "any" && <span className="text-warm"> · read the label</span>}
+                    </span>
+                    <span className="whitespace-nowrap">{i.display}</span>
+                  </li>
+                ))}
+              </ul>
             </section>
             <CrossSection build={plan.data.build} title={title} />
           </div>
           <div className="flex flex-col gap-3">
             <section>
               <h2 className="font-bold text-rim">First</h2>
-              <ol className="list-decimal pl-5">{plan.data.prep.steps.map((s) => <li key={s.text}>{s.text} <span className="text-faded">({minutes(s.startMinutesBefore)} before)</span></li>)}</ol>
+              <ol className="list-decimal pl-5">
+                {plan.data.prep.steps.map((s) => (
+                  <li key={s.text}>
+                    {s.text} <span className="text-faded">({minutes(s.startMinutesBefore)} before)</span>
+                  </li>
+                ))}
+              </ol>
             </section>
             <section>
               <h2 className="font-bold text-rim">Build, bottom to top</h2>
-              <ol className="list-decimal pl-5">{plan.data.build.layers.map((l, i) => <li key={`${i}-${l.name}`}>{l.name} <strong>{grams(l.grams)}</strong>{l.measure && ` (${l.measure})`}{laidWords(plan.data, i)}</li>)}</ol>
+              <ol className="list-decimal pl-5">
+                {plan.data.build.layers.map((l, i) => (
+                  <li key={`${i}-${l.name}`}>
+                    {l.name} <strong>{grams(l.grams)}</strong>
+                    {l.measure && ` (${l.measure})`}
+                    {laidWords(plan.data, i)}
+                  </li>
+                ))}
+              </ol>
             </section>
             <section>
               <h2 className="font-bold text-rim">Bake</h2>
-              <ol className="list-decimal pl-5">{plan.data.bake.phases.map((p, i) => <li key={`${i}-${p.kind}`}><strong>{p.minutes} min</strong> {p.celsius ? `${p.covered ? "covered" : p.kind === "grill" ? "under the grill" : "open"} at ${Math.round(p.celsius)} °C` : "rest"}</li>)}</ol>
+              <ol className="list-decimal pl-5">
+                {plan.data.bake.phases.map((p, i) => (
+                  <li key={`${i}-${p.kind}`}>
+                    <strong>{p.minutes} min</strong>{" "}
+                    {p.celsius
+                      ? `${p.covered ? "covered" : p.kind === "grill" ? "under the grill" : "open"} at ${Math.round(p.celsius)} °C`
+                      : "rest"}
+                  </li>
+                ))}
+              </ol>
               <p>Done: {plan.data.bake.signs.join(" ")}</p>
             </section>
           </div>
         </div>
-        <footer className="mt-3 border-t border-line pt-2 text-sm text-faded">Read every packet each time; when unsure, ask the maker. Follow your local food-safety advice.</footer>
+        <footer className="mt-3 border-t border-line pt-2 text-sm text-faded">
+          Read every packet each time; when unsure, ask the maker. Follow your local food-safety advice.
+        </footer>
       </article>
     </>
   );
@@ -68,5 +111,7 @@ function laidWords(plan: Plan, layer: number): string {
 
 function safeFor({ needs }: Plan): string {
   const all = [...needs.needs, ...needs.avoid.map((a) => `no ${allergenWord(a)}`)];
-  return all.length ? `${sentence(all.join(", "))}${needs.strict ? ", strictly: keep it apart" : ""}` : "No needs named";
+  return all.length
+    ? `${sentence(all.join(", "))}${needs.strict ? ", strictly: keep it apart" : ""}`
+    : "No needs named";
 }

@@ -23,15 +23,34 @@ export function NotesStop({ brief, dishId, version, edit }: StopProps) {
   return (
     <div className="flex flex-col gap-5">
       <Card title="Notes">
-        <label htmlFor="notes" className="text-faded">What happened, and what to change next time.</label>
-        <textarea id="notes" rows={7} value={text} className="mt-2 w-full rounded-lg border-2 border-line bg-sheet p-3"
-          onChange={(e) => { setText(e.target.value); setTyped(true); }}
-          onBlur={() => { if (typed) { setTyped(false); edit({ notes: text }); } }} />
+        <label htmlFor="notes" className="text-faded">
+          What happened, and what to change next time.
+        </label>
+        <textarea
+          id="notes"
+          rows={7}
+          value={text}
+          className="mt-2 w-full rounded-lg border-2 border-line bg-sheet p-3"
+          onChange={(e) => {
+            setText(e.target.value);
+            setTyped(true);
+          }}
+          onBlur={() => {
+            if (typed) {
+              setTyped(false);
+              edit({ notes: text });
+            }
+          }}
+        />
       </Card>
       <Card title="Take the recipe with you">
         <p className="flex flex-wrap gap-x-6 gap-y-2">
-          <a className="font-semibold text-rim underline" href={`/api/dishes/${dishId}/recipe.md`} download>Recipe as Markdown</a>
-          <a className="font-semibold text-rim underline" href={`/api/dishes/${dishId}/recipe.jsonld`} download>Recipe as JSON-LD</a>
+          <a className="font-semibold text-rim underline" href={`/api/dishes/${dishId}/recipe.md`} download>
+            Recipe as Markdown
+          </a>
+          <a className="font-semibold text-rim underline" href={`/api/dishes/${dishId}/recipe.jsonld`} download>
+            Recipe as JSON-LD
+          </a>
         </p>
         <p className="mt-1 text-sm text-faded">The recipe as you saved it, before the swaps. Nabe reads both back.</p>
       </Card>
@@ -50,7 +69,9 @@ function History({ id, version }: { id: string; version: number }) {
           <li key={r.number} className="grid grid-cols-[2.5rem_1fr_auto] gap-3 py-1.5">
             <span className="text-right text-faded">{r.number}</span>
             <span>{r.change}</span>
-            <time dateTime={r.madeAt} className="text-sm text-faded">{new Date(r.madeAt).toLocaleString(undefined, { dateStyle: "medium", timeStyle: "short" })}</time>
+            <time dateTime={r.madeAt} className="text-sm text-faded">
+              {new Date(r.madeAt).toLocaleString(undefined, { dateStyle: "medium", timeStyle: "short" })}
+            </time>
           </li>
         ))}
       </ol>

@@ -14,7 +14,11 @@ export function PrepStop({ plan, brief, edit }: StopProps) {
   return (
     <div className="flex flex-col gap-5">
       <Card title="Before the oven" aside={`${minutes(active)} of work; what waits longest stands first`}>
-        <TimeLeft steps={steps} minutesLeft={brief.prep?.minutesLeft ?? null} onMinutes={(minutesLeft) => edit({ prep: { ...brief.prep, minutesLeft: minutesLeft ?? undefined } })} />
+        <TimeLeft
+          steps={steps}
+          minutesLeft={brief.prep?.minutesLeft ?? null}
+          onMinutes={(minutesLeft) => edit({ prep: { ...brief.prep, minutesLeft: minutesLeft ?? undefined } })}
+        />
         <Steps steps={steps} />
       </Card>
       <WaterCard water={water} mends={mends} onMends={mend} />
@@ -22,10 +26,18 @@ export function PrepStop({ plan, brief, edit }: StopProps) {
       {sauces.length > 0 && <SaucesCard sauces={sauces} />}
       <Card title="Weight into the dish">
         <dl className="grid grid-cols-[auto_auto] justify-start gap-x-6 gap-y-1">
-          <dt>Raw, all together</dt><dd className="text-right">{grams(plan.massAfterGrams)}</dd>
-          <dt>Cooked off and squeezed out</dt><dd className="text-right">− {grams(cookedOffGrams)}</dd>
-          {takenUpGrams > 0 && <><dt>Taken up or stirred in</dt><dd className="text-right">+ {grams(takenUpGrams)}</dd></>}
-          <dt className="font-bold">Enters the dish</dt><dd className="text-right font-bold">{grams(readyGrams)}</dd>
+          <dt>Raw, all together</dt>
+          <dd className="text-right">{grams(plan.massAfterGrams)}</dd>
+          <dt>Cooked off and squeezed out</dt>
+          <dd className="text-right">− {grams(cookedOffGrams)}</dd>
+          {takenUpGrams > 0 && (
+            <>
+              <dt>Taken up or stirred in</dt>
+              <dd className="text-right">+ {grams(takenUpGrams)}</dd>
+            </>
+          )}
+          <dt className="font-bold">Enters the dish</dt>
+          <dd className="text-right font-bold">{grams(readyGrams)}</dd>
         </dl>
         <p className="mt-2 text-sm text-faded">Shares cooked off are kitchen practice; trust the signs.</p>
       </Card>

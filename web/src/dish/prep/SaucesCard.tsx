@@ -7,8 +7,13 @@ export function SaucesCard({ sauces }: { sauces: readonly SauceThickness[] }) {
       <ul className="divide-y divide-line">
         {sauces.map((s) => (
           <li key={s.part} className="py-2">
-            <p className={s.correctionGrams === 0 ? "" : "text-warm"}><strong className="font-semibold">{PART_WORDS[s.part]}:</strong> {s.words}</p>
-            <p className="text-sm text-faded">{s.per240.toFixed(0)} g of wheat flour's strength in 240 ml (wanted {s.wanted.toFixed(0)}), {grams(s.liquidGrams)} liquid, thickened with {s.thickener}.</p>
+            <p className={s.correctionGrams === 0 ? "" : "text-warm"}>
+              <strong className="font-semibold">{PART_WORDS[s.part]}:</strong> {s.words}
+            </p>
+            <p className="text-sm text-faded">
+              {s.per240.toFixed(0)} g of wheat flour's strength in 240 ml (wanted {s.wanted.toFixed(0)}),{" "}
+              {grams(s.liquidGrams)} liquid, thickened with {s.thickener}.
+            </p>
           </li>
         ))}
       </ul>

@@ -23,9 +23,16 @@ export function TimeLeft({ steps, minutesLeft, onMinutes }: Props) {
   return (
     <div className="mb-3 border-b border-line pb-3">
       <p className="mb-1.5 text-sm font-medium text-faded">Until you build the dish there is</p>
-      <PickOne label="Time left until building" value={minutesLeft === null ? ENOUGH : String(minutesLeft)} options={withOwn(minutesLeft)} onPick={(v) => onMinutes(v === ENOUGH ? null : Number(v))} />
+      <PickOne
+        label="Time left until building"
+        value={minutesLeft === null ? ENOUGH : String(minutesLeft)}
+        options={withOwn(minutesLeft)}
+        onPick={(v) => onMinutes(v === ENOUGH ? null : Number(v))}
+      />
       <p className={`mt-1.5 text-sm ${late ? "font-semibold text-warm" : "text-faded"}`}>
-        {late ? `It takes ${minutes(needed)}: buy ready what you can, take a second pair of hands, or build later.` : `All of it takes one cook ${minutes(needed)}.`}
+        {late
+          ? `It takes ${minutes(needed)}: buy ready what you can, take a second pair of hands, or build later.`
+          : `All of it takes one cook ${minutes(needed)}.`}
       </p>
     </div>
   );

@@ -19,15 +19,39 @@ export function WaterCard({ water, mends, onMends }: Props) {
       <WaterPicture water={water} />
       {dry.length > 0 && (
         <ul className="mt-2 list-disc pl-5 text-warm">
-          {dry.map((l) => <li key={l.layer}>{l.name}, layer {l.layer + 1}: wants {grams(l.takesUpGrams)}, has {grams(l.withinReachGrams)} in reach.</li>)}
+          {dry.map((l) => (
+            <li key={l.layer}>
+              {l.name}, layer {l.layer + 1}: wants {grams(l.takesUpGrams)}, has {grams(l.withinReachGrams)} in reach.
+            </li>
+          ))}
         </ul>
       )}
       {water.mends.length > 0 && (
         <ul className="mt-3 space-y-2">
           {water.mends.map((m) => (
-            <li key={m.key} className="flex flex-wrap items-center justify-between gap-2 rounded-lg bg-enamel px-3 py-2">
-              <span>{m.text} <span className="text-sm text-faded">({m.waterGrams > 0 ? "+" : "−"}{grams(Math.abs(m.waterGrams))} water)</span></span>
-              <Button className="min-h-9 text-sm" aria-label={`Do this: ${m.text}`} onClick={() => onMends({ ...mends, [m.key]: (m.key.startsWith("stock") || m.key === "uncover" ? (mends[m.key] ?? 0) : 0) + m.value })}>Do this</Button>
+            <li
+              key={m.key}
+              className="flex flex-wrap items-center justify-between gap-2 rounded-lg bg-enamel px-3 py-2"
+            >
+              <span>
+                {m.text}{" "}
+                <span className="text-sm text-faded">
+                  ({m.waterGrams > 0 ? "+" : "−"}
+                  {grams(Math.abs(m.waterGrams))} water)
+                </span>
+              </span>
+              <Button
+                className="min-h-9 text-sm"
+                aria-label={`Do this: ${m.text}`}
+                onClick={() =>
+                  onMends({
+                    ...mends,
+                    [m.key]: (m.key.startsWith("stock") || m.key === "uncover" ? (mends[m.key] ?? 0) : 0) + m.value,
+                  })
+                }
+              >
+                Do this
+              </Button>
             </li>
           ))}
         </ul>
@@ -36,7 +60,15 @@ export function WaterCard({ water, mends, onMends }: Props) {
         <p className="mt-3 flex flex-wrap items-center gap-2 text-sm">
           <span className="font-medium text-faded">Done so far:</span>
           {Object.entries(mends).map(([key, value]) => (
-            <Button key={key} look="quiet" className="min-h-8 px-2 py-0.5 text-sm" aria-label={`Take back: ${madeWords(key, value)}`} onClick={() => onMends(without(key))}>{madeWords(key, value)} ✕</Button>
+            <Button
+              key={key}
+              look="quiet"
+              className="min-h-8 px-2 py-0.5 text-sm"
+              aria-label={`Take back: ${madeWords(key, value)}`}
+              onClick={() => onMends(without(key))}
+            >
+              {madeWords(key, value)} ✕
+            </Button>
           ))}
         </p>
       )}

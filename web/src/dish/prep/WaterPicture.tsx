@@ -13,7 +13,11 @@ export function WaterPicture({ water }: { water: WaterBudget }) {
   const rows = [
     { name: "Free at the start", from: 0, to: water.freeGrams },
     { name: "Given off", from: water.freeGrams, to: water.freeGrams + water.givenOffGrams },
-    { name: "Drunk in the dish", from: water.freeGrams + water.givenOffGrams, to: water.freeGrams + water.givenOffGrams - water.takenUpGrams },
+    {
+      name: "Drunk in the dish",
+      from: water.freeGrams + water.givenOffGrams,
+      to: water.freeGrams + water.givenOffGrams - water.takenUpGrams,
+    },
     { name: "Off as steam", from: water.endGrams + water.lostGrams, to: water.endGrams },
     { name: "Left at the end", from: 0, to: water.endGrams },
   ];
@@ -23,14 +27,36 @@ export function WaterPicture({ water }: { water: WaterBudget }) {
   const tall = rows.length * ROW + 16;
   const end = (rows.length - 1) * ROW;
   return (
-    <svg viewBox={`0 0 ${WIDE} ${tall}`} className="mt-2 block w-full max-w-2xl" role="img"
-      aria-label={`Water: ${rows.map((r) => `${r.name} ${grams(Math.abs(r.to - r.from))}`).join(", ")}; wanted at the end ${grams(water.lowGrams)} to ${grams(water.highGrams)}.`}>
+    <svg
+      viewBox={`0 0 ${WIDE} ${tall}`}
+      className="mt-2 block w-full max-w-2xl"
+      role="img"
+      aria-label={`Water: ${rows.map((r) => `${r.name} ${grams(Math.abs(r.to - r.from))}`).join(", ")}; wanted at the end ${grams(water.lowGrams)} to ${grams(water.highGrams)}.`}
+    >
       <defs>
-        <pattern id={`${id}-drops`} width="6" height="6" patternUnits="userSpaceOnUse"><path d="M1.500 1.500h.8M4.500 4.500h.8" className="stroke-sheet" strokeWidth="1.200" strokeLinecap="round" /></pattern>
-        <pattern id={`${id}-off`} width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)"><path d="M0 0v5" className="stroke-rim" strokeWidth="1.600" /></pattern>
+        <pattern id={`${id}-drops`} width="6" height="6" patternUnits="userSpaceOnUse">
+          <path d="M1.500 1.500h.8M4.500 4.500h.8" className="stroke-sheet" strokeWidth="1.200" strokeLinecap="round" />
+        </pattern>
+        <pattern id={`${id}-off`} width="5" height="5" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+          <path d="M0 0v5" className="stroke-rim" strokeWidth="1.600" />
+        </pattern>
       </defs>
-      <rect x={x(water.lowGrams)} y={end + 1} width={Math.max(2, x(water.highGrams) - x(water.lowGrams))} height={ROW - 4} className="fill-rim-soft" />
-      <text x={(x(water.lowGrams) + x(water.highGrams)) / 2} y={tall - 3} textAnchor="middle" fontSize="11" className="fill-faded">wanted</text>
+      <rect
+        x={x(water.lowGrams)}
+        y={end + 1}
+        width={Math.max(2, x(water.highGrams) - x(water.lowGrams))}
+        height={ROW - 4}
+        className="fill-rim-soft"
+      />
+      <text
+        x={(x(water.lowGrams) + x(water.highGrams)) / 2}
+        y={tall - 3}
+        textAnchor="middle"
+        fontSize="11"
+        className="fill-faded"
+      >
+        wanted
+      </text>
       <line x1={x(0)} x2={x(0)} y1="0" y2={end + ROW} className="stroke-line" />
       {rows.map((r, i) => {
         const a = x(Math.min(r.from, r.to));
@@ -38,10 +64,45 @@ export function WaterPicture({ water }: { water: WaterBudget }) {
         const off = r.to < r.from;
         return (
           <g key={r.name}>
-            <text x={LEFT - 8} y={i * ROW + 16} textAnchor="end" fontSize="12.500" className={i === 4 ? "fill-ink" : "fill-faded"} fontWeight={i === 4 ? 700 : 400}>{r.name}</text>
-            <rect x={a} y={i * ROW + 4} width={Math.max(1.5, b - a)} height={ROW - 10} rx="2" fill={off && i < 4 ? `url(#${id}-off)` : undefined} className={off && i < 4 ? "stroke-rim" : i === 4 && (r.to < water.lowGrams || r.to > water.highGrams) ? "fill-warm" : "fill-rim"} />
-            {!off && <rect x={a} y={i * ROW + 4} width={Math.max(0, b - a)} height={ROW - 10} rx="2" fill={`url(#${id}-drops)`} />}
-            <text x={b + 6} y={i * ROW + 16} fontSize="12.500" className="fill-ink">{off ? "−" : ""}{grams(Math.abs(r.to - r.from))}</text>
+            <text
+              x={LEFT - 8}
+              y={i * ROW + 16}
+              textAnchor="end"
+              fontSize="12.500"
+              className={i === 4 ? "fill-ink" : "fill-faded"}
+              fontWeight={i === 4 ? 700 : 400}
+            >
+              {r.name}
+            </text>
+            <rect
+              x={a}
+              y={i * ROW + 4}
+              width={Math.max(1.5, b - a)}
+              height={ROW - 10}
+              rx="2"
+              fill={off && i < 4 ? `url(#${id}-off)` : undefined}
+              className={
+                off && i < 4
+                  ? "stroke-rim"
+                  : i === 4 && (r.to < water.lowGrams || r.to > water.highGrams)
+                    ? "fill-warm"
+                    : "fill-rim"
+              }
+            />
+            {!off && (
+              <rect
+                x={a}
+                y={i * ROW + 4}
+                width={Math.max(0, b - a)}
+                height={ROW - 10}
+                rx="2"
+                fill={`url(#${id}-drops)`}
+              />
+            )}
+            <text x={b + 6} y={i * ROW + 16} fontSize="12.500" className="fill-ink">
+              {off ? "−" : ""}
+              {grams(Math.abs(r.to - r.from))}
+            </text>
           </g>
         );
       })}

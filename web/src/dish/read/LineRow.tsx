@@ -23,12 +23,22 @@ export function LineRow({ line, open, larder, onOpen, onCorrect }: Props) {
               {line.preparation ? ` · ${line.preparation}` : ""}
             </p>
             <p className="text-sm text-faded">
-              {line.shares.length ? line.shares.map((s) => `${percent(s.share)} ${PART_WORDS[s.part].toLowerCase()}`).join(", ") : PART_WORDS[line.part]}
+              {line.shares.length
+                ? line.shares.map((s) => `${percent(s.share)} ${PART_WORDS[s.part].toLowerCase()}`).join(", ")
+                : PART_WORDS[line.part]}
               {line.remembered && <span className="font-semibold text-rim"> · as you corrected it before</span>}
               {line.doubt && <span className="font-semibold text-warm"> · {line.doubt}</span>}
             </p>
           </div>
-          <Button look="quiet" className="no-print -my-1 min-h-9 text-sm" aria-expanded={open} aria-label={`Correct: ${line.text}`} onClick={onOpen}>Correct</Button>
+          <Button
+            look="quiet"
+            className="no-print -my-1 min-h-9 text-sm"
+            aria-expanded={open}
+            aria-label={`Correct: ${line.text}`}
+            onClick={onOpen}
+          >
+            Correct
+          </Button>
         </div>
       </div>
       {open && <Correction line={line} larder={larder} onCorrect={onCorrect} />}
@@ -49,25 +59,56 @@ function Correction({ line, larder, onCorrect }: Pick<Props, "line" | "larder" |
   const renamed = name.trim() !== "" && name !== line.ingredientName;
   const field = "h-10 w-full rounded-lg border-2 border-line bg-sheet px-2.5";
   return (
-    <form className="mt-2 grid gap-3 rounded-lg bg-enamel p-3 sm:grid-cols-2" onSubmit={(e) => {
-      e.preventDefault();
-      if (renamed && !chosen) return;
-      onCorrect({ text, heading: line.heading, ingredient: renamed ? chosen?.id : undefined, part: part === line.part ? undefined : part });
-    }}>
-      <label className="flex flex-col gap-1 text-sm font-medium sm:col-span-2">Line
+    <form
+      className="mt-2 grid gap-3 rounded-lg bg-enamel p-3 sm:grid-cols-2"
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (renamed && !chosen) return;
+        onCorrect({
+          text,
+          heading: line.heading,
+          ingredient: renamed ? chosen?.id : undefined,
+          part: part === line.part ? undefined : part,
+        });
+      }}
+    >
+      <label className="flex flex-col gap-1 text-sm font-medium sm:col-span-2">
+        Line
         <input className={field} value={text} onChange={(e) => setText(e.target.value)} />
       </label>
-      <label className="flex flex-col gap-1 text-sm font-medium">Ingredient
-        <input className={field} list={`${id}-larder`} value={name} aria-invalid={renamed && !chosen} onChange={(e) => setName(e.target.value)} />
-        <datalist id={`${id}-larder`}>{larder.map((i) => <option key={i.id} value={i.name}>{i.aliases.slice(0, 3).join(", ")}</option>)}</datalist>
+      <label className="flex flex-col gap-1 text-sm font-medium">
+        Ingredient
+        <input
+          className={field}
+          list={`${id}-larder`}
+          value={name}
+          aria-invalid={renamed && !chosen}
+          onChange={(e) => setName(e.target.value)}
+        />
+        <datalist id={`${id}-larder`}>
+          {larder.map((i) => (
+            <option key={i.id} value={i.name}>
+              {i.aliases.slice(0, 3).join(", ")}
+            </option>
+          ))}
+        </datalist>
         {renamed && !chosen && <span className="text-danger">Choose one from the list.</span>}
       </label>
-      <label className="flex flex-col gap-1 text-sm font-medium">Part of the dish
+      <label className="flex flex-col gap-1 text-sm font-medium">
+        Part of the dish
         <select className={field} value={part} onChange={(e) => setPart(e.target.value as Part)}>
-          {Object.entries(PART_WORDS).map(([value, word]) => <option key={value} value={value}>{word}</option>)}
+          {Object.entries(PART_WORDS).map(([value, word]) => (
+            <option key={value} value={value}>
+              {word}
+            </option>
+          ))}
         </select>
       </label>
-      <div className="sm:col-span-2"><Button type="submit" look="main">Use this</Button></div>
+      <div className="sm:col-span-2">
+        <Button type="submit" look="main">
+          Use this
+        </Button>
+      </div>
     </form>
   );
 }

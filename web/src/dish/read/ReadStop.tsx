@@ -3,8 +3,8 @@ import { useState } from "react";
 import { api, type Line, type LineInBrief, type RecipeInBrief } from "../../api";
 import { Card, FAMILY_WORDS, NumberField, SelectField } from "../../ui";
 import type { StopProps } from "../stopProps";
-import { LineRow } from "./LineRow";
 import { withLine } from "./corrections";
+import { LineRow } from "./LineRow";
 
 export function ReadStop({ plan, brief, edit }: StopProps) {
   const [open, setOpen] = useState<number | null>(null);
@@ -18,29 +18,65 @@ export function ReadStop({ plan, brief, edit }: StopProps) {
   };
   return (
     <div className="flex flex-col gap-5">
-      <Card title="What was understood" aside={doubts ? `${doubts} of ${recipe.lines.length} lines to look at` : `${recipe.lines.length} lines, none in doubt`}>
+      <Card
+        title="What was understood"
+        aside={
+          doubts
+            ? `${doubts} of ${recipe.lines.length} lines to look at`
+            : `${recipe.lines.length} lines, none in doubt`
+        }
+      >
         <div className="mb-3 flex flex-wrap items-end gap-4">
-          <NumberField label="Cook for" unit="servings" optional min={1} max={200} value={brief.servings ?? recipe.servings ?? null} onValue={(servings) => edit({ servings: servings ?? undefined })} />
-          <SelectField label="Kind of dish" value={brief.recipe?.family ?? ""} options={families(plan, brief)}
-            onValue={(family) => edit({ recipe: { ...brief.recipe, family: family || undefined } })} />
+          <NumberField
+            label="Cook for"
+            unit="servings"
+            optional
+            min={1}
+            max={200}
+            value={brief.servings ?? recipe.servings ?? null}
+            onValue={(servings) => edit({ servings: servings ?? undefined })}
+          />
+          <SelectField
+            label="Kind of dish"
+            value={brief.recipe?.family ?? ""}
+            options={families(plan, brief)}
+            onValue={(family) => edit({ recipe: { ...brief.recipe, family: family || undefined } })}
+          />
           <p className="pb-2 text-sm text-faded">{aboutPan(plan)}</p>
         </div>
-        <div className="hidden grid-cols-2 gap-4 border-b-2 border-line pb-1 text-sm font-semibold text-faded sm:grid"><span>Your text</span><span>Understood as</span></div>
+        <div className="hidden grid-cols-2 gap-4 border-b-2 border-line pb-1 text-sm font-semibold text-faded sm:grid">
+          <span>Your text</span>
+          <span>Understood as</span>
+        </div>
         <ol>
           {recipe.lines.map((line, i) => (
             <Headed key={`${i}-${line.text}`} line={line} before={recipe.lines[i - 1]}>
-              <LineRow line={line} open={open === i} larder={larder.data ?? []} onOpen={() => setOpen(open === i ? null : i)} onCorrect={(l) => void correct(i, l)} />
+              <LineRow
+                line={line}
+                open={open === i}
+                larder={larder.data ?? []}
+                onOpen={() => setOpen(open === i ? null : i)}
+                onCorrect={(l) => void correct(i, l)}
+              />
             </Headed>
           ))}
         </ol>
       </Card>
       <Card title="Method" aside={`${recipe.steps.length} steps`}>
-        <ol className="list-decimal space-y-1.5 pl-6">{recipe.steps.map((s, i) => <li key={`${i}-${s}`}>{s}</li>)}</ol>
+        <ol className="list-decimal space-y-1.5 pl-6">
+          {recipe.steps.map((s, i) => (
+            <li key={`${i}-${s}`}>{s}</li>
+          ))}
+        </ol>
         {recipe.steps.length === 0 && <p className="text-faded">No method was found in the text.</p>}
       </Card>
       {recipe.asides.length > 0 && (
         <Card title="Kept aside" aside="neither ingredient nor step">
-          <ul className="space-y-1 text-faded">{recipe.asides.map((a, i) => <li key={`${i}-${a}`}>{a}</li>)}</ul>
+          <ul className="space-y-1 text-faded">
+            {recipe.asides.map((a, i) => (
+              <li key={`${i}-${a}`}>{a}</li>
+            ))}
+          </ul>
         </Card>
       )}
     </div>
@@ -63,8 +99,14 @@ function families({ recipe }: StopProps["plan"], brief: StopProps["brief"]) {
 }
 
 function aboutPan({ recipe }: StopProps["plan"]): string {
-  const oven = recipe.oven.celsius ? `Oven ${5 * Math.round(recipe.oven.celsius / 5)} °C.` : "No oven temperature found.";
+  const oven = recipe.oven.celsius
+    ? `Oven ${5 * Math.round(recipe.oven.celsius / 5)} °C.`
+    : "No oven temperature found.";
   if (!recipe.pan) return `${oven} No pan named.`;
-  const size = recipe.pan.litres ? `${recipe.pan.litres.toFixed(1)} litres` : recipe.pan.diameterMm ? `${recipe.pan.diameterMm} mm across` : `${recipe.pan.lengthMm} × ${recipe.pan.widthMm} mm`;
+  const size = recipe.pan.litres
+    ? `${recipe.pan.litres.toFixed(1)} litres`
+    : recipe.pan.diameterMm
+      ? `${recipe.pan.diameterMm} mm across`
+      : `${recipe.pan.lengthMm} × ${recipe.pan.widthMm} mm`;
   return `${oven} Pan: ${recipe.pan.shape}, ${size}.`;
 }

@@ -15,7 +15,13 @@ describe("a corrected line", () => {
 
   it("takes a pasted text apart first and keeps the text", async () => {
     vi.spyOn(api, "read").mockResolvedValue({
-      title: "Gratin", servings: 4, steps: ["Bake."], lines: [{ text: "1 kg potatoes", heading: null }, { text: "salt", heading: null }],
+      title: "Gratin",
+      servings: 4,
+      steps: ["Bake."],
+      lines: [
+        { text: "1 kg potatoes", heading: null },
+        { text: "salt", heading: null },
+      ],
     } as unknown as Awaited<ReturnType<typeof api.read>>);
     const recipe = await withLine({ text: "Gratin …" }, 0, { text: "2 kg potatoes" });
     expect(recipe).toMatchObject({ text: "Gratin …", title: "Gratin", servings: 4, steps: ["Bake."] });

@@ -15,7 +15,10 @@ const ROWS: readonly { name: string; of: (o: Option) => ReactNode }[] = [
   { name: "Fat", of: (o) => change(o.cost.fatGrams) },
   { name: "Work", of: (o) => (o.cost.activeMinutes ? minutes(o.cost.activeMinutes) : "none") },
   { name: "Waiting", of: (o) => (o.cost.passiveMinutes ? minutes(o.cost.passiveMinutes) : "none") },
-  { name: "Tools", of: (o) => (o.cost.tools.length ? o.cost.tools.map((t) => toolWords(t, o.cost.missing)).join(", ") : "none") },
+  {
+    name: "Tools",
+    of: (o) => (o.cost.tools.length ? o.cost.tools.map((t) => toolWords(t, o.cost.missing)).join(", ") : "none"),
+  },
   { name: "Read the label", of: (o) => (o.check ? "yes" : "no") },
 ];
 
@@ -33,9 +36,15 @@ export function Compare({ swap, onChoose }: { swap: Swap; onChoose: (rule: strin
       <table className="border-separate border-spacing-0 text-sm">
         <thead>
           <tr className="align-bottom">
-            <th scope="col" className="sticky left-0 bg-enamel pr-3 text-left font-semibold">Against the original</th>
+            <th scope="col" className="sticky left-0 bg-enamel pr-3 text-left font-semibold">
+              Against the original
+            </th>
             {options.map((o) => (
-              <th key={o.rule} scope="col" className={`min-w-32 max-w-44 px-3 pt-2 pb-1.5 text-left font-semibold ${o.rule === swap.rule ? "rounded-t-lg bg-rim-soft" : ""}`}>
+              <th
+                key={o.rule}
+                scope="col"
+                className={`min-w-32 max-w-44 px-3 pt-2 pb-1.5 text-left font-semibold ${o.rule === swap.rule ? "rounded-t-lg bg-rim-soft" : ""}`}
+              >
                 {o.becomes.map((b) => b.item).join(" + ")}
               </th>
             ))}
@@ -44,22 +53,49 @@ export function Compare({ swap, onChoose }: { swap: Swap; onChoose: (rule: strin
         <tbody>
           {ROWS.map((row) => (
             <tr key={row.name}>
-              <th scope="row" className="sticky left-0 border-t border-line bg-enamel pr-3 text-left font-medium text-faded">{row.name}</th>
-              {options.map((o) => <td key={o.rule} className={`border-t border-line px-3 py-1 ${o.rule === swap.rule ? "bg-rim-soft" : ""}`}>{row.of(o)}</td>)}
+              <th
+                scope="row"
+                className="sticky left-0 border-t border-line bg-enamel pr-3 text-left font-medium text-faded"
+              >
+                {row.name}
+              </th>
+              {options.map((o) => (
+                <td
+                  key={o.rule}
+                  className={`border-t border-line px-3 py-1 ${o.rule === swap.rule ? "bg-rim-soft" : ""}`}
+                >
+                  {row.of(o)}
+                </td>
+              ))}
             </tr>
           ))}
           <tr>
             <td className="sticky left-0 bg-enamel" />
             {options.map((o) => (
-              <td key={o.rule} className={`px-3 py-2 ${o.rule === swap.rule ? "rounded-b-lg bg-rim-soft font-semibold" : ""}`}>
-                {o.rule === swap.rule ? "In the dish now"
-                  : <Button className="min-h-9 px-2.5 text-sm" aria-label={`Use ${o.becomes.map((b) => b.item).join(" and ")} instead`} onClick={() => onChoose(o.rule)}>Use this</Button>}
+              <td
+                key={o.rule}
+                className={`px-3 py-2 ${o.rule === swap.rule ? "rounded-b-lg bg-rim-soft font-semibold" : ""}`}
+              >
+                {o.rule === swap.rule ? (
+                  "In the dish now"
+                ) : (
+                  <Button
+                    className="min-h-9 px-2.5 text-sm"
+                    aria-label={`Use ${o.becomes.map((b) => b.item).join(" and ")} instead`}
+                    onClick={() => onChoose(o.rule)}
+                  >
+                    Use this
+                  </Button>
+                )}
               </td>
             ))}
           </tr>
         </tbody>
       </table>
-      <p className="mt-1 max-w-prose text-sm text-faded">Taste and texture are kitchen practice (40 % each); richness and moisture follow from fat and water (10 % each). Ranked for your house.</p>
+      <p className="mt-1 max-w-prose text-sm text-faded">
+        Taste and texture are kitchen practice (40 % each); richness and moisture follow from fat and water (10 % each).
+        Ranked for your house.
+      </p>
     </section>
   );
 }

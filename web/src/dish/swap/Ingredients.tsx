@@ -12,16 +12,27 @@ const BUY: Record<ShoppingItem["buy"], string | null> = {
 export function Ingredients({ plan }: { plan: Plan }) {
   const checks = plan.ingredients.filter((i) => i.buy !== "any").length;
   return (
-    <Card title="What goes in now" aside={`${grams(plan.massAfterGrams)} in all, was ${grams(plan.massBeforeGrams)}${checks ? `; ${checks} to check in the shop` : ""}`}>
+    <Card
+      title="What goes in now"
+      aside={`${grams(plan.massAfterGrams)} in all, was ${grams(plan.massBeforeGrams)}${checks ? `; ${checks} to check in the shop` : ""}`}
+    >
       <table className="w-full border-collapse text-left">
-        <thead className="sr-only"><tr><th>Ingredient</th><th>Amount</th><th>Contains</th></tr></thead>
+        <thead className="sr-only">
+          <tr>
+            <th>Ingredient</th>
+            <th>Amount</th>
+            <th>Contains</th>
+          </tr>
+        </thead>
         <tbody>
           {plan.ingredients.map((i) => (
             <tr key={i.ingredient ?? i.item} className="border-b border-line align-top last:border-0">
               <th scope="row" className="py-1.5 pr-3 font-medium [overflow-wrap:anywhere]">
                 {i.item}
                 {i.swapped && <span className="ml-2 rounded bg-rim-soft px-1.5 text-sm font-medium text-rim">new</span>}
-                {BUY[i.buy] && <span className="ml-2 rounded bg-warm-soft px-1.5 text-sm font-semibold text-warm">{BUY[i.buy]}</span>}
+                {BUY[i.buy] && (
+                  <span className="ml-2 rounded bg-warm-soft px-1.5 text-sm font-semibold text-warm">{BUY[i.buy]}</span>
+                )}
                 {i.label && <span className="block text-sm font-normal text-faded">{i.label}</span>}
               </th>
               <td className="py-1.5 pr-3 sm:whitespace-nowrap">{i.display}</td>

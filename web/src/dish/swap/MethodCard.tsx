@@ -10,7 +10,11 @@ export function MethodCard({ method }: { method: readonly MethodStep[] }) {
         {method.map((s, i) => (
           <li key={`${i}-${s.was}`} className={s.changed ? "marker:font-bold marker:text-rim" : "text-faded"}>
             <p>{s.text}</p>
-            {s.notes.map((n) => <p key={`${n.rule}-${n.text}`} className="mt-0.5 border-l-4 border-rim-soft pl-2 text-sm"><strong>{sentence(n.item)}:</strong> {n.text}</p>)}
+            {s.notes.map((n) => (
+              <p key={`${n.rule}-${n.text}`} className="mt-0.5 border-l-4 border-rim-soft pl-2 text-sm">
+                <strong>{sentence(n.item)}:</strong> {n.text}
+              </p>
+            ))}
             {s.changed && (
               <details className="text-sm text-faded">
                 <summary className="cursor-pointer">It was</summary>

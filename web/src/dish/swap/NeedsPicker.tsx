@@ -15,18 +15,48 @@ export function NeedsPicker({ plan, brief, edit }: Pick<StopProps, "plan" | "bri
         {people.length > 0 ? (
           <div className="flex flex-wrap items-center gap-x-3 gap-y-1.5">
             <span className="font-medium text-faded">Who eats</span>
-            <PickAny label="Who eats" value={brief.eaters ?? []} onPick={(eaters) => edit({ eaters })} options={people.map((p) => ({ value: p.id ?? p.name ?? "", label: p.name ?? "" }))} />
+            <PickAny
+              label="Who eats"
+              value={brief.eaters ?? []}
+              onPick={(eaters) => edit({ eaters })}
+              options={people.map((p) => ({ value: p.id ?? p.name ?? "", label: p.name ?? "" }))}
+            />
           </div>
         ) : (
-          <p className="text-sm text-faded">Cooking for the same people often? <Link to="/house" className="font-semibold text-rim underline">Tell Nabe who they are</Link> and pick them here.</p>
+          <p className="text-sm text-faded">
+            Cooking for the same people often?{" "}
+            <Link to="/house" className="font-semibold text-rim underline">
+              Tell Nabe who they are
+            </Link>{" "}
+            and pick them here.
+          </p>
         )}
-        <PickAny label="Needs" value={brief.needs ?? []} onPick={(needs) => edit({ needs })} options={NEEDS.map((n) => ({ value: n as string, label: sentence(n) }))} />
+        <PickAny
+          label="Needs"
+          value={brief.needs ?? []}
+          onPick={(needs) => edit({ needs })}
+          options={NEEDS.map((n) => ({ value: n as string, label: sentence(n) }))}
+        />
         <div className="flex flex-wrap items-center gap-x-6 gap-y-3">
-          <PickOne label="How strict" value={brief.strict ? "strict" : "ingredient"} onPick={(v) => edit({ strict: v === "strict" })}
-            options={[{ value: "ingredient", label: "By ingredient" }, { value: "strict", label: "Strict: traces matter" }]} />
+          <PickOne
+            label="How strict"
+            value={brief.strict ? "strict" : "ingredient"}
+            onPick={(v) => edit({ strict: v === "strict" })}
+            options={[
+              { value: "ingredient", label: "By ingredient" },
+              { value: "strict", label: "Strict: traces matter" },
+            ]}
+          />
           <details className="flex-1 basis-56">
-            <summary className="cursor-pointer py-2 font-semibold text-rim">Single allergens{avoid.length ? `: ${avoid.map(allergenWord).join(", ")}` : ""}</summary>
-            <PickAny label="Single allergens" value={avoid} onPick={(a) => edit({ avoid: a })} options={ALLERGENS.map((a) => ({ value: a as string, label: sentence(allergenWord(a)) }))} />
+            <summary className="cursor-pointer py-2 font-semibold text-rim">
+              Single allergens{avoid.length ? `: ${avoid.map(allergenWord).join(", ")}` : ""}
+            </summary>
+            <PickAny
+              label="Single allergens"
+              value={avoid}
+              onPick={(a) => edit({ avoid: a })}
+              options={ALLERGENS.map((a) => ({ value: a as string, label: sentence(allergenWord(a)) }))}
+            />
           </details>
         </div>
       </div>

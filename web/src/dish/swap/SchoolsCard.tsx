@@ -21,8 +21,17 @@ export function SchoolsCard({ brief, edit }: Pick<StopProps, "brief" | "edit">) 
         <summary className="cursor-pointer font-semibold text-rim">Sheets, sauces, cheese, cover, rest…</summary>
         <div className="mt-3 grid gap-3 sm:grid-cols-2">
           {(choices.data?.questions ?? []).map((q) => (
-            <SelectField key={q.id} label={q.ask} value={own[q.id] ?? AS_THE_HOUSE} hint={q.why} onValue={(a) => pick(q.id, a)}
-              options={[{ value: AS_THE_HOUSE, label: `As the house: ${houseAnswer(q, house.data?.house.schools ?? {})}` }, ...q.answers.map((a) => ({ value: a.id, label: a.name }))]} />
+            <SelectField
+              key={q.id}
+              label={q.ask}
+              value={own[q.id] ?? AS_THE_HOUSE}
+              hint={q.why}
+              onValue={(a) => pick(q.id, a)}
+              options={[
+                { value: AS_THE_HOUSE, label: `As the house: ${houseAnswer(q, house.data?.house.schools ?? {})}` },
+                ...q.answers.map((a) => ({ value: a.id, label: a.name })),
+              ]}
+            />
           ))}
         </div>
       </details>

@@ -14,31 +14,53 @@ export function SwapStop({ plan, brief, edit }: StopProps) {
   };
   const make = (id: string, how: string) => edit({ made: { ...brief.made, [id]: how } });
   const asked = plan.needs.needs.length > 0 || plan.needs.avoid.length > 0;
-  const bought = Object.entries(brief.made ?? {}).filter(([, how]) => how === "bought").map(([id]) => id);
+  const bought = Object.entries(brief.made ?? {})
+    .filter(([, how]) => how === "bought")
+    .map(([id]) => id);
   return (
     <div className="flex flex-col gap-5">
       <NeedsPicker plan={plan} brief={brief} edit={edit} />
       {plan.unresolved.length > 0 && (
-        <Notice tone="danger" title={`${plan.unresolved.length === 1 ? "One line is" : `${plan.unresolved.length} lines are`} left out of the dish`}>
+        <Notice
+          tone="danger"
+          title={`${plan.unresolved.length === 1 ? "One line is" : `${plan.unresolved.length} lines are`} left out of the dish`}
+        >
           <ul className="mt-1 space-y-2">
             {plan.unresolved.map((u) => (
-              <li key={`${u.source}-${u.text}`}><strong>{u.text}</strong>: {u.why}{" "}
-                <Button look="quiet" className="min-h-8 px-2 py-0.5 text-sm" aria-label={`Leave out ${u.text}`} onClick={() => choose(u.source, "leave-out")}>Leave it out</Button>
+              <li key={`${u.source}-${u.text}`}>
+                <strong>{u.text}</strong>: {u.why}{" "}
+                <Button
+                  look="quiet"
+                  className="min-h-8 px-2 py-0.5 text-sm"
+                  aria-label={`Leave out ${u.text}`}
+                  onClick={() => choose(u.source, "leave-out")}
+                >
+                  Leave it out
+                </Button>
               </li>
             ))}
           </ul>
         </Notice>
       )}
       <Card title="Was → becomes" aside={plan.swaps.length ? `${plan.swaps.length} swaps` : undefined}>
-        {plan.swaps.length === 0 && <p className="text-faded">{asked ? "Everything in this recipe fits as it is." : "Say above who it must be safe for."}</p>}
+        {plan.swaps.length === 0 && (
+          <p className="text-faded">
+            {asked ? "Everything in this recipe fits as it is." : "Say above who it must be safe for."}
+          </p>
+        )}
         <ul className="divide-y divide-line">
-          {plan.swaps.map((swap, i) => <SwapCard key={`${swap.source}-${i}`} swap={swap} onChoose={(rule) => choose(swap.source, rule)} />)}
+          {plan.swaps.map((swap, i) => (
+            <SwapCard key={`${swap.source}-${i}`} swap={swap} onChoose={(rule) => choose(swap.source, rule)} />
+          ))}
         </ul>
       </Card>
       {plan.components.length > 0 && <MadeCard made={plan.components} onMake={make} />}
       {bought.map((id) => (
-        <Notice key={id} tone="plain">Bought ready: {plan.ingredients.find((i) => i.ingredient === id)?.item ?? id.replaceAll("-", " ")}.{" "}
-          <Button look="quiet" className="min-h-8 px-2 py-0.5 text-sm" onClick={() => make(id, "home")}>Make it at home</Button>
+        <Notice key={id} tone="plain">
+          Bought ready: {plan.ingredients.find((i) => i.ingredient === id)?.item ?? id.replaceAll("-", " ")}.{" "}
+          <Button look="quiet" className="min-h-8 px-2 py-0.5 text-sm" onClick={() => make(id, "home")}>
+            Make it at home
+          </Button>
         </Notice>
       ))}
       <SchoolsCard brief={brief} edit={edit} />

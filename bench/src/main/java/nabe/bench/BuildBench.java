@@ -54,9 +54,12 @@ public class BuildBench {
     private final SheetWays ways = new SheetWays(larder);
     private final Prepper prepper = new Prepper(tables.yields(), ways, larder.get("water"));
     private final Builder builder = new Builder(larder, ways, tables.properties());
-    private final WaterBudgeter water = new WaterBudgeter(new FreeWater(larder, tables.properties()), tables.thickeners(), ways);
+    private final WaterBudgeter water =
+            new WaterBudgeter(new FreeWater(larder, tables.properties()), tables.thickeners(), ways);
     private final Recipe recipe = new RecipeReader(larder).read(Texts.THIRTY_LINES);
-    private final Conversion conversion = new Swapper(larder, tables).convert(recipe, Kitchen.of(new Needs(Set.of(Need.GLUTEN_FREE, Need.VEGAN, Need.NUT_FREE), Set.of(), true)));
+    private final Conversion conversion = new Swapper(larder, tables)
+            .convert(
+                    recipe, Kitchen.of(new Needs(Set.of(Need.GLUTEN_FREE, Need.VEGAN, Need.NUT_FREE), Set.of(), true)));
     private final BuildChoice fiveLayers = new BuildChoice(null, 5, null, null, null);
     private final House house = House.usual();
     private final Random random = new Random(11);
@@ -65,13 +68,17 @@ public class BuildBench {
     public WaterBudget waterAndBuildOfFiveLayers() {
         PrepPlan prep = prepper.prepare(conversion, house.schools(), Map.of(), PrepChoice.none());
         BuildPlan build = builder.build(recipe, prep, null, house, fiveLayers, 1);
-        List<WetLayer> layers = build.layers().stream().map(l -> new WetLayer(l.name(), l.part(), l.of())).toList();
-        return water.budget(recipe.family(), layers, new WaterBudgeter.Bake(build.pan().openM2(), 20, 35, 35), house.schools());
+        List<WetLayer> layers = build.layers().stream()
+                .map(l -> new WetLayer(l.name(), l.part(), l.of()))
+                .toList();
+        return water.budget(
+                recipe.family(), layers, new WaterBudgeter.Bake(build.pan().openM2(), 20, 35, 35), house.schools());
     }
 
     @Benchmark
     public SheetLayer fiveLayersOfSheetsInAnyPan() {
-        SheetLaying laying = new SheetLaying(new Candidates(new Sheet(150 + random.nextInt(60), 70 + random.nextInt(40)), LayRule.brittle(0.06)));
+        SheetLaying laying = new SheetLaying(
+                new Candidates(new Sheet(150 + random.nextInt(60), 70 + random.nextInt(40)), LayRule.brittle(0.06)));
         Outline pan = new Outline(random.nextInt(4) == 0, 180 + random.nextInt(220), 150 + random.nextInt(130));
         for (int i = 0; i < 4; i++) {
             laying.lay(pan);

@@ -41,9 +41,18 @@ import org.openjdk.jmh.annotations.Warmup;
 public class HeatBench {
     private static final Foodstuff SAUCE = new Foodstuff(0.80, 0.04, 0.05, 0.08, 0.015, 0.015, 1030);
     private static final Foodstuff SHEET = new Foodstuff(0.35, 0.06, 0.02, 0.55, 0.01, 0.01, 1200);
-    private final HeatDish dish = new HeatDish(List.of(layer("sauce", 0.012, SAUCE, 0), layer("sheets", 0.003, SHEET, 1), layer("sauce", 0.015, SAUCE, 0), layer("sheets", 0.003, SHEET, 1),
-            layer("sauce", 0.017, SAUCE, 0)), 0.11, false, Wall.GLASS);
-    private final List<HeatPhase> twoHours = List.of(new HeatPhase(3_600, 190, true, false, false, true), new HeatPhase(3_600, 190, false, false, false, true));
+    private final HeatDish dish = new HeatDish(
+            List.of(
+                    layer("sauce", 0.012, SAUCE, 0),
+                    layer("sheets", 0.003, SHEET, 1),
+                    layer("sauce", 0.015, SAUCE, 0),
+                    layer("sheets", 0.003, SHEET, 1),
+                    layer("sauce", 0.017, SAUCE, 0)),
+            0.11,
+            false,
+            Wall.GLASS);
+    private final List<HeatPhase> twoHours = List.of(
+            new HeatPhase(3_600, 190, true, false, false, true), new HeatPhase(3_600, 190, false, false, false, true));
     private final Planner planner = new Planner(Larder.load());
     private final Needs needs = new Needs(Set.of(Need.GLUTEN_FREE, Need.VEGAN, Need.NUT_FREE), Set.of(), true);
 
@@ -52,7 +61,19 @@ public class HeatBench {
     }
 
     private Brief brief(Start start, boolean forecast) {
-        return new Brief(Brief.RecipeBrief.ofText(Texts.THIRTY_LINES), needs, null, new OvenChoice(null, false, start), null, Map.of(), null, null, null, null, null, forecast);
+        return new Brief(
+                Brief.RecipeBrief.ofText(Texts.THIRTY_LINES),
+                needs,
+                null,
+                new OvenChoice(null, false, start),
+                null,
+                Map.of(),
+                null,
+                null,
+                null,
+                null,
+                null,
+                forecast);
     }
 
     @Benchmark
@@ -72,6 +93,10 @@ public class HeatBench {
 
     @Benchmark
     public OvenSharing.Shared fourDishesInOneOven() {
-        return planner.share(List.of(brief(Start.FRIDGE, false), brief(Start.ROOM, false), brief(Start.HOT, false), brief(Start.FROZEN, false)));
+        return planner.share(List.of(
+                brief(Start.FRIDGE, false),
+                brief(Start.ROOM, false),
+                brief(Start.HOT, false),
+                brief(Start.FROZEN, false)));
     }
 }

@@ -26,8 +26,10 @@ public final class HttpBench {
     private final HttpRequest request;
 
     private HttpBench(String address, boolean forecast) {
-        request = HttpRequest.newBuilder(URI.create(address + "/api/plans")).header("Content-Type", "application/json")
-                .POST(HttpRequest.BodyPublishers.ofString(Texts.briefJson(forecast))).build();
+        request = HttpRequest.newBuilder(URI.create(address + "/api/plans"))
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(Texts.briefJson(forecast)))
+                .build();
     }
 
     /** @param args the server's address on loopback and its process id */
@@ -45,13 +47,18 @@ public final class HttpBench {
         HttpBench whole = new HttpBench(args[0], true);
         whole.run(WARM_UP / 5, 1);
         report("plan over HTTP, with forecast", whole.run(FORECASTS, 1), "wanted: p99 under 600 ms");
-        System.out.printf(Locale.ROOT, "memory of the server after %,d plans  %d MB resident (wanted under 400)%n", 2 * PLANS + FORECASTS, resident(args[1]));
+        System.out.printf(
+                Locale.ROOT,
+                "memory of the server after %,d plans  %d MB resident (wanted under 400)%n",
+                2 * PLANS + FORECASTS,
+                resident(args[1]));
     }
 
     private double[] run(int plans, int cooks) throws InterruptedException, ExecutionException {
         try (ExecutorService pool = Executors.newFixedThreadPool(cooks)) {
             Callable<Double> one = this::once;
-            var futures = pool.invokeAll(IntStream.range(0, plans).mapToObj(i -> one).toList());
+            var futures =
+                    pool.invokeAll(IntStream.range(0, plans).mapToObj(i -> one).toList());
             double[] took = new double[plans];
             for (int i = 0; i < plans; i++) {
                 Future<Double> future = futures.get(i);
@@ -72,12 +79,20 @@ public final class HttpBench {
     }
 
     private static void report(String what, double[] sorted, String note) {
-        System.out.printf(Locale.ROOT, "%-34s  median %.1f ms, p99 %.1f ms (%s)%n", what, sorted[sorted.length / 2],
-                sorted[(int) (sorted.length * 0.99)], note);
+        System.out.printf(
+                Locale.ROOT,
+                "%-34s  median %.1f ms, p99 %.1f ms (%s)%n",
+                what,
+                sorted[sorted.length / 2],
+                sorted[(int) (sorted.length * 0.99)],
+                note);
     }
 
     private static long resident(String pid) throws IOException {
-        return Files.readAllLines(Path.of("/proc", pid, "status")).stream().filter(l -> l.startsWith("VmRSS"))
-                .mapToLong(l -> Long.parseLong(l.replaceAll("\\D", "")) / 1024).findFirst().orElseThrow();
+        return Files.readAllLines(Path.of("/proc", pid, "status")).stream()
+                .filter(l -> l.startsWith("VmRSS"))
+                .mapToLong(l -> Long.parseLong(l.replaceAll("\\D", "")) / 1024)
+                .findFirst()
+                .orElseThrow();
     }
 }

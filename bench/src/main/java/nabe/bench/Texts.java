@@ -43,11 +43,12 @@ final class Texts {
             4. Layer, cover with foil and bake for 40 minutes. Uncover and bake 15 minutes more.
             """;
 
-    private Texts() {
-    }
+    private Texts() {}
 
     static String briefJson(boolean forecast) {
         String text = THIRTY_LINES.replace("\\", "\\\\").replace("\"", "\\\"").replace("\n", "\\n");
-        return "{\"recipe\":{\"text\":\"" + text + "\"},\"needs\":[\"gluten-free\",\"vegan\",\"nut-free\"],\"strict\":true,\"forecast\":" + forecast + "}";
+        return "{\"recipe\":{\"text\":\"" + text
+                + "\"},\"needs\":[\"gluten-free\",\"vegan\",\"nut-free\"],\"strict\":true,\"forecast\":" + forecast
+                + "}";
     }
 }

@@ -2,9 +2,9 @@ package nabe.bake;
 
 import java.util.List;
 import java.util.function.ToDoubleFunction;
-import nabe.bake.heat.Heated;
 import nabe.bake.heat.HeatDish;
 import nabe.bake.heat.HeatPhase;
+import nabe.bake.heat.Heated;
 import nabe.bake.heat.OvenAir;
 import nabe.bake.heat.Section;
 import nabe.bake.heat.Simulation;
@@ -20,6 +20,7 @@ final class BakeFinder {
     private static final int TRIES = 5;
     /** Longer in the open nobody waits for colour: the grill does it. Kitchen practice. */
     private static final int MOST_OPEN = 30;
+
     private static final int USUAL_OPEN = 20;
     private static final int LATE_TOPPING = 30;
     private static final int ROUND = 5;
@@ -56,7 +57,8 @@ final class BakeFinder {
     Course find(Wanted wanted, int tries) {
         return switch (wanted.cover()) {
             case "open" -> open(wanted);
-            case "sealed" -> new Course(up(times(new Course(LONGEST, 0, 0, 0), wanted).done()), 0, 0, 0);
+            case "sealed" ->
+                new Course(up(times(new Course(LONGEST, 0, 0, 0), wanted).done()), 0, 0, 0);
             default -> covered(wanted, tries);
         };
     }
@@ -105,10 +107,15 @@ final class BakeFinder {
 
     Times times(Course course, Wanted wanted) {
         boolean colours = course.open() > 0;
-        Heated heated = new Simulation(dish, section, air, startCelsius, startCelsius < 0 ? FROZEN_SECONDS : COARSE_SECONDS)
-                .until(s -> s.core() >= wanted.core() && s.tender() >= wanted.tender() && (!colours || s.browning() >= wanted.golden()))
+        Heated heated = new Simulation(
+                        dish, section, air, startCelsius, startCelsius < 0 ? FROZEN_SECONDS : COARSE_SECONDS)
+                .until(s -> s.core() >= wanted.core()
+                        && s.tender() >= wanted.tender()
+                        && (!colours || s.browning() >= wanted.golden()))
                 .run(course.phases(airCelsius, wanted.lateTopping()));
-        return new Times(first(heated, Heated.Sample::core, wanted.core()), first(heated, Heated.Sample::tender, wanted.tender()),
+        return new Times(
+                first(heated, Heated.Sample::core, wanted.core()),
+                first(heated, Heated.Sample::tender, wanted.tender()),
                 first(heated, Heated.Sample::browning, wanted.golden()));
     }
 
@@ -121,7 +128,10 @@ final class BakeFinder {
                     return 0;
                 }
                 double before = of.applyAsDouble(samples.get(i - 1));
-                return samples.get(i - 1).minutes() + (samples.get(i).minutes() - samples.get(i - 1).minutes()) * (wanted - before) / Math.max(1e-9, now - before);
+                return samples.get(i - 1).minutes()
+                        + (samples.get(i).minutes() - samples.get(i - 1).minutes())
+                                * (wanted - before)
+                                / Math.max(1e-9, now - before);
             }
         }
         return LONGEST;
@@ -131,8 +141,14 @@ final class BakeFinder {
     int rest(Course course, boolean late, double cuts) {
         List<HeatPhase> phases = new java.util.ArrayList<>(course.phases(airCelsius, late));
         phases.add(new HeatPhase(40 * 60, 21, false, false, true, true));
-        Heated heated = new Simulation(dish, section, air, startCelsius, startCelsius < 0 ? FROZEN_SECONDS : COARSE_SECONDS).run(phases);
-        double minutes = heated.samples().stream().filter(s -> s.minutes() >= course.total() && s.mean() <= cuts).mapToDouble(s -> s.minutes() - course.total()).findFirst().orElse(30);
+        Heated heated = new Simulation(
+                        dish, section, air, startCelsius, startCelsius < 0 ? FROZEN_SECONDS : COARSE_SECONDS)
+                .run(phases);
+        double minutes = heated.samples().stream()
+                .filter(s -> s.minutes() >= course.total() && s.mean() <= cuts)
+                .mapToDouble(s -> s.minutes() - course.total())
+                .findFirst()
+                .orElse(30);
         return (int) Math.clamp(ROUND * Math.round(minutes / ROUND), 10, 30);
     }
 }

@@ -16,18 +16,33 @@ import org.jspecify.annotations.Nullable;
  * @param practice what cooks usually find for such a dish; {@code notes} where the forecast leaves that, or something stays undone
  * @param forecast the bake over time, or null where it was not asked for
  */
-public record BakePlan(Scales oven, List<Phase> phases, int ovenMinutes, String rule,
-        @Nullable Double coreCelsius, @Nullable String coreSource, List<String> signs, @Nullable Integer recipeMinutes,
-        List<Driver> drivers, Band band, Practice practice, List<String> notes, @Nullable Forecast forecast) {
+public record BakePlan(
+        Scales oven,
+        List<Phase> phases,
+        int ovenMinutes,
+        String rule,
+        @Nullable Double coreCelsius,
+        @Nullable String coreSource,
+        List<String> signs,
+        @Nullable Integer recipeMinutes,
+        List<Driver> drivers,
+        Band band,
+        Practice practice,
+        List<String> notes,
+        @Nullable Forecast forecast) {
 
     /** @return minutes in the oven, under cover or open */
     public int minutes(boolean covered) {
-        return phases.stream().filter(p -> p.celsius() != null && p.covered() == covered).mapToInt(Phase::minutes).sum();
+        return phases.stream()
+                .filter(p -> p.celsius() != null && p.covered() == covered)
+                .mapToInt(Phase::minutes)
+                .sum();
     }
 
     /** @return minutes of cover that come off for the rest of the bake, 0 where it is open or sealed all the way */
     public int firstCovered() {
-        boolean comesOff = phases.getFirst().covered() && phases.stream().anyMatch(p -> p.kind().equals("bake") && !p.covered());
+        boolean comesOff = phases.getFirst().covered()
+                && phases.stream().anyMatch(p -> p.kind().equals("bake") && !p.covered());
         return comesOff ? phases.getFirst().minutes() : 0;
     }
 
@@ -39,14 +54,11 @@ public record BakePlan(Scales oven, List<Phase> phases, int ovenMinutes, String 
     }
 
     /** @param words such as "depth 62 mm: +14 min"; {@code minutes} more or less than the usual */
-    public record Driver(String what, int minutes, String words) {
-    }
+    public record Driver(String what, int minutes, String words) {}
 
     /** @param lowMinutes, highMinutes in the oven, with an oven and a start that are off by as much as is usual */
-    public record Band(int lowMinutes, int highMinutes, String words) {
-    }
+    public record Band(int lowMinutes, int highMinutes, String words) {}
 
     /** @param lowMinutes, highMinutes kitchen practice for such a dish; {@code words} whose figures they are */
-    public record Practice(int lowMinutes, int highMinutes, String words) {
-    }
+    public record Practice(int lowMinutes, int highMinutes, String words) {}
 }

@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.ToDoubleFunction;
-import nabe.bake.heat.Heated;
 import nabe.bake.heat.HeatPhase;
+import nabe.bake.heat.Heated;
 import nabe.bake.heat.Simulation;
 import nabe.build.BuildPlan;
 import nabe.house.Schools;
@@ -21,6 +21,7 @@ public final class BakePlanner {
     private static final double FINE_SECONDS = 6;
     /** How far a home oven and a dish may be off when nothing is known: oven 10 to 25 °C (domain table), start a few. Kitchen practice. */
     private static final double OVEN_OFF = 12;
+
     private static final double START_OFF = 3;
     private static final double ENOUGH_GOLD = 0.75;
     private static final int EXTRA = 5;
@@ -36,9 +37,22 @@ public final class BakePlanner {
      * @param ingredients everything in the dish; {@code uncoverSooner} minutes the cook takes the foil off before the usual
      * @param forecast whether to give the bake over time, which takes a few times longer
      */
-    public BakePlan plan(Recipe recipe, BuildPlan build, List<Ingredient> ingredients, OvenChoice choice, Schools schools, int uncoverSooner, boolean forecast) {
+    public BakePlan plan(
+            Recipe recipe,
+            BuildPlan build,
+            List<Ingredient> ingredients,
+            OvenChoice choice,
+            Schools schools,
+            int uncoverSooner,
+            boolean forecast) {
         Baking baking = new Baking(recipe, build, ingredients, choice, schools, uncoverSooner, dishes);
-        return plan(baking, choice.own() == null ? baking.finder().find(baking.wanted) : choice.own().course(), schools, forecast);
+        return plan(
+                baking,
+                choice.own() == null
+                        ? baking.finder().find(baking.wanted)
+                        : choice.own().course(),
+                schools,
+                forecast);
     }
 
     HeatDishes dishes() {
@@ -49,13 +63,26 @@ public final class BakePlanner {
         Course course = forecast && baking.choice.own() == null ? sure(baking, found) : found;
         int rest = Phases.rest(baking, course, schools);
         BakeFinder.Times times = baking.finder().times(course.goingOn(), baking.wanted);
-        boolean pale = times.golden() > course.total() + EXTRA && course.open() > 0 && baking.wanted.golden() > ENOUGH_GOLD || course.open() == 0;
+        boolean pale =
+                times.golden() > course.total() + EXTRA && course.open() > 0 && baking.wanted.golden() > ENOUGH_GOLD
+                        || course.open() == 0;
         List<Phase> phases = Phases.of(baking, course, pale && course.open() > 0, rest);
-        BakePlan.Practice practice = PracticeRange.of(baking.recipe.family(), baking.build, baking.oven.celsius(), baking.choice.start());
+        BakePlan.Practice practice =
+                PracticeRange.of(baking.recipe.family(), baking.build, baking.oven.celsius(), baking.choice.start());
         double stated = baking.recipe.oven().totalMinutes();
-        return new BakePlan(BakePlan.Scales.of(baking.oven), phases, course.total(), words(baking), baking.safeCore,
-                baking.safeCore == null ? null : CoreTemperature.SOURCE, signs(baking.recipe.family(), baking.safeCore), stated == 0 ? null : Integer.valueOf((int) Math.round(stated)),
-                Drivers.of(baking, course.total()), band(baking, course), practice, notes(baking, course, times, practice, pale),
+        return new BakePlan(
+                BakePlan.Scales.of(baking.oven),
+                phases,
+                course.total(),
+                words(baking),
+                baking.safeCore,
+                baking.safeCore == null ? null : CoreTemperature.SOURCE,
+                signs(baking.recipe.family(), baking.safeCore),
+                stated == 0 ? null : Integer.valueOf((int) Math.round(stated)),
+                Drivers.of(baking, course.total()),
+                band(baking, course),
+                practice,
+                notes(baking, course, times, practice, pale),
                 forecast ? forecast(baking, course, rest) : null);
     }
 
@@ -73,8 +100,14 @@ public final class BakePlanner {
     }
 
     private static String words(Baking baking) {
-        return String.format(Locale.ROOT, "From a forecast of heat and water in the dish's own cross-section: %.0f mm deep in %s, oven air at %.0f °C, start %s (%.0f °C). Trust the signs over the clock.",
-                baking.dish.height() * 1000, baking.build.pan().material().word(), baking.airCelsius(), baking.choice.start().id(), baking.choice.start().celsius());
+        return String.format(
+                Locale.ROOT,
+                "From a forecast of heat and water in the dish's own cross-section: %.0f mm deep in %s, oven air at %.0f °C, start %s (%.0f °C). Trust the signs over the clock.",
+                baking.dish.height() * 1000,
+                baking.build.pan().material().word(),
+                baking.airCelsius(),
+                baking.choice.start().id(),
+                baking.choice.start().celsius());
     }
 
     private BakePlan.Band band(Baking baking, Course course) {
@@ -82,26 +115,40 @@ public final class BakePlanner {
         int slow = total(baking, course, -OVEN_OFF, -START_OFF);
         int low = Math.min(quick, course.total());
         int high = Math.max(slow, course.total());
-        return new BakePlan.Band(low, high, "With an oven " + Math.round(OVEN_OFF) + " °C off either way and a dish a little warmer or colder: " + low + " to " + high + " min.");
+        return new BakePlan.Band(
+                low,
+                high,
+                "With an oven " + Math.round(OVEN_OFF) + " °C off either way and a dish a little warmer or colder: "
+                        + low + " to " + high + " min.");
     }
 
     private static int total(Baking baking, Course course, double airMore, double startMore) {
-        Course longer = new Course(course.covered(), course.open() == 0 ? 0 : 300 - course.covered(), course.open() == 0 ? 300 - course.covered() : 0, course.topped());
-        return (int) Math.round(baking.finder(airMore, startMore).times(longer, baking.wanted.whateverColour()).done());
+        Course longer = new Course(
+                course.covered(),
+                course.open() == 0 ? 0 : 300 - course.covered(),
+                course.open() == 0 ? 300 - course.covered() : 0,
+                course.topped());
+        return (int) Math.round(baking.finder(airMore, startMore)
+                .times(longer, baking.wanted.whateverColour())
+                .done());
     }
 
-    private static List<String> notes(Baking baking, Course course, BakeFinder.Times times, BakePlan.Practice practice, boolean pale) {
+    private static List<String> notes(
+            Baking baking, Course course, BakeFinder.Times times, BakePlan.Practice practice, boolean pale) {
         List<String> notes = new ArrayList<>();
         if (times.core() > course.total() + 1) {
-            notes.add("Not hot through yet when you take it out: the coldest point comes to " + Math.round(baking.wanted.core()) + " °C only after about "
-                    + Math.round(times.core()) + " min. Bake on until the thermometer shows it.");
+            notes.add("Not hot through yet when you take it out: the coldest point comes to "
+                    + Math.round(baking.wanted.core()) + " °C only after about " + Math.round(times.core())
+                    + " min. Bake on until the thermometer shows it.");
         }
         if (course.total() < practice.lowMinutes() || course.total() > practice.highMinutes()) {
-            notes.add("The forecast (" + course.total() + " min) lies outside what cooks usually find (" + practice.lowMinutes() + " to " + practice.highMinutes()
+            notes.add("The forecast (" + course.total() + " min) lies outside what cooks usually find ("
+                    + practice.lowMinutes() + " to " + practice.highMinutes()
                     + " min): look in early, and trust the thermometer and the signs.");
         }
         if (pale) {
-            notes.add("The top stays pale in that time: plant cheese and sealed dishes hardly brown. Crumbs, white sauce or a watched grill give colour, in a dish that stands it.");
+            notes.add(
+                    "The top stays pale in that time: plant cheese and sealed dishes hardly brown. Crumbs, white sauce or a watched grill give colour, in a dish that stands it.");
         }
         if (times.tender() > course.total() + EXTRA) {
             notes.add("The driest layer may still have a bite: a knife should go through without drag.");
@@ -110,11 +157,13 @@ public final class BakePlanner {
     }
 
     private static Heated fine(Baking baking, Course course, int rest, double airMore, double startMore) {
-        List<HeatPhase> phases = new ArrayList<>(course.phases(baking.airCelsius() + airMore, baking.wanted.lateTopping()));
+        List<HeatPhase> phases =
+                new ArrayList<>(course.phases(baking.airCelsius() + airMore, baking.wanted.lateTopping()));
         if (rest > 0) {
             phases.add(new HeatPhase(60.0 * rest, 21, false, false, true, true));
         }
-        Simulation simulation = new Simulation(baking.dish, baking.air(), baking.choice.start().celsius() + startMore, FINE_X, FINE_Z, FINE_SECONDS);
+        Simulation simulation = new Simulation(
+                baking.dish, baking.air(), baking.choice.start().celsius() + startMore, FINE_X, FINE_Z, FINE_SECONDS);
         return (airMore == 0 && rest > 0 ? simulation.picturing() : simulation).run(phases);
     }
 
@@ -122,14 +171,28 @@ public final class BakePlanner {
         Heated middle = fine(baking, course, rest, 0, 0);
         Heated slow = fine(baking, course, rest, -OVEN_OFF, -START_OFF);
         Heated quick = fine(baking, course, rest, OVEN_OFF, START_OFF);
-        return new Forecast(curve(middle, Heated.Sample::minutes, 1), curve(middle, Heated.Sample::core, 10), curve(slow, Heated.Sample::core, 10), curve(quick, Heated.Sample::core, 10),
-                curve(middle, Heated.Sample::edge, 10), curve(middle, Heated.Sample::top, 10), curve(middle, Heated.Sample::oven, 10), curve(middle, Heated.Sample::water, 1000),
-                curve(middle, Heated.Sample::tender, 100), curve(middle, Heated.Sample::browning, 100), middle.pictures(), baking.dish.halfWidth() * 1000,
-                baking.dish.height() * 1000, middle.energyError(), middle.waterError());
+        return new Forecast(
+                curve(middle, Heated.Sample::minutes, 1),
+                curve(middle, Heated.Sample::core, 10),
+                curve(slow, Heated.Sample::core, 10),
+                curve(quick, Heated.Sample::core, 10),
+                curve(middle, Heated.Sample::edge, 10),
+                curve(middle, Heated.Sample::top, 10),
+                curve(middle, Heated.Sample::oven, 10),
+                curve(middle, Heated.Sample::water, 1000),
+                curve(middle, Heated.Sample::tender, 100),
+                curve(middle, Heated.Sample::browning, 100),
+                middle.pictures(),
+                baking.dish.halfWidth() * 1000,
+                baking.dish.height() * 1000,
+                middle.energyError(),
+                middle.waterError());
     }
 
     private static List<Double> curve(Heated heated, ToDoubleFunction<Heated.Sample> of, double parts) {
-        return heated.samples().stream().map(s -> Math.round(of.applyAsDouble(s) * parts) / parts).toList();
+        return heated.samples().stream()
+                .map(s -> Math.round(of.applyAsDouble(s) * parts) / parts)
+                .toList();
     }
 
     private static List<String> signs(Family family, Double core) {
@@ -140,7 +203,10 @@ public final class BakePlanner {
         } else {
             signs.add("A knife left in the centre for 5 seconds comes out too hot to touch.");
         }
-        if (family == Family.LASAGNA || family == Family.STUFFED_TUBES || family == Family.GRATIN || family == Family.MOUSSAKA) {
+        if (family == Family.LASAGNA
+                || family == Family.STUFFED_TUBES
+                || family == Family.GRATIN
+                || family == Family.MOUSSAKA) {
             signs.add("A knife goes through the layers without drag.");
         }
         signs.add("The top is golden, with no taste of raw starch.");

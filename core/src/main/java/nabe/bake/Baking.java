@@ -16,6 +16,7 @@ final class Baking {
     private static final double USUAL_CELSIUS = 190;
     /** Hot enough to serve where nothing in it asks for a safe core. Kitchen practice. */
     private static final double HOT_THROUGH = 74;
+
     private static final double TENDER = 0.9;
     private static final double PALE_BROWNS = 0.4;
     private static final double USUAL_MM = 50;
@@ -30,13 +31,28 @@ final class Baking {
     private final OvenAir air;
     private final Section section;
 
-    Baking(Recipe recipe, BuildPlan build, List<Ingredient> ingredients, OvenChoice choice, Schools schools, int uncoverSooner, HeatDishes dishes) {
+    Baking(
+            Recipe recipe,
+            BuildPlan build,
+            List<Ingredient> ingredients,
+            OvenChoice choice,
+            Schools schools,
+            int uncoverSooner,
+            HeatDishes dishes) {
         this(recipe, build, ingredients, choice, schools, uncoverSooner, dishes, temperature(recipe, choice), 0);
     }
 
     /** @param others how many other dishes share the oven, which stands at {@code oven} */
-    Baking(Recipe recipe, BuildPlan build, List<Ingredient> ingredients, OvenChoice choice, Schools schools, int uncoverSooner, HeatDishes dishes,
-            Temperature oven, int others) {
+    Baking(
+            Recipe recipe,
+            BuildPlan build,
+            List<Ingredient> ingredients,
+            OvenChoice choice,
+            Schools schools,
+            int uncoverSooner,
+            HeatDishes dishes,
+            Temperature oven,
+            int others) {
         this.recipe = recipe;
         this.build = build;
         this.choice = choice;
@@ -64,8 +80,13 @@ final class Baking {
     /** Lids, batters and custard tops want dry heat all the way, unless they start cold or the cook says otherwise. */
     private static String cover(Family family, OvenChoice choice, Schools schools) {
         boolean cold = choice.start() == Start.FRIDGE || choice.start() == Start.FROZEN;
-        boolean dry = family == Family.MOUSSAKA || family == Family.POT_PIE || family == Family.MASH_TOPPED || family == Family.BATTER;
-        return dry && !cold && !schools.chose("cover", "two-phases") && !schools.is("cover", "sealed") ? "open" : schools.answer("cover");
+        boolean dry = family == Family.MOUSSAKA
+                || family == Family.POT_PIE
+                || family == Family.MASH_TOPPED
+                || family == Family.BATTER;
+        return dry && !cold && !schools.chose("cover", "two-phases") && !schools.is("cover", "sealed")
+                ? "open"
+                : schools.answer("cover");
     }
 
     /** °C of the oven's air as it truly is. */
@@ -82,7 +103,8 @@ final class Baking {
     }
 
     BakeFinder finder(double airMore, double startMore) {
-        return new BakeFinder(dish, section, air, airCelsius() + airMore, choice.start().celsius() + startMore);
+        return new BakeFinder(
+                dish, section, air, airCelsius() + airMore, choice.start().celsius() + startMore);
     }
 
     BakeFinder finderFrom(Start start) {
@@ -90,13 +112,31 @@ final class Baking {
     }
 
     BakeFinder finderIn(HeatDish other, double celsius) {
-        return new BakeFinder(other, other == dish ? section : BakeFinder.coarse(other), air, celsius, choice.start().celsius());
+        return new BakeFinder(
+                other,
+                other == dish ? section : BakeFinder.coarse(other),
+                air,
+                celsius,
+                choice.start().celsius());
     }
 
     /** @return the same dish spread or heaped to the usual depth */
     HeatDish usualDepth() {
         double factor = USUAL_MM / 1000 / dish.height();
-        return new HeatDish(dish.layers().stream().map(l -> new nabe.bake.heat.HeatLayer(l.name(), l.height() * factor, l.stuff(), l.browns(), l.cooks(), l.begun(),
-                l.drawsWater(), l.topping())).toList(), dish.halfWidth(), dish.round(), dish.wall());
+        return new HeatDish(
+                dish.layers().stream()
+                        .map(l -> new nabe.bake.heat.HeatLayer(
+                                l.name(),
+                                l.height() * factor,
+                                l.stuff(),
+                                l.browns(),
+                                l.cooks(),
+                                l.begun(),
+                                l.drawsWater(),
+                                l.topping()))
+                        .toList(),
+                dish.halfWidth(),
+                dish.round(),
+                dish.wall());
     }
 }

@@ -17,14 +17,21 @@ record Course(int covered, int open, int shielded, int topped) {
 
     /** @return the same, its last stretch so many minutes longer */
     Course longer(int minutes) {
-        return shielded > 0 ? new Course(covered, open, shielded + minutes, topped)
-                : open > 0 ? new Course(covered, open + minutes, 0, topped + (topped == open ? minutes : 0)) : new Course(covered + minutes, 0, 0, topped);
+        return shielded > 0
+                ? new Course(covered, open, shielded + minutes, topped)
+                : open > 0
+                        ? new Course(covered, open + minutes, 0, topped + (topped == open ? minutes : 0))
+                        : new Course(covered + minutes, 0, 0, topped);
     }
 
     /** @return the same left in the oven for hours, to see when what is wanted comes */
     Course goingOn() {
         int more = 300 - total();
-        return more <= 0 ? this : shielded > 0 ? longer(more) : open > 0 ? new Course(covered, open + more, 0, topped + more) : longer(more);
+        return more <= 0
+                ? this
+                : shielded > 0
+                        ? longer(more)
+                        : open > 0 ? new Course(covered, open + more, 0, topped + more) : longer(more);
     }
 
     /** @param celsius of the oven's air */

@@ -13,30 +13,62 @@ final class Drivers {
 
     private static final int TRIES = 4;
 
-    private Drivers() {
-    }
+    private Drivers() {}
 
     static List<BakePlan.Driver> of(Baking baking, int total) {
         List<BakePlan.Driver> drivers = new ArrayList<>();
-        add(drivers, "depth", String.format(Locale.ROOT, "depth %.0f mm (usual 50)", baking.dish.height() * 1000),
-                total - baking.finderIn(baking.usualDepth(), baking.airCelsius()).find(baking.wanted, TRIES).total());
+        add(
+                drivers,
+                "depth",
+                String.format(Locale.ROOT, "depth %.0f mm (usual 50)", baking.dish.height() * 1000),
+                total
+                        - baking.finderIn(baking.usualDepth(), baking.airCelsius())
+                                .find(baking.wanted, TRIES)
+                                .total());
         if (baking.choice.start() != Start.ROOM) {
-            add(drivers, "start", "from " + (baking.choice.start() == Start.HOT ? "hot" : baking.choice.start() == Start.FRIDGE ? "the fridge" : "frozen"),
-                    total - baking.finderFrom(Start.ROOM).find(baking.wanted, TRIES).total());
+            add(
+                    drivers,
+                    "start",
+                    "from "
+                            + (baking.choice.start() == Start.HOT
+                                    ? "hot"
+                                    : baking.choice.start() == Start.FRIDGE ? "the fridge" : "frozen"),
+                    total
+                            - baking.finderFrom(Start.ROOM)
+                                    .find(baking.wanted, TRIES)
+                                    .total());
         }
         if (!baking.dish.wall().equals(Wall.GLASS)) {
-            HeatDish glass = new HeatDish(baking.dish.layers(), baking.dish.halfWidth(), baking.dish.round(), Wall.GLASS);
-            add(drivers, "dish", "in " + baking.build.pan().material().word() + " rather than glass", total - baking.finderIn(glass, baking.airCelsius()).find(baking.wanted, TRIES).total());
+            HeatDish glass =
+                    new HeatDish(baking.dish.layers(), baking.dish.halfWidth(), baking.dish.round(), Wall.GLASS);
+            add(
+                    drivers,
+                    "dish",
+                    "in " + baking.build.pan().material().word() + " rather than glass",
+                    total
+                            - baking.finderIn(glass, baking.airCelsius())
+                                    .find(baking.wanted, TRIES)
+                                    .total());
         }
         if (Math.abs(baking.airCelsius() - USUAL_AIR) > 4) {
-            add(drivers, "oven", String.format(Locale.ROOT, "oven air at %.0f °C (usual 190)", baking.airCelsius()),
-                    total - baking.finderIn(baking.dish, USUAL_AIR).find(baking.wanted, TRIES).total());
+            add(
+                    drivers,
+                    "oven",
+                    String.format(Locale.ROOT, "oven air at %.0f °C (usual 190)", baking.airCelsius()),
+                    total
+                            - baking.finderIn(baking.dish, USUAL_AIR)
+                                    .find(baking.wanted, TRIES)
+                                    .total());
         }
         drivers.sort(Comparator.comparingInt(d -> -Math.abs(d.minutes())));
         return List.copyOf(drivers);
     }
 
     private static void add(List<BakePlan.Driver> drivers, String what, String words, int minutes) {
-        drivers.add(new BakePlan.Driver(what, minutes, words + ": " + (minutes == 0 ? "no difference" : (minutes > 0 ? "+" : "−") + Math.abs(minutes) + " min")));
+        drivers.add(new BakePlan.Driver(
+                what,
+                minutes,
+                words + ": "
+                        + (minutes == 0 ? "no difference" : (minutes > 0 ? "+" : "−") + Math.abs(minutes) + " min")));
     }
 }

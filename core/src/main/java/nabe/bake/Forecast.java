@@ -14,7 +14,19 @@ import nabe.bake.heat.Heated;
  * @param halfWidthMm, heightMm what a picture shows
  * @param energyError, waterError how far the balances of this forecast are from closing, as shares
  */
-public record Forecast(List<Double> minutes, List<Double> core, List<Double> coreLow, List<Double> coreHigh, List<Double> edge, List<Double> top,
-        List<Double> oven, List<Double> water, List<Double> tender, List<Double> browning, List<Heated.Picture> pictures, double halfWidthMm, double heightMm,
-        double energyError, double waterError) {
-}
+public record Forecast(
+        List<Double> minutes,
+        List<Double> core,
+        List<Double> coreLow,
+        List<Double> coreHigh,
+        List<Double> edge,
+        List<Double> top,
+        List<Double> oven,
+        List<Double> water,
+        List<Double> tender,
+        List<Double> browning,
+        List<Heated.Picture> pictures,
+        double halfWidthMm,
+        double heightMm,
+        double energyError,
+        double waterError) {}

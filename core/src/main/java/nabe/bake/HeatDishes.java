@@ -25,6 +25,7 @@ final class HeatDishes {
     private static final Set<String> LATE = Set.of("melting-cheese", "hard-cheese", "topping");
     /** What a line Nabe does not know is taken for: moist and starchy. Kitchen practice. */
     private static final Composition UNKNOWN = new Composition(75, 6, 5, 13, 2, 1, 300, "kitchen practice");
+
     private final Properties properties;
 
     HeatDishes(Properties properties) {
@@ -34,7 +35,9 @@ final class HeatDishes {
     /** @param lateTopping whether cheese and crumbs at the top go on late */
     HeatDish of(Family family, BuildPlan build, boolean lateTopping) {
         List<HeatLayer> layers = new ArrayList<>();
-        List<Layer> built = build.layers().stream().filter(l -> l.heightMm() >= THINNEST_MM && l.grams() > 0).toList();
+        List<Layer> built = build.layers().stream()
+                .filter(l -> l.heightMm() >= THINNEST_MM && l.grams() > 0)
+                .toList();
         int lastBase = lastBase(built);
         for (int i = 0; i < built.size(); i++) {
             layers.add(layer(family, built.get(i), build, lateTopping && i > lastBase));
@@ -70,11 +73,23 @@ final class HeatDishes {
     }
 
     private HeatLayer layer(Family family, Layer layer, BuildPlan build, boolean late) {
-        Ingredient main = layer.of().stream().max(java.util.Comparator.comparingDouble(ReadyLine::readyGrams)).map(r -> r.line().ingredient()).orElse(null);
+        Ingredient main = layer.of().stream()
+                .max(java.util.Comparator.comparingDouble(ReadyLine::readyGrams))
+                .map(r -> r.line().ingredient())
+                .orElse(null);
         double[] cooking = cooking(family, layer, build, main);
-        boolean draws = layer.part() != Part.MELTING_CHEESE && layer.part() != Part.HARD_CHEESE && layer.part() != Part.TOPPING;
+        boolean draws =
+                layer.part() != Part.MELTING_CHEESE && layer.part() != Part.HARD_CHEESE && layer.part() != Part.TOPPING;
         double packed = layer.grams() / (layer.heightMm() * build.pan().areaMm2()) * 1e6;
-        return new HeatLayer(layer.name(), layer.heightMm() / 1000, stuff(layer, packed), browns(layer, main), cooking[0], cooking[1], draws, late);
+        return new HeatLayer(
+                layer.name(),
+                layer.heightMm() / 1000,
+                stuff(layer, packed),
+                browns(layer, main),
+                cooking[0],
+                cooking[1],
+                draws,
+                late);
     }
 
     private double browns(Layer layer, Ingredient main) {
@@ -95,8 +110,12 @@ final class HeatDishes {
         }
         String role = main.role();
         if (build.sheets() != null || role.equals("tubes") || role.equals("shells")) {
-            String way = build.sheets() == null ? role.equals("shells") ? "parboil" : "unboiled" : build.sheets().way();
-            return new double[] {1, way.equals("boil") ? 0.9 : way.equals("parboil") ? 0.55 : role.equals("fresh-sheets") ? 0.5 : 0};
+            String way = build.sheets() == null
+                    ? role.equals("shells") ? "parboil" : "unboiled"
+                    : build.sheets().way();
+            return new double[] {
+                1, way.equals("boil") ? 0.9 : way.equals("parboil") ? 0.55 : role.equals("fresh-sheets") ? 0.5 : 0
+            };
         }
         return switch (role) {
             case "slice-root" -> new double[] {1.1, 0};
@@ -109,7 +128,9 @@ final class HeatDishes {
     private static Foodstuff stuff(Layer layer, double packed) {
         double[] g = new double[6];
         for (ReadyLine line : layer.of()) {
-            Composition c = line.line().ingredient() == null ? UNKNOWN : line.line().ingredient().composition();
+            Composition c = line.line().ingredient() == null
+                    ? UNKNOWN
+                    : line.line().ingredient().composition();
             double raw = line.line().gramsOrZero() / 100;
             g[0] += line.line().ingredient() == null ? line.readyGrams() * UNKNOWN.water() / 100 : line.waterGrams();
             g[1] += raw * c.protein();
@@ -119,6 +140,7 @@ final class HeatDishes {
             g[5] += raw * c.ash();
         }
         double sum = Math.max(1e-9, g[0] + g[1] + g[2] + g[3] + g[4] + g[5]);
-        return new Foodstuff(g[0] / sum, g[1] / sum, g[2] / sum, g[3] / sum, g[4] / sum, g[5] / sum, Math.max(50, packed));
+        return new Foodstuff(
+                g[0] / sum, g[1] / sum, g[2] / sum, g[3] / sum, g[4] / sum, g[5] / sum, Math.max(50, packed));
     }
 }

@@ -12,7 +12,14 @@ import org.jspecify.annotations.Nullable;
  * @param topShelf whether the dish stands high
  * @param own the cook's own phases, or null to have them found
  */
-public record OvenChoice(Double celsius, boolean fan, Start start, double offsetCelsius, boolean preheated, boolean topShelf, @Nullable OwnPhases own) {
+public record OvenChoice(
+        Double celsius,
+        boolean fan,
+        Start start,
+        double offsetCelsius,
+        boolean preheated,
+        boolean topShelf,
+        @Nullable OwnPhases own) {
     private static final double COOLEST = 100;
     private static final double HOTTEST = 290;
     private static final double MOST_OFF = 40;
@@ -20,11 +27,12 @@ public record OvenChoice(Double celsius, boolean fan, Start start, double offset
     /** @throws IllegalArgumentException outside 100 to 290 °C, where nothing bakes, or for an oven further off than any */
     public OvenChoice {
         if (celsius != null && !(celsius >= COOLEST && celsius <= HOTTEST)) {
-            throw new IllegalArgumentException("The oven temperature (" + celsius + " °C) must be between 100 and 290 °C. "
-                    + "Maybe it was meant in Fahrenheit: 350 °F is 175 °C.");
+            throw new IllegalArgumentException("The oven temperature (" + celsius
+                    + " °C) must be between 100 and 290 °C. " + "Maybe it was meant in Fahrenheit: 350 °F is 175 °C.");
         }
         if (!(Math.abs(offsetCelsius) <= MOST_OFF)) {
-            throw new IllegalArgumentException("The oven's error (" + offsetCelsius + " °C) must be at most 40 either way. Beyond that it wants mending.");
+            throw new IllegalArgumentException("The oven's error (" + offsetCelsius
+                    + " °C) must be at most 40 either way. Beyond that it wants mending.");
         }
         start = start == null ? Start.ROOM : start;
     }
@@ -39,8 +47,13 @@ public record OvenChoice(Double celsius, boolean fan, Start start, double offset
 
         /** @throws IllegalArgumentException for a bake of no time, or of more than any dish takes */
         public OwnPhases {
-            if (covered < 0 || open < 0 || covered + open < 5 || covered + open > LONGEST || cheese != null && cheese < 0) {
-                throw new IllegalArgumentException("The bake (" + covered + " min covered, " + open + " min open) must last 5 to 300 minutes.");
+            if (covered < 0
+                    || open < 0
+                    || covered + open < 5
+                    || covered + open > LONGEST
+                    || cheese != null && cheese < 0) {
+                throw new IllegalArgumentException(
+                        "The bake (" + covered + " min covered, " + open + " min open) must last 5 to 300 minutes.");
             }
         }
 

@@ -10,5 +10,4 @@ import org.jspecify.annotations.Nullable;
  * @param celsius oven temperature, conventional; null while resting
  * @param minutes how long, {@code reason} why
  */
-public record Phase(String kind, boolean covered, @Nullable Double celsius, int minutes, String reason) {
-}
+public record Phase(String kind, boolean covered, @Nullable Double celsius, int minutes, String reason) {}

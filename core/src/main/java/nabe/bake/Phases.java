@@ -12,26 +12,49 @@ final class Phases {
     private static final int GRILL_MINUTES = 3;
     private static final int TALL_MM = 45;
 
-    private Phases() {
-    }
+    private Phases() {}
 
     /** @param pale whether the top is not golden when all else is done; {@code rest} minutes */
     static List<Phase> of(Baking baking, Course course, boolean pale, int rest) {
         List<Phase> phases = new ArrayList<>();
         double celsius = baking.oven.celsius();
-        add(phases, true, celsius, course.covered(), baking.wanted.cover().equals("sealed") ? "Sealed airtight all the way, paper under the foil: hot through and tender in its own steam."
-                : "Covered until nearly hot through, so that the top does not dry before the middle is hot.");
+        add(
+                phases,
+                true,
+                celsius,
+                course.covered(),
+                baking.wanted.cover().equals("sealed")
+                        ? "Sealed airtight all the way, paper under the foil: hot through and tender in its own steam."
+                        : "Covered until nearly hot through, so that the top does not dry before the middle is hot.");
         int bare = baking.wanted.lateTopping() ? Math.max(0, course.open() - course.topped()) : 0;
-        add(phases, false, celsius, bare, "Foil off, away from you: steam. Lets it steam off before the cheese goes on.");
+        add(
+                phases,
+                false,
+                celsius,
+                bare,
+                "Foil off, away from you: steam. Lets it steam off before the cheese goes on.");
         add(phases, false, celsius, course.open() - bare, openWords(baking, course));
-        add(phases, true, celsius, course.shielded(), "Golden by now: lay foil on loosely so that it gets no darker while the middle gets hot.");
-        boolean asked = String.join(" ", baking.recipe.steps()).toLowerCase(Locale.ROOT).matches("(?s).*\\b(grill|broil)(?:er)?\\b.*");
+        add(
+                phases,
+                true,
+                celsius,
+                course.shielded(),
+                "Golden by now: lay foil on loosely so that it gets no darker while the middle gets hot.");
+        boolean asked = String.join(" ", baking.recipe.steps())
+                .toLowerCase(Locale.ROOT)
+                .matches("(?s).*\\b(grill|broil)(?:er)?\\b.*");
         Material material = baking.build.pan().material();
         boolean mayGrill = material != Material.GLASS && material != Material.CERAMIC;
         if (asked || pale && mayGrill && !baking.wanted.cover().equals("sealed")) {
-            phases.add(new Phase("grill", false, GRILL_CELSIUS, asked ? 2 : GRILL_MINUTES, "For colour. Watched all the time; never with paper or ordinary glass."));
+            phases.add(new Phase(
+                    "grill",
+                    false,
+                    GRILL_CELSIUS,
+                    asked ? 2 : GRILL_MINUTES,
+                    "For colour. Watched all the time; never with paper or ordinary glass."));
         }
-        phases.add(new Phase("rest", false, null, rest, "It sets while it rests and the heat evens out; cut too soon it slides."));
+        phases.add(new Phase(
+                "rest", false, null, rest, "It sets while it rests and the heat evens out; cut too soon it slides."));
         return phases;
     }
 
@@ -43,9 +66,14 @@ final class Phases {
 
     private static String openWords(Baking baking, Course course) {
         if (baking.wanted.lateTopping() && baking.dish.layers().stream().anyMatch(l -> l.topping())) {
-            return (course.open() > course.topped() ? "Melting cheese and crumbs go on now" : "Foil off, away from you: steam. Melting cheese and crumbs go on now") + ": they brown, and do not catch.";
+            return (course.open() > course.topped()
+                            ? "Melting cheese and crumbs go on now"
+                            : "Foil off, away from you: steam. Melting cheese and crumbs go on now")
+                    + ": they brown, and do not catch.";
         }
-        return course.covered() == 0 ? "Open: a lid, slices or a custard top want dry heat; lay foil on only if it browns early." : "Foil off, away from you: steam. Open to brown and to steam off.";
+        return course.covered() == 0
+                ? "Open: a lid, slices or a custard top want dry heat; lay foil on only if it browns early."
+                : "Foil off, away from you: steam. Open to brown and to steam off.";
     }
 
     /** The cook's own answer, else from the heat; taller and egg-free dishes set slower. Domain: 10-15 min, tall or egg-free 20-30. */

@@ -11,23 +11,35 @@ import nabe.recipe.Family;
 final class PracticeRange {
     private static final double DEPTH_POWER = 1.3;
     private static final double GIVE_OR_TAKE = 0.3;
-    private static final Map<Family, Double> MINUTES = Map.ofEntries(Map.entry(Family.LASAGNA, 52.0), Map.entry(Family.GRATIN, 68.0), Map.entry(Family.MOUSSAKA, 48.0),
-            Map.entry(Family.PASTA_BAKE, 36.0), Map.entry(Family.STUFFED_TUBES, 46.0), Map.entry(Family.ROLLED, 34.0), Map.entry(Family.POT_PIE, 42.0),
-            Map.entry(Family.MASH_TOPPED, 38.0), Map.entry(Family.STRATA, 48.0), Map.entry(Family.BATTER, 38.0), Map.entry(Family.CASSEROLE, 44.0));
+    private static final Map<Family, Double> MINUTES = Map.ofEntries(
+            Map.entry(Family.LASAGNA, 52.0),
+            Map.entry(Family.GRATIN, 68.0),
+            Map.entry(Family.MOUSSAKA, 48.0),
+            Map.entry(Family.PASTA_BAKE, 36.0),
+            Map.entry(Family.STUFFED_TUBES, 46.0),
+            Map.entry(Family.ROLLED, 34.0),
+            Map.entry(Family.POT_PIE, 42.0),
+            Map.entry(Family.MASH_TOPPED, 38.0),
+            Map.entry(Family.STRATA, 48.0),
+            Map.entry(Family.BATTER, 38.0),
+            Map.entry(Family.CASSEROLE, 44.0));
 
-    private PracticeRange() {
-    }
+    private PracticeRange() {}
 
     static BakePlan.Practice of(Family family, BuildPlan build, double celsius, Start start) {
-        double minutes = MINUTES.get(family) * Math.pow(Math.max(20, build.heightMm()) / 50, DEPTH_POWER) * 165 / (celsius - 25);
-        double all = Math.max(15, switch (start) {
-            case HOT -> minutes * 0.75;
-            case ROOM -> minutes;
-            case FRIDGE -> minutes + 17;
-            case FROZEN -> minutes * 1.7 + 10;
-        });
+        double minutes =
+                MINUTES.get(family) * Math.pow(Math.max(20, build.heightMm()) / 50, DEPTH_POWER) * 165 / (celsius - 25);
+        double all = Math.max(
+                15,
+                switch (start) {
+                    case HOT -> minutes * 0.75;
+                    case ROOM -> minutes;
+                    case FRIDGE -> minutes + 17;
+                    case FROZEN -> minutes * 1.7 + 10;
+                });
         int low = (int) (5 * Math.floor(all * (1 - GIVE_OR_TAKE) / 5));
         int high = (int) (5 * Math.ceil(all * (1 + GIVE_OR_TAKE) / 5));
-        return new BakePlan.Practice(low, high, "Cooks usually find " + low + " to " + high + " min for such a dish (kitchen practice).");
+        return new BakePlan.Practice(
+                low, high, "Cooks usually find " + low + " to " + high + " min for such a dish (kitchen practice).");
     }
 }

@@ -7,7 +7,10 @@ import java.util.Locale;
 /** How warm the dish goes into the oven. */
 public enum Start {
     /** Assembled with hot sauces; room: with sauces gone lukewarm. Temperatures: kitchen practice. */
-    HOT(60), ROOM(25), FRIDGE(4), FROZEN(-18);
+    HOT(60),
+    ROOM(25),
+    FRIDGE(4),
+    FROZEN(-18);
 
     private final double celsius;
 

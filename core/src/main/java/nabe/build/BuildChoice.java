@@ -12,7 +12,12 @@ import org.jspecify.annotations.Nullable;
  * @param sheetLongMm, sheetShortMm the cook's own sheets, or null for the usual size
  * @param fit how another pan than the recipe's is met: "amounts" keeps the amounts, "area" keeps the depth, "volume" fills it as full
  */
-public record BuildChoice(List<Part> order, @Nullable Integer sheetLayers, @Nullable Double sheetLongMm, @Nullable Double sheetShortMm, String fit) {
+public record BuildChoice(
+        List<Part> order,
+        @Nullable Integer sheetLayers,
+        @Nullable Double sheetLongMm,
+        @Nullable Double sheetShortMm,
+        String fit) {
     private static final BuildChoice USUAL = new BuildChoice(List.of(), null, null, null, "amounts");
     private static final int MOST_PLACES = 40;
     private static final int MOST_LAYERS = 8;

@@ -21,13 +21,24 @@ import org.jspecify.annotations.Nullable;
  * @param marks how high to fill, in words and millimetres
  * @param rescale what another pan than the recipe's does, or null when it is the same
  */
-public record BuildPlan(Pan pan, List<Share> components, List<Layer> layers, double heightMm, double headroomMm, @Nullable Overflow overflow,
-        @Nullable Sheets sheets, @Nullable Rolls rolls, @Nullable Lid lid, List<Laid> laid, List<Leftover> leftovers, List<Risk> risks,
-        List<Mark> marks, @Nullable Rescale rescale) {
+public record BuildPlan(
+        Pan pan,
+        List<Share> components,
+        List<Layer> layers,
+        double heightMm,
+        double headroomMm,
+        @Nullable Overflow overflow,
+        @Nullable Sheets sheets,
+        @Nullable Rolls rolls,
+        @Nullable Lid lid,
+        List<Laid> laid,
+        List<Leftover> leftovers,
+        List<Risk> risks,
+        List<Mark> marks,
+        @Nullable Rescale rescale) {
 
     /** A component with what of it enters this dish and its overflow. */
-    public record Share(String name, Part part, double grams) {
-    }
+    public record Share(String name, Part part, double grams) {}
 
     /**
      * @param longMm, shortMm one sheet as it is laid
@@ -35,9 +46,19 @@ public record BuildPlan(Pan pan, List<Share> components, List<Layer> layers, dou
      * @param needed in all, {@code have} by the recipe, {@code toBuy} more than that; {@code spare} to have at hand for breakage
      * @param way unboiled, parboil or boil; {@code refused} the way that was asked for and would fail, or null; {@code why}
      */
-    public record Sheets(String item, double longMm, double shortMm, int perLayer, int layers, int needed, int have, int toBuy, int spare,
-            String way, @Nullable String refused, String why) {
-    }
+    public record Sheets(
+            String item,
+            double longMm,
+            double shortMm,
+            int perLayer,
+            int layers,
+            int needed,
+            int have,
+            int toBuy,
+            int spare,
+            String way,
+            @Nullable String refused,
+            String why) {}
 
     /**
      * @param have by the recipe, {@code fit} in one layer in this pan, {@code filled} as many as the filling asks for
@@ -45,27 +66,36 @@ public record BuildPlan(Pan pan, List<Share> components, List<Layer> layers, dou
      * @param fillingEachGrams the filling divided by the pieces that are filled
      * @param second filled pieces for a second dish, {@code secondUse} what to do with them, or with filling that finds no room; null where all goes in
      */
-    public record Rolls(String item, int have, int fit, int filled, String how, double fillingEachGrams, @Nullable String fillingEach, int second,
-            @Nullable String secondUse) {
-    }
+    public record Rolls(
+            String item,
+            int have,
+            int fit,
+            int filled,
+            String how,
+            double fillingEachGrams,
+            @Nullable String fillingEach,
+            int second,
+            @Nullable String secondUse) {}
 
     /** @param lengthMm, widthMm to roll it to, overhang included; {@code vents} slits for the steam */
-    public record Lid(boolean round, double lengthMm, double widthMm, double overhangMm, double thicknessMm, int vents, String words) {
-    }
+    public record Lid(
+            boolean round,
+            double lengthMm,
+            double widthMm,
+            double overhangMm,
+            double thicknessMm,
+            int vents,
+            String words) {}
 
     /** @param use what it is good for */
-    public record Leftover(String name, Part part, double grams, String use) {
-    }
+    public record Leftover(String name, Part part, double grams, String use) {}
 
     /** @param layer the layer it is about, counted from the bottom */
-    public record Risk(int layer, String text) {
-    }
+    public record Risk(int layer, String text) {}
 
     /** @param kind fill-line, liquid-line or headroom; {@code heightMm} above the base inside */
-    public record Mark(String kind, double heightMm, String words) {
-    }
+    public record Mark(String kind, double heightMm, String words) {}
 
     /** @param areaFactor this pan's area over the recipe's pan's; {@code volumeFactor} likewise; {@code amountsFactor} what the amounts were scaled by */
-    public record Rescale(double areaFactor, double volumeFactor, double amountsFactor, String words) {
-    }
+    public record Rescale(double areaFactor, double volumeFactor, double amountsFactor, String words) {}
 }

@@ -26,11 +26,13 @@ import nabe.recipe.Recipe;
 public final class Builder {
     /** Left under the rim so that nothing boils over. Kitchen practice: 10-15 mm. */
     public static final double HEADROOM_MM = 10;
+
     private static final int USUAL_STRUCTURE_LAYERS = 3;
     private static final Set<Family> ROLLED = EnumSet.of(Family.STUFFED_TUBES, Family.ROLLED);
     private static final Set<Family> LIDDED = EnumSet.of(Family.POT_PIE, Family.MASH_TOPPED, Family.BATTER);
     private static final Set<Family> STIRRED = EnumSet.of(Family.PASTA_BAKE, Family.CASSEROLE);
-    private static final Pattern LINED = Pattern.compile("\\bline\\b[^.]{0,45}\\b(?:pastry|crust|dough|dish|tin|plate|pan)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern LINED = Pattern.compile(
+            "\\bline\\b[^.]{0,45}\\b(?:pastry|crust|dough|dish|tin|plate|pan)\\b", Pattern.CASE_INSENSITIVE);
     private final Shapes shapes;
     private final SheetWays ways;
     private final Properties properties;
@@ -47,7 +49,8 @@ public final class Builder {
      * @param amountsFactor what the recipe's amounts were scaled by to meet the cook's pan; 1 where they were not
      * @return layers whose grams, with the overflow and the leftovers, are the ready grams
      */
-    public BuildPlan build(Recipe recipe, PrepPlan prep, Pan ownPan, House house, BuildChoice choice, double amountsFactor) {
+    public BuildPlan build(
+            Recipe recipe, PrepPlan prep, Pan ownPan, House house, BuildChoice choice, double amountsFactor) {
         return new Work(recipe, prep, ownPan, house, choice).build(amountsFactor);
     }
 
@@ -69,13 +72,21 @@ public final class Builder {
             this.schools = house.schools();
             this.choice = choice;
             components = Components.gather(recipe, prep.ready());
-            double litres = components.values().stream().mapToDouble(c -> c.grams() / Densities.of(c)).sum() / 1000;
+            double litres = components.values().stream()
+                            .mapToDouble(c -> c.grams() / Densities.of(c))
+                            .sum()
+                    / 1000;
             boolean pie = recipe.family() == Family.POT_PIE;
-            main = Optional.ofNullable(components.get(Part.STRUCTURE)).flatMap(c -> c.lines().stream()
-                    .filter(r -> r.line().part() == Part.STRUCTURE && r.line().ingredient() != null && shapes.of(r.line().ingredient()).isPresent())
-                    .max(Comparator.comparingDouble(ReadyLine::readyGrams)));
+            main = Optional.ofNullable(components.get(Part.STRUCTURE))
+                    .flatMap(c -> c.lines().stream()
+                            .filter(r -> r.line().part() == Part.STRUCTURE
+                                    && r.line().ingredient() != null
+                                    && shapes.of(r.line().ingredient()).isPresent())
+                            .max(Comparator.comparingDouble(ReadyLine::readyGrams)));
             shape = main.flatMap(m -> shapes.of(m.line().ingredient()));
-            pan = ownPan == null && recipe.pan() == null ? roomFor(litres, pie) : Pans.choose(ownPan, recipe.pan(), litres, pie);
+            pan = ownPan == null && recipe.pan() == null
+                    ? roomFor(litres, pie)
+                    : Pans.choose(ownPan, recipe.pan(), litres, pie);
             recipePan = Pans.named(recipe.pan(), pan.depthMm());
             stack = new Stack(pan, house.spoons());
         }
@@ -86,49 +97,82 @@ public final class Builder {
             if (!isFilled()) {
                 return usual;
             }
-            return Pans.common().stream().filter(p -> p.litres() >= usual.litres() - 1e-9 && new RollPlan(main.get(), shape.get(), components.get(Part.STRUCTURE), p).share() >= 1)
-                    .findFirst().orElse(usual);
+            return Pans.common().stream()
+                    .filter(p -> p.litres() >= usual.litres() - 1e-9
+                            && new RollPlan(main.get(), shape.get(), components.get(Part.STRUCTURE), p).share() >= 1)
+                    .findFirst()
+                    .orElse(usual);
         }
 
         private boolean isFilled() {
-            return shape.isPresent() && ROLLED.contains(recipe.family()) && shape.get().rolledLong() > 0;
+            return shape.isPresent()
+                    && ROLLED.contains(recipe.family())
+                    && shape.get().rolledLong() > 0;
         }
 
         BuildPlan build(double amountsFactor) {
             Optional<SheetPlan> sheets = sheetPlan();
             Optional<RollPlan> rolls = rollPlan();
-            int layersOfStructure = sheets.map(s -> s.layers).orElse(choice.sheetLayers() == null ? USUAL_STRUCTURE_LAYERS : choice.sheetLayers());
-            List<LayerOrder.Place> places = choice.order().isEmpty() ? LayerOrder.of(recipe.family(), components.keySet(), layersOfStructure, lined(), schools)
+            int layersOfStructure = sheets.map(s -> s.layers)
+                    .orElse(choice.sheetLayers() == null ? USUAL_STRUCTURE_LAYERS : choice.sheetLayers());
+            List<LayerOrder.Place> places = choice.order().isEmpty()
+                    ? LayerOrder.of(recipe.family(), components.keySet(), layersOfStructure, lined(), schools)
                     : LayerOrder.own(choice.order(), components.keySet(), schools);
-            BuildPlan.Sheets counted = sheets.map(s -> s.sheets(needed(s, stack.of(places, components)))).orElse(null);
+            BuildPlan.Sheets counted = sheets.map(s -> s.sheets(needed(s, stack.of(places, components))))
+                    .orElse(null);
             sheets.ifPresent(s -> setAside(s, counted));
             rolls.filter(r -> r.empty() > 0).ifPresent(this::setAside);
             List<Layer> full = stack.of(places, components);
             double keep = Math.min(rolls.map(RollPlan::share).orElse(1.0), keepUnderRim(full));
-            List<Layer> layers = keep >= 1 ? full : stack.standing(full.stream().map(l -> l.times(keep, 0)).toList(), components);
+            List<Layer> layers = keep >= 1
+                    ? full
+                    : stack.standing(full.stream().map(l -> l.times(keep, 0)).toList(), components);
             double height = Stack.height(layers);
             boolean dry = sheets.map(s -> s.way.way().equals("unboiled")).orElse(false);
-            return new BuildPlan(pan, components.values().stream().map(c -> new BuildPlan.Share(c.name(), c.part(), c.grams())).toList(), layers, height,
-                    pan.depthMm() - height, keep >= 1 ? null : overflow(full, keep), counted, rolls.map(RollPlan::rolls).orElse(null), lid(layers),
-                    laid(layers, sheets, rolls), List.copyOf(leftovers), Risks.of(layers, dry, LIDDED.contains(recipe.family())), marks(layers),
+            return new BuildPlan(
+                    pan,
+                    components.values().stream()
+                            .map(c -> new BuildPlan.Share(c.name(), c.part(), c.grams()))
+                            .toList(),
+                    layers,
+                    height,
+                    pan.depthMm() - height,
+                    keep >= 1 ? null : overflow(full, keep),
+                    counted,
+                    rolls.map(RollPlan::rolls).orElse(null),
+                    lid(layers),
+                    laid(layers, sheets, rolls),
+                    List.copyOf(leftovers),
+                    Risks.of(layers, dry, LIDDED.contains(recipe.family())),
+                    marks(layers),
                     Rescaling.of(recipePan, pan, amountsFactor, height));
         }
 
         private Optional<SheetPlan> sheetPlan() {
-            boolean flat = shape.isPresent() && shape.get().kind() == Shapes.Kind.SHEET && !ROLLED.contains(recipe.family())
-                    && !LIDDED.contains(recipe.family()) && !STIRRED.contains(recipe.family());
+            boolean flat = shape.isPresent()
+                    && shape.get().kind() == Shapes.Kind.SHEET
+                    && !ROLLED.contains(recipe.family())
+                    && !LIDDED.contains(recipe.family())
+                    && !STIRRED.contains(recipe.family());
             if (!flat || main.get().line().ingredient().pieceGrams("sheet").isEmpty()) {
                 return Optional.empty();
             }
-            Sheet sheet = choice.sheetLongMm() == null ? new Sheet(shape.get().longMm(), shape.get().shortMm())
-                    : new Sheet(Math.max(choice.sheetLongMm(), choice.sheetShortMm()), Math.min(choice.sheetLongMm(), choice.sheetShortMm()));
-            SheetWays.Decision way = ways.decide(main.get().line().ingredient(), schools).orElse(new SheetWays.Decision("unboiled", 0, false, "Laid as it is.", null));
-            double swelling = properties.low(main.get().line().ingredient(), "swelling").orElse(0) / 100;
+            Sheet sheet = choice.sheetLongMm() == null
+                    ? new Sheet(shape.get().longMm(), shape.get().shortMm())
+                    : new Sheet(
+                            Math.max(choice.sheetLongMm(), choice.sheetShortMm()),
+                            Math.min(choice.sheetLongMm(), choice.sheetShortMm()));
+            SheetWays.Decision way = ways.decide(main.get().line().ingredient(), schools)
+                    .orElse(new SheetWays.Decision("unboiled", 0, false, "Laid as it is.", null));
+            double swelling =
+                    properties.low(main.get().line().ingredient(), "swelling").orElse(0) / 100;
             return Optional.of(new SheetPlan(main.get(), sheet, way, swelling, pan, choice));
         }
 
         private Optional<RollPlan> rollPlan() {
-            return isFilled() ? Optional.of(new RollPlan(main.get(), shape.get(), components.get(Part.STRUCTURE), pan)) : Optional.empty();
+            return isFilled()
+                    ? Optional.of(new RollPlan(main.get(), shape.get(), components.get(Part.STRUCTURE), pan))
+                    : Optional.empty();
         }
 
         private int needed(SheetPlan plan, List<Layer> layers) {
@@ -143,8 +187,13 @@ public final class Builder {
                 double kept = (double) counted.needed() / counted.have();
                 double grams = plan.line.readyGrams() * (1 - kept);
                 components.put(Part.STRUCTURE, structure.keepingOf(plan.line, kept));
-                leftovers.add(new BuildPlan.Leftover(over + " " + plan.line.line().item(), Part.STRUCTURE, grams,
-                        over <= counted.spare() ? "Keep them at hand: some break." : "Some are spares; break the rest into a soup."));
+                leftovers.add(new BuildPlan.Leftover(
+                        over + " " + plan.line.line().item(),
+                        Part.STRUCTURE,
+                        grams,
+                        over <= counted.spare()
+                                ? "Keep them at hand: some break."
+                                : "Some are spares; break the rest into a soup."));
             }
         }
 
@@ -152,7 +201,10 @@ public final class Builder {
         private void setAside(RollPlan plan) {
             Component structure = components.get(Part.STRUCTURE);
             components.put(Part.STRUCTURE, structure.keepingOf(plan.line(), 1 - plan.emptyShare()));
-            leftovers.add(new BuildPlan.Leftover(plan.empty() + " " + plan.line().line().item(), Part.STRUCTURE, plan.line().readyGrams() * plan.emptyShare(),
+            leftovers.add(new BuildPlan.Leftover(
+                    plan.empty() + " " + plan.line().line().item(),
+                    Part.STRUCTURE,
+                    plan.line().readyGrams() * plan.emptyShare(),
                     "Spares for those that split; chop what is left into the gaps."));
         }
 
@@ -164,19 +216,34 @@ public final class Builder {
         private Overflow overflow(List<Layer> full, double keep) {
             double grams = full.stream().mapToDouble(Layer::grams).sum() * (1 - keep);
             Pan second = Pans.smallest(stack.volume(full, components) * (1 - keep) / 1e6);
-            List<Layer> rest = new Stack(second, nabe.measure.Spoons.US).standing(full.stream().map(l -> l.times(1 - keep, 0)).toList(), components);
+            List<Layer> rest = new Stack(second, nabe.measure.Spoons.US)
+                    .standing(full.stream().map(l -> l.times(1 - keep, 0)).toList(), components);
             String advice = "Build " + KitchenText.grams(grams) + " (" + Math.round(100 * (1 - keep))
                     + " % of every component) in a second, smaller dish, or take a deeper pan.";
-            return new Overflow(grams, 1 - keep, Math.max(0, Stack.height(full) - pan.depthMm() + HEADROOM_MM), advice, second, rest);
+            return new Overflow(
+                    grams,
+                    1 - keep,
+                    Math.max(0, Stack.height(full) - pan.depthMm() + HEADROOM_MM),
+                    advice,
+                    second,
+                    rest);
         }
 
         private boolean lined() {
-            return recipe.family() == Family.POT_PIE && recipe.steps().stream().anyMatch(step -> LINED.matcher(step).find());
+            return recipe.family() == Family.POT_PIE
+                    && recipe.steps().stream()
+                            .anyMatch(step -> LINED.matcher(step).find());
         }
 
         private BuildPlan.Lid lid(List<Layer> layers) {
             boolean pastry = recipe.family() == Family.POT_PIE && !layers.isEmpty() && main.isEmpty();
-            return !pastry ? null : layers.stream().filter(l -> l.part() == Part.STRUCTURE).reduce((first, last) -> last).map(l -> LidPlan.of(pan, l.grams())).orElse(null);
+            return !pastry
+                    ? null
+                    : layers.stream()
+                            .filter(l -> l.part() == Part.STRUCTURE)
+                            .reduce((first, last) -> last)
+                            .map(l -> LidPlan.of(pan, l.grams()))
+                            .orElse(null);
         }
 
         private List<Laid> laid(List<Layer> layers, Optional<SheetPlan> sheets, Optional<RollPlan> rolls) {
@@ -187,20 +254,36 @@ public final class Builder {
             if (rolls.isPresent()) {
                 return structures.stream().limit(1).map(rolls.get()::laid).toList();
             }
-            boolean slices = shape.isPresent() && !LIDDED.contains(recipe.family()) && !STIRRED.contains(recipe.family())
+            boolean slices = shape.isPresent()
+                    && !LIDDED.contains(recipe.family())
+                    && !STIRRED.contains(recipe.family())
                     && (shape.get().kind() == Shapes.Kind.SLICE || shape.get().kind() == Shapes.Kind.WRAP);
             List<Double> bases = bases(layers);
-            return !slices ? List.of() : IntStream.range(0, structures.size()).mapToObj(i -> SlicePlan.laid(structures.get(i), main.get().line().item(), shape.get(),
-                    pan.outlineAt(bases.get(i)))).toList();
+            return !slices
+                    ? List.of()
+                    : IntStream.range(0, structures.size())
+                            .mapToObj(i -> SlicePlan.laid(
+                                    structures.get(i),
+                                    main.get().line().item(),
+                                    shape.get(),
+                                    pan.outlineAt(bases.get(i))))
+                            .toList();
         }
 
         private static List<Integer> structures(List<Layer> layers) {
-            return IntStream.range(0, layers.size()).filter(i -> layers.get(i).part() == Part.STRUCTURE).boxed().toList();
+            return IntStream.range(0, layers.size())
+                    .filter(i -> layers.get(i).part() == Part.STRUCTURE)
+                    .boxed()
+                    .toList();
         }
 
         /** How high above the base each layer of structure begins. */
         private static List<Double> bases(List<Layer> layers) {
-            return structures(layers).stream().map(i -> layers.subList(0, i).stream().mapToDouble(Layer::heightMm).sum()).toList();
+            return structures(layers).stream()
+                    .map(i -> layers.subList(0, i).stream()
+                            .mapToDouble(Layer::heightMm)
+                            .sum())
+                    .toList();
         }
 
         private List<BuildPlan.Mark> marks(List<Layer> layers) {

@@ -14,7 +14,8 @@ import nabe.recipe.Part;
 public record Component(Part part, String name, double grams, List<ReadyLine> lines) {
 
     static Component of(Part part, String name, List<ReadyLine> lines) {
-        return new Component(part, name, lines.stream().mapToDouble(ReadyLine::readyGrams).sum(), List.copyOf(lines));
+        return new Component(
+                part, name, lines.stream().mapToDouble(ReadyLine::readyGrams).sum(), List.copyOf(lines));
     }
 
     /** @return the same with only this share of one of its lines, 0 to 1 */

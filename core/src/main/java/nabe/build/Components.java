@@ -15,8 +15,15 @@ import nabe.recipe.Recipe;
 
 /** Gathers ready lines into components: seasoning and binders go to what they season and bind. */
 final class Components {
-    private static final List<Part> HOMES = List.of(Part.FILLING, Part.RED_SAUCE, Part.WHITE_SAUCE, Part.SOFT_CHEESE,
-            Part.STRUCTURE, Part.MELTING_CHEESE, Part.TOPPING, Part.HARD_CHEESE);
+    private static final List<Part> HOMES = List.of(
+            Part.FILLING,
+            Part.RED_SAUCE,
+            Part.WHITE_SAUCE,
+            Part.SOFT_CHEESE,
+            Part.STRUCTURE,
+            Part.MELTING_CHEESE,
+            Part.TOPPING,
+            Part.HARD_CHEESE);
     private static final double MIXED = 0.4;
     private final Recipe recipe;
     private final List<ReadyLine> ready;
@@ -33,7 +40,9 @@ final class Components {
 
     private static final Set<Part> SAUCES = EnumSet.of(Part.RED_SAUCE, Part.WHITE_SAUCE);
     private static final Set<Family> STIRRED = EnumSet.of(Family.PASTA_BAKE, Family.CASSEROLE);
-    private static final Pattern LAID = Pattern.compile("\\blayer\\b|\\blayers of\\b|\\b(?:pour|spread|spoon)\\b[^.]{0,30}\\b(?:b[eé]chamel|white sauce|custard)\\b[^.]{0,25}\\b(?:over|on)\\b|\\btop with\\b[^.]{0,20}\\b(?:b[eé]chamel|white sauce)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern LAID = Pattern.compile(
+            "\\blayer\\b|\\blayers of\\b|\\b(?:pour|spread|spoon)\\b[^.]{0,30}\\b(?:b[eé]chamel|white sauce|custard)\\b[^.]{0,25}\\b(?:over|on)\\b|\\btop with\\b[^.]{0,20}\\b(?:b[eé]chamel|white sauce)\\b",
+            Pattern.CASE_INSENSITIVE);
     private static final Set<Family> FILLED = EnumSet.of(Family.STUFFED_TUBES, Family.ROLLED);
     private static final Set<String> STIRRED_IN = Set.of("short-pasta", "noodles", "filled-pasta", "grain");
 
@@ -64,8 +73,13 @@ final class Components {
         boolean stirred = switch (recipe.family()) {
             case POT_PIE, MASH_TOPPED, BATTER -> SAUCES.contains(part) && hasFilling();
             case STUFFED_TUBES, ROLLED -> (part == Part.FILLING || part == Part.SOFT_CHEESE) && hasStructure();
-            case PASTA_BAKE, CASSEROLE -> !layered() && SAUCES.contains(part) || !layered() && part == Part.SOFT_CHEESE
-                    || !layered() && part == Part.STRUCTURE && line.line().ingredient() != null && STIRRED_IN.contains(line.line().ingredient().role());
+            case PASTA_BAKE, CASSEROLE ->
+                !layered() && SAUCES.contains(part)
+                        || !layered() && part == Part.SOFT_CHEESE
+                        || !layered()
+                                && part == Part.STRUCTURE
+                                && line.line().ingredient() != null
+                                && STIRRED_IN.contains(line.line().ingredient().role());
             default -> false;
         };
         return !stirred ? part : FILLED.contains(recipe.family()) ? Part.STRUCTURE : Part.FILLING;
@@ -97,18 +111,26 @@ final class Components {
             }
         }
         String heading = headingOf(line);
-        return HOMES.stream().filter(byPart::containsKey)
-                .filter(home -> heading != null && byPart.get(home).stream().anyMatch(r -> Objects.equals(headingOf(r), heading)))
-                .findFirst().orElseGet(() -> HOMES.stream().filter(byPart::containsKey).findFirst().orElse(Part.FILLING));
+        return HOMES.stream()
+                .filter(byPart::containsKey)
+                .filter(home -> heading != null
+                        && byPart.get(home).stream().anyMatch(r -> Objects.equals(headingOf(r), heading)))
+                .findFirst()
+                .orElseGet(() ->
+                        HOMES.stream().filter(byPart::containsKey).findFirst().orElse(Part.FILLING));
     }
 
     private Part binderHome() {
-        boolean custard = recipe.family() == Family.MOUSSAKA || recipe.family() == Family.STRATA
-                || recipe.family() == Family.GRATIN || recipe.family() == Family.BATTER;
+        boolean custard = recipe.family() == Family.MOUSSAKA
+                || recipe.family() == Family.STRATA
+                || recipe.family() == Family.GRATIN
+                || recipe.family() == Family.BATTER;
         if (custard && byPart.containsKey(Part.WHITE_SAUCE)) {
             return Part.WHITE_SAUCE;
         }
-        return byPart.containsKey(Part.SOFT_CHEESE) ? Part.SOFT_CHEESE : FILLED.contains(recipe.family()) ? Part.STRUCTURE : Part.FILLING;
+        return byPart.containsKey(Part.SOFT_CHEESE)
+                ? Part.SOFT_CHEESE
+                : FILLED.contains(recipe.family()) ? Part.STRUCTURE : Part.FILLING;
     }
 
     private String headingOf(ReadyLine line) {
@@ -116,11 +138,23 @@ final class Components {
     }
 
     private String name(Part part, List<ReadyLine> lines) {
-        ReadyLine main = lines.stream().max(java.util.Comparator.comparingDouble(ReadyLine::readyGrams)).orElseThrow();
-        boolean floury = lines.stream().anyMatch(r -> r.line().ingredient() != null && r.line().ingredient().role().startsWith("flour"));
+        ReadyLine main = lines.stream()
+                .max(java.util.Comparator.comparingDouble(ReadyLine::readyGrams))
+                .orElseThrow();
+        boolean floury = lines.stream()
+                .anyMatch(r -> r.line().ingredient() != null
+                        && r.line().ingredient().role().startsWith("flour"));
         return switch (part) {
-            case STRUCTURE -> FILLED.contains(recipe.family()) ? "Filled " + wrapping(lines) : recipe.family() == Family.BATTER ? "Batter" : floury && recipe.family() == Family.POT_PIE ? "Crust" : item(main);
-            case TOPPING -> recipe.lines().get(main.line().source()).isGlaze() ? "Glaze" : floury ? "Crumble" : isMixed(lines, main) ? part.title() : item(main);
+            case STRUCTURE ->
+                FILLED.contains(recipe.family())
+                        ? "Filled " + wrapping(lines)
+                        : recipe.family() == Family.BATTER
+                                ? "Batter"
+                                : floury && recipe.family() == Family.POT_PIE ? "Crust" : item(main);
+            case TOPPING ->
+                recipe.lines().get(main.line().source()).isGlaze()
+                        ? "Glaze"
+                        : floury ? "Crumble" : isMixed(lines, main) ? part.title() : item(main);
             case MELTING_CHEESE, HARD_CHEESE, SOFT_CHEESE -> item(main);
             case FILLING -> STIRRED.contains(recipe.family()) && !layered() ? "Filling in its sauce" : part.title();
             default -> part.title();
@@ -128,14 +162,24 @@ final class Components {
     }
 
     private static String wrapping(List<ReadyLine> lines) {
-        boolean batter = lines.stream().anyMatch(r -> r.line().part() == Part.STRUCTURE && r.line().ingredient() != null && r.line().ingredient().role().startsWith("flour"));
-        return batter ? "crêpes" : lines.stream().filter(r -> r.line().part() == Part.STRUCTURE).max(java.util.Comparator.comparingDouble(ReadyLine::readyGrams))
-                .map(r -> r.line().item()).orElse("rolls");
+        boolean batter = lines.stream()
+                .anyMatch(r -> r.line().part() == Part.STRUCTURE
+                        && r.line().ingredient() != null
+                        && r.line().ingredient().role().startsWith("flour"));
+        return batter
+                ? "crêpes"
+                : lines.stream()
+                        .filter(r -> r.line().part() == Part.STRUCTURE)
+                        .max(java.util.Comparator.comparingDouble(ReadyLine::readyGrams))
+                        .map(r -> r.line().item())
+                        .orElse("rolls");
     }
 
     /** Whether another thing weighs nearly as much as the main one. */
     private static boolean isMixed(List<ReadyLine> lines, ReadyLine main) {
-        return lines.stream().anyMatch(r -> !r.line().item().equals(main.line().item()) && r.readyGrams() > MIXED * main.readyGrams());
+        return lines.stream()
+                .anyMatch(
+                        r -> !r.line().item().equals(main.line().item()) && r.readyGrams() > MIXED * main.readyGrams());
     }
 
     private static String item(ReadyLine main) {

@@ -15,6 +15,15 @@ import nabe.build.lay.Piece;
  * @param snaps how many snaps or cuts
  * @param words what to lay where
  */
-public record Laid(int layer, String item, String kind, double lengthMm, double widthMm, boolean round, List<Piece> pieces, double coverage,
-        String direction, int snaps, String words) {
-}
+public record Laid(
+        int layer,
+        String item,
+        String kind,
+        double lengthMm,
+        double widthMm,
+        boolean round,
+        List<Piece> pieces,
+        double coverage,
+        String direction,
+        int snaps,
+        String words) {}

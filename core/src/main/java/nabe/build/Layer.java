@@ -16,11 +16,26 @@ import org.jspecify.annotations.Nullable;
  * @param reserved whether to set this share aside first: the last of several of its part, which must reach the edges
  * @param of what is in it, in the amounts that lie here
  */
-public record Layer(String name, Part part, double grams, double heightMm, double share, @Nullable String measure, boolean reserved,
+public record Layer(
+        String name,
+        Part part,
+        double grams,
+        double heightMm,
+        double share,
+        @Nullable String measure,
+        boolean reserved,
         @JsonIgnore List<ReadyLine> of) {
 
     Layer times(double keep, double newHeight) {
-        return new Layer(name, part, grams * keep, newHeight, share * keep, null, reserved, of.stream().map(l -> l.times(keep)).toList());
+        return new Layer(
+                name,
+                part,
+                grams * keep,
+                newHeight,
+                share * keep,
+                null,
+                reserved,
+                of.stream().map(l -> l.times(keep)).toList());
     }
 
     Layer measured(@Nullable String words) {

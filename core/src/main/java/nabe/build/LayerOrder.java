@@ -18,13 +18,13 @@ final class LayerOrder {
     private static final double TOP = 1.25;
     /** A lining reaches up the sides: more dough than the lid. Kitchen practice. */
     private static final double LINING = 1.3;
+
     private final Set<Part> has;
     private final Schools schools;
     private final List<Place> places = new ArrayList<>();
 
     /** @param weight against the other places of the same part */
-    record Place(Part part, double weight) {
-    }
+    record Place(Part part, double weight) {}
 
     private LayerOrder(Set<Part> has, Schools schools) {
         this.schools = schools;
@@ -73,7 +73,8 @@ final class LayerOrder {
 
     /** The film on the base; a house that oils the base puts no sauce there. */
     private void film(double weight) {
-        boolean white = schools.is("base", "white-sauce") && has.contains(Part.WHITE_SAUCE) || !has.contains(Part.RED_SAUCE);
+        boolean white =
+                schools.is("base", "white-sauce") && has.contains(Part.WHITE_SAUCE) || !has.contains(Part.RED_SAUCE);
         if (!schools.is("base", "oil")) {
             put(white ? Part.WHITE_SAUCE : Part.RED_SAUCE, weight);
         }

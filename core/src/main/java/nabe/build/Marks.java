@@ -12,22 +12,34 @@ final class Marks {
     private static final double UNDER_TOP_SLICE_MM = 3;
     private static final double BATTER_SHARE = 0.5;
 
-    private Marks() {
-    }
+    private Marks() {}
 
     static List<BuildPlan.Mark> of(Family family, List<Layer> layers, Pan pan) {
         List<BuildPlan.Mark> marks = new ArrayList<>();
         marks.add(mark("headroom", pan.depthMm() - Builder.HEADROOM_MM, "Nothing above %.0f mm: it bubbles up."));
         double top = layers.stream().mapToDouble(Layer::heightMm).sum();
         if (family == Family.POT_PIE) {
-            marks.add(mark("fill-line", pan.depthMm() - PIE_ROOM_MM, "Filling to %.0f mm, 1-2 cm under the rim, hot when the lid goes on."));
+            marks.add(mark(
+                    "fill-line",
+                    pan.depthMm() - PIE_ROOM_MM,
+                    "Filling to %.0f mm, 1-2 cm under the rim, hot when the lid goes on."));
         }
         if (family == Family.GRATIN || family == Family.STRATA) {
-            double crust = layers.stream().filter(l -> l.part() == Part.TOPPING || l.part() == Part.HARD_CHEESE || l.part() == Part.MELTING_CHEESE).mapToDouble(Layer::heightMm).sum();
-            marks.add(mark("liquid-line", Math.max(0, top - crust - UNDER_TOP_SLICE_MM), "Liquid to %.0f mm, just under the top slices."));
+            double crust = layers.stream()
+                    .filter(l ->
+                            l.part() == Part.TOPPING || l.part() == Part.HARD_CHEESE || l.part() == Part.MELTING_CHEESE)
+                    .mapToDouble(Layer::heightMm)
+                    .sum();
+            marks.add(mark(
+                    "liquid-line",
+                    Math.max(0, top - crust - UNDER_TOP_SLICE_MM),
+                    "Liquid to %.0f mm, just under the top slices."));
         }
         if (family == Family.BATTER) {
-            marks.add(mark("fill-line", pan.depthMm() * BATTER_SHARE, "Batter to %.0f mm at most, half way up: it rises. Hot fat in a hot tin; keep the door shut."));
+            marks.add(mark(
+                    "fill-line",
+                    pan.depthMm() * BATTER_SHARE,
+                    "Batter to %.0f mm at most, half way up: it rises. Hot fat in a hot tin; keep the door shut."));
         }
         return List.copyOf(marks);
     }

@@ -9,7 +9,10 @@ import java.util.Locale;
  * Source: kitchen practice (metal heats quicker than glass, thick ceramic slowest).
  */
 public enum Material {
-    GLASS("glass", 1.0), CERAMIC("ceramic", 1.08), ENAMEL("enamelled steel", 0.95), METAL("metal", 0.92),
+    GLASS("glass", 1.0),
+    CERAMIC("ceramic", 1.08),
+    ENAMEL("enamelled steel", 0.95),
+    METAL("metal", 0.92),
     CAST_IRON("cast iron", 1.02);
 
     private final String word;
@@ -49,9 +52,11 @@ public enum Material {
         if (plain.matches("(stoneware|earthenware|porcelain|clay|terracotta)")) {
             return CERAMIC;
         }
-        if (plain.matches("(aluminium|aluminum|steel|stainless-steel|tin|foil|thin-metal|enamel-steel|enamelled-steel)")) {
+        if (plain.matches(
+                "(aluminium|aluminum|steel|stainless-steel|tin|foil|thin-metal|enamel-steel|enamelled-steel)")) {
             return plain.startsWith("enamel") ? ENAMEL : METAL;
         }
-        throw new IllegalArgumentException("The pan's material (" + id + ") must be glass, ceramic, enamel, metal or cast-iron.");
+        throw new IllegalArgumentException(
+                "The pan's material (" + id + ") must be glass, ceramic, enamel, metal or cast-iron.");
     }
 }

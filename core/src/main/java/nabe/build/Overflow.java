@@ -11,5 +11,4 @@ import java.util.List;
  * @param secondPan a common pan that holds the rest
  * @param layers what goes into it, bottom to top
  */
-public record Overflow(double grams, double share, double overMm, String advice, Pan secondPan, List<Layer> layers) {
-}
+public record Overflow(double grams, double share, double overMm, String advice, Pan secondPan, List<Layer> layers) {}

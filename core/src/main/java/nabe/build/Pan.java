@@ -11,7 +11,15 @@ import nabe.build.lay.Outline;
  * @param baseLengthMm, baseWidthMm the same at the base: a tapered pan is narrower there
  * @param count how many such pans the dish is shared over, 1 to 24
  */
-public record Pan(Shape shape, int lengthMm, int widthMm, int depthMm, Material material, int baseLengthMm, int baseWidthMm, int count) {
+public record Pan(
+        Shape shape,
+        int lengthMm,
+        int widthMm,
+        int depthMm,
+        Material material,
+        int baseLengthMm,
+        int baseWidthMm,
+        int count) {
     private static final int SMALLEST_SIDE = 80;
     private static final int LARGEST_SIDE = 700;
     private static final int SHALLOWEST = 20;
@@ -24,7 +32,10 @@ public record Pan(Shape shape, int lengthMm, int widthMm, int depthMm, Material 
         check("length", lengthMm, SMALLEST_SIDE, LARGEST_SIDE);
         check("width", widthMm, SMALLEST_SIDE, LARGEST_SIDE);
         check("depth", depthMm, SHALLOWEST, DEEPEST);
-        if (baseLengthMm > lengthMm || baseWidthMm > widthMm || baseLengthMm < lengthMm / 2 || baseWidthMm < widthMm / 2) {
+        if (baseLengthMm > lengthMm
+                || baseWidthMm > widthMm
+                || baseLengthMm < lengthMm / 2
+                || baseWidthMm < widthMm / 2) {
             throw new IllegalArgumentException("The pan's base (" + baseLengthMm + " × " + baseWidthMm
                     + " mm) must be no larger than its rim and at least half as long and wide.");
         }
@@ -66,14 +77,23 @@ public record Pan(Shape shape, int lengthMm, int widthMm, int depthMm, Material 
     /** The inside of one pan at this height above its base. */
     public Outline outlineAt(double heightMm) {
         double t = Math.clamp(heightMm / depthMm, 0, 1);
-        return new Outline(shape != Shape.RECTANGLE, baseLengthMm + t * (lengthMm - baseLengthMm), baseWidthMm + t * (widthMm - baseWidthMm));
+        return new Outline(
+                shape != Shape.RECTANGLE,
+                baseLengthMm + t * (lengthMm - baseLengthMm),
+                baseWidthMm + t * (widthMm - baseWidthMm));
     }
 
     /** @return what all pans together hold up to this height, in cubic millimetres: Simpson's rule, exact for tapered sides */
     public double volumeTo(double heightMm) {
         double h = Math.clamp(heightMm, 0, depthMm);
         double beyond = Math.max(0, heightMm - depthMm) * outlineAt(depthMm).area();
-        return count * (h / 6 * (outlineAt(0).area() + 4 * outlineAt(h / 2).area() + outlineAt(h).area()) + beyond);
+        return count
+                * (h
+                                / 6
+                                * (outlineAt(0).area()
+                                        + 4 * outlineAt(h / 2).area()
+                                        + outlineAt(h).area())
+                        + beyond);
     }
 
     /** @return how high this volume stands, in millimetres; over the rim it goes on straight up */

@@ -7,19 +7,30 @@ import nabe.recipe.PanSize;
 public final class Pans {
     /** Baking dishes whose depth a recipe does not give are taken to be this deep. Kitchen practice. */
     static final int USUAL_DEPTH_MM = 55;
+
     private static final int USUAL_PIE_DEPTH_MM = 45;
     private static final List<Pan> COMMON = List.of(
-            Pan.rectangle(200, 150, 50, Material.CERAMIC), Pan.rectangle(200, 200, 50, Material.GLASS), Pan.rectangle(230, 230, 50, Material.GLASS),
-            Pan.rectangle(280, 180, 50, Material.GLASS), Pan.rectangle(300, 200, 60, Material.CERAMIC),
-            Pan.rectangle(330, 230, 50, Material.GLASS), Pan.rectangle(330, 230, 75, Material.CERAMIC),
-            Pan.rectangle(380, 260, 65, Material.ENAMEL), Pan.rectangle(400, 300, 75, Material.ENAMEL));
+            Pan.rectangle(200, 150, 50, Material.CERAMIC),
+            Pan.rectangle(200, 200, 50, Material.GLASS),
+            Pan.rectangle(230, 230, 50, Material.GLASS),
+            Pan.rectangle(280, 180, 50, Material.GLASS),
+            Pan.rectangle(300, 200, 60, Material.CERAMIC),
+            Pan.rectangle(330, 230, 50, Material.GLASS),
+            Pan.rectangle(330, 230, 75, Material.CERAMIC),
+            Pan.rectangle(380, 260, 65, Material.ENAMEL),
+            Pan.rectangle(400, 300, 75, Material.ENAMEL));
     private static final List<Named> LIBRARY = List.of(
-            new Named("Small square, 20 cm", Pan.rectangle(200, 200, 50, Material.GLASS)), new Named("Square, 23 cm", Pan.rectangle(230, 230, 50, Material.GLASS)),
-            new Named("Rectangle, 28 × 18 cm", Pan.rectangle(280, 180, 50, Material.GLASS)), new Named("Rectangle, 30 × 20 cm", Pan.rectangle(300, 200, 60, Material.CERAMIC)),
+            new Named("Small square, 20 cm", Pan.rectangle(200, 200, 50, Material.GLASS)),
+            new Named("Square, 23 cm", Pan.rectangle(230, 230, 50, Material.GLASS)),
+            new Named("Rectangle, 28 × 18 cm", Pan.rectangle(280, 180, 50, Material.GLASS)),
+            new Named("Rectangle, 30 × 20 cm", Pan.rectangle(300, 200, 60, Material.CERAMIC)),
             new Named("Rectangle, 33 × 23 cm", new Pan(Shape.RECTANGLE, 330, 230, 50, Material.GLASS, 320, 220, 1)),
-            new Named("Deep rectangle, 33 × 23 cm", new Pan(Shape.RECTANGLE, 330, 230, 75, Material.CERAMIC, 315, 215, 1)),
+            new Named(
+                    "Deep rectangle, 33 × 23 cm",
+                    new Pan(Shape.RECTANGLE, 330, 230, 75, Material.CERAMIC, 315, 215, 1)),
             new Named("Roasting tin, 38 × 26 cm", new Pan(Shape.RECTANGLE, 380, 260, 65, Material.ENAMEL, 360, 240, 1)),
-            new Named("Round, 23 cm", Pan.round(230, 50, Material.CERAMIC)), new Named("Round gratin, 28 cm", Pan.round(280, 55, Material.CERAMIC)),
+            new Named("Round, 23 cm", Pan.round(230, 50, Material.CERAMIC)),
+            new Named("Round gratin, 28 cm", Pan.round(280, 55, Material.CERAMIC)),
             new Named("Pie dish, 25 cm", new Pan(Shape.ROUND, 250, 250, 45, Material.METAL, 210, 210, 1)),
             new Named("Oval, 32 × 23 cm", new Pan(Shape.OVAL, 320, 230, 60, Material.CERAMIC)),
             new Named("Loaf tin, 23 × 13 cm", new Pan(Shape.RECTANGLE, 230, 130, 70, Material.METAL, 210, 110, 1)),
@@ -27,8 +38,7 @@ public final class Pans {
             new Named("Six small dishes, 12 cm", new Pan(Shape.ROUND, 120, 120, 50, Material.CERAMIC, 120, 120, 6)));
 
     /** A pan with the name it goes by. */
-    public record Named(String name, Pan pan) {
-    }
+    public record Named(String name, Pan pan) {}
 
     /** @return common pans by name, to choose from */
     public static List<Named> library() {
@@ -37,7 +47,9 @@ public final class Pans {
 
     /** @return common pans, smallest first */
     static List<Pan> common() {
-        return COMMON.stream().sorted(java.util.Comparator.comparingDouble(Pan::litres)).toList();
+        return COMMON.stream()
+                .sorted(java.util.Comparator.comparingDouble(Pan::litres))
+                .toList();
     }
 
     /** @return the pan a recipe names by its sizes, as deep as {@code depthMm} where it does not say; null where it names none or an odd one */
@@ -50,8 +62,7 @@ public final class Pans {
         return common().stream().filter(p -> takes(p, litres)).findFirst().orElse(COMMON.getLast());
     }
 
-    private Pans() {
-    }
+    private Pans() {}
 
     /**
      * Chooses the pan: the cook's own, else the recipe's, else the smallest common one the dish fits.
@@ -72,7 +83,10 @@ public final class Pans {
             return oval(named.litres());
         }
         boolean sized = named != null && named.litres() != null;
-        return common().stream().filter(p -> sized ? p.litres() >= named.litres() * 0.97 : takes(p, litres)).findFirst().orElse(COMMON.getLast());
+        return common().stream()
+                .filter(p -> sized ? p.litres() >= named.litres() * 0.97 : takes(p, litres))
+                .findFirst()
+                .orElse(COMMON.getLast());
     }
 
     private static boolean takes(Pan pan, double litres) {

@@ -8,10 +8,10 @@ import nabe.recipe.Part;
 
 /** What an order of layers risks. Any order is allowed. Kitchen practice. */
 final class Risks {
-    private static final Set<Part> WET = EnumSet.of(Part.RED_SAUCE, Part.WHITE_SAUCE, Part.FILLING, Part.SOFT_CHEESE, Part.BINDER);
+    private static final Set<Part> WET =
+            EnumSet.of(Part.RED_SAUCE, Part.WHITE_SAUCE, Part.FILLING, Part.SOFT_CHEESE, Part.BINDER);
 
-    private Risks() {
-    }
+    private Risks() {}
 
     /** @param dry whether the structure goes in dry; {@code lidded} whether the structure is the lid itself */
     static List<BuildPlan.Risk> of(List<Layer> layers, boolean dry, boolean lidded) {
@@ -21,7 +21,12 @@ final class Risks {
             Part below = i == 0 ? null : layers.get(i - 1).part();
             boolean last = i == layers.size() - 1;
             if (part == Part.STRUCTURE && last && !lidded) {
-                add(risks, i, dry ? "A dry sheet on top stays hard and cracks: cover it with sauce to the edges." : "Nothing covers the top: brush it with oil or it dries.");
+                add(
+                        risks,
+                        i,
+                        dry
+                                ? "A dry sheet on top stays hard and cracks: cover it with sauce to the edges."
+                                : "Nothing covers the top: brush it with oil or it dries.");
             }
             if (part == Part.STRUCTURE && i == 0 && dry) {
                 add(risks, i, "A dry sheet on the bare base sticks: spread a film of sauce first.");
@@ -38,7 +43,12 @@ final class Risks {
             if (part == Part.TOPPING && !last && i < layers.size() - 2) {
                 add(risks, i, "Crumbs under other layers go soft.");
             }
-            if (part == Part.STRUCTURE && dry && i > 0 && !last && !WET.contains(below) && !WET.contains(layers.get(i + 1).part())) {
+            if (part == Part.STRUCTURE
+                    && dry
+                    && i > 0
+                    && !last
+                    && !WET.contains(below)
+                    && !WET.contains(layers.get(i + 1).part())) {
                 add(risks, i, "A dry sheet wants wet below and above.");
             }
         }

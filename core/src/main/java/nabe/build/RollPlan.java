@@ -11,6 +11,7 @@ import nabe.recipe.Part;
 final class RollPlan {
     /** One lengthwise slice for rolling. Kitchen practice. */
     private static final double SLICE_GRAMS = 40;
+
     private static final double OVERFILLED = 1.25;
     private final ReadyLine line;
     private final Shapes.PieceShape shape;
@@ -26,7 +27,9 @@ final class RollPlan {
         this.filled = filled;
         outline = pan.outlineAt(Math.min(pan.depthMm() - 1.0, shape.rolledShort() / 2));
         fit = Rolls.most(outline, shape.rolledLong(), shape.rolledShort(), shape.kind() == Shapes.Kind.SHELL);
-        double one = shape.kind() == Shapes.Kind.SLICE ? SLICE_GRAMS : line.line().ingredient().pieceGrams("each").orElse(SLICE_GRAMS);
+        double one = shape.kind() == Shapes.Kind.SLICE
+                ? SLICE_GRAMS
+                : line.line().ingredient().pieceGrams("each").orElse(SLICE_GRAMS);
         have = (int) Math.max(1, Math.round(line.line().gramsOrZero() / one));
         room = fit.count() * pan.count();
     }
@@ -38,8 +41,12 @@ final class RollPlan {
     }
 
     private double filling() {
-        return filled.lines().stream().filter(l -> l.line().part() == Part.FILLING || l.line().part() == Part.SOFT_CHEESE || l.line().part() == Part.BINDER)
-                .mapToDouble(ReadyLine::readyGrams).sum();
+        return filled.lines().stream()
+                .filter(l -> l.line().part() == Part.FILLING
+                        || l.line().part() == Part.SOFT_CHEESE
+                        || l.line().part() == Part.BINDER)
+                .mapToDouble(ReadyLine::readyGrams)
+                .sum();
     }
 
     /** @return share of the filled pieces that this pan takes, 0 to 1 */
@@ -63,9 +70,21 @@ final class RollPlan {
     BuildPlan.Rolls rolls() {
         double each = filling() / filledPieces();
         int second = Math.max(0, filledPieces() - room);
-        return new BuildPlan.Rolls(line.line().item(), have, room, filledPieces(), fit.how(), each, each <= 0 ? null : KitchenText.grams(each) + " in each", second,
-                second > 0 ? "They go into a second dish with their sauce." : each > OVERFILLED * shape.holdsGrams() && shape.holdsGrams() > 0
-                        ? "That is more than one holds, about " + KitchenText.grams(shape.holdsGrams()) + ": spread what is left between them, or fill a few more." : null);
+        return new BuildPlan.Rolls(
+                line.line().item(),
+                have,
+                room,
+                filledPieces(),
+                fit.how(),
+                each,
+                each <= 0 ? null : KitchenText.grams(each) + " in each",
+                second,
+                second > 0
+                        ? "They go into a second dish with their sauce."
+                        : each > OVERFILLED * shape.holdsGrams() && shape.holdsGrams() > 0
+                                ? "That is more than one holds, about " + KitchenText.grams(shape.holdsGrams())
+                                        + ": spread what is left between them, or fill a few more."
+                                : null);
     }
 
     Laid laid(int index) {
@@ -75,9 +94,21 @@ final class RollPlan {
             case SHELL -> "shells";
             default -> "rolls";
         };
-        List<nabe.build.lay.Piece> pieces = fit.pieces().subList(0, Math.min(shown, fit.pieces().size()));
-        double area = pieces.stream().mapToDouble(p -> p.widthMm() * p.heightMm()).sum();
-        return new Laid(index, line.line().item(), kind, outline.lengthMm(), outline.widthMm(), outline.round(), pieces, Math.min(1, area / outline.area()),
-                fit.how(), 0, shown + " " + kind + " in one layer, " + fit.how() + ", seam down, touching is fine.");
+        List<nabe.build.lay.Piece> pieces =
+                fit.pieces().subList(0, Math.min(shown, fit.pieces().size()));
+        double area =
+                pieces.stream().mapToDouble(p -> p.widthMm() * p.heightMm()).sum();
+        return new Laid(
+                index,
+                line.line().item(),
+                kind,
+                outline.lengthMm(),
+                outline.widthMm(),
+                outline.round(),
+                pieces,
+                Math.min(1, area / outline.area()),
+                fit.how(),
+                0,
+                shown + " " + kind + " in one layer, " + fit.how() + ", seam down, touching is fine.");
     }
 }

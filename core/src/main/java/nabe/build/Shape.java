@@ -6,7 +6,9 @@ import java.util.Locale;
 
 /** A pan's outline from above. A square is a rectangle. */
 public enum Shape {
-    RECTANGLE, ROUND, OVAL;
+    RECTANGLE,
+    ROUND,
+    OVAL;
 
     @JsonValue
     public String id() {
@@ -19,7 +21,8 @@ public enum Shape {
         try {
             return "square".equalsIgnoreCase(id) ? RECTANGLE : valueOf(id.toUpperCase(Locale.ROOT));
         } catch (IllegalArgumentException e) {
-            throw new IllegalArgumentException("The pan's shape (" + id + ") must be rectangle, square, round or oval.");
+            throw new IllegalArgumentException(
+                    "The pan's shape (" + id + ") must be rectangle, square, round or oval.");
         }
     }
 }

@@ -15,7 +15,11 @@ public final class Shapes {
 
     /** What a piece is. */
     enum Kind {
-        SHEET, TUBE, SHELL, WRAP, SLICE
+        SHEET,
+        TUBE,
+        SHELL,
+        WRAP,
+        SLICE
     }
 
     /**
@@ -24,16 +28,31 @@ public final class Shapes {
      * @param holdsGrams of filling at most
      * @param rolledLong, rolledShort seen from above when rolled round a filling; 0 where it never is
      */
-    record PieceShape(Kind kind, double longMm, double shortMm, double rolledLong, double rolledShort, double thickMm, double holdsGrams) {
-    }
+    record PieceShape(
+            Kind kind,
+            double longMm,
+            double shortMm,
+            double rolledLong,
+            double rolledShort,
+            double thickMm,
+            double holdsGrams) {}
 
     /** @throws nabe.larder.CatalogueException for a row that names no ingredient or has no size */
     public Shapes(Larder larder) {
         CatalogueFile file = CatalogueFile.open("shapes.csv");
         for (CSVRecord row : file.rows()) {
-            PieceShape shape = new PieceShape(kind(file, row), file.number(row, "long"), file.number(row, "short"), file.number(row, "rolled_long"),
-                    file.number(row, "rolled_short"), file.number(row, "thick"), file.number(row, "holds"));
-            if (larder.find(file.text(row, "id")).isEmpty() || shape.shortMm <= 0 || shape.longMm < shape.shortMm || shape.thickMm <= 0) {
+            PieceShape shape = new PieceShape(
+                    kind(file, row),
+                    file.number(row, "long"),
+                    file.number(row, "short"),
+                    file.number(row, "rolled_long"),
+                    file.number(row, "rolled_short"),
+                    file.number(row, "thick"),
+                    file.number(row, "holds"));
+            if (larder.find(file.text(row, "id")).isEmpty()
+                    || shape.shortMm <= 0
+                    || shape.longMm < shape.shortMm
+                    || shape.thickMm <= 0) {
                 throw file.bad(row, "It must name an ingredient and give its sides, the longer first.");
             }
             byId.put(file.text(row, "id"), shape);

@@ -22,6 +22,7 @@ final class SheetPlan {
     private static final int MOST_LAYERS = 5;
     /** One spare for so many, dry and brittle or out of the water. Kitchen practice. */
     private static final double SPARE_DRY = 0.1;
+
     private static final double SPARE_BOILED = 0.15;
     final ReadyLine line;
     final Sheet sheet;
@@ -46,7 +47,9 @@ final class SheetPlan {
         once.lay(pan.outlineAt(pan.depthMm() / 3.0));
         perLayer = Math.max(1, once.opened() * pan.count());
         double covers = have * sheet.longMm() * sheet.shortMm() * (1 + swelling) * (1 + swelling) / pan.areaMm2();
-        layers = choice.sheetLayers() != null ? choice.sheetLayers() : (int) Math.clamp(Math.round(covers), FEWEST_LAYERS, MOST_LAYERS);
+        layers = choice.sheetLayers() != null
+                ? choice.sheetLayers()
+                : (int) Math.clamp(Math.round(covers), FEWEST_LAYERS, MOST_LAYERS);
     }
 
     /** @param heights of each sheet layer's base above the pan's base; {@code indexes} their places among the layers */
@@ -60,18 +63,28 @@ final class SheetPlan {
         return new Result(laid, laying.opened() * pan.count());
     }
 
-    record Result(List<Laid> laid, int needed) {
-    }
+    record Result(List<Laid> laid, int needed) {}
 
     private Laid laid(int index, SheetLayer layer, Outline outline) {
         String direction = "long side " + (layer.along() ? "along" : "across") + " the dish";
-        return new Laid(index, line.line().item(), "sheets", outline.lengthMm(), outline.widthMm(), outline.round(), layer.pieces(), layer.coverage(),
-                direction, layer.snaps(), words(layer, direction, outline.round()));
+        return new Laid(
+                index,
+                line.line().item(),
+                "sheets",
+                outline.lengthMm(),
+                outline.widthMm(),
+                outline.round(),
+                layer.pieces(),
+                layer.coverage(),
+                direction,
+                layer.snaps(),
+                words(layer, direction, outline.round()));
     }
 
     private static String words(SheetLayer layer, String direction, boolean round) {
         long whole = layer.pieces().stream().filter(Piece::whole).count();
-        Map<String, Long> snapped = layer.pieces().stream().filter(p -> !p.whole())
+        Map<String, Long> snapped = layer.pieces().stream()
+                .filter(p -> !p.whole())
                 .collect(Collectors.groupingBy(p -> size(p), TreeMap::new, Collectors.counting()));
         List<String> parts = new ArrayList<>();
         if (whole > 0) {
@@ -79,17 +92,32 @@ final class SheetPlan {
         }
         snapped.forEach((size, count) -> parts.add(count + " snapped to " + size));
         String curve = round ? "; snap the corners to the curve" : "";
-        return String.join(", ", parts) + ", " + direction + curve + ". " + Math.round(100 * layer.coverage()) + " % covered when tender"
-                + (layer.inLineMm() < 1 ? ", no joint over a joint." : ".");
+        return String.join(", ", parts) + ", " + direction + curve + ". " + Math.round(100 * layer.coverage())
+                + " % covered when tender" + (layer.inLineMm() < 1 ? ", no joint over a joint." : ".");
     }
 
     private static String size(Piece p) {
-        return String.format(Locale.ROOT, "%.0f × %.0f mm", Math.max(p.widthMm(), p.heightMm()), Math.min(p.widthMm(), p.heightMm()));
+        return String.format(
+                Locale.ROOT,
+                "%.0f × %.0f mm",
+                Math.max(p.widthMm(), p.heightMm()),
+                Math.min(p.widthMm(), p.heightMm()));
     }
 
     BuildPlan.Sheets sheets(int needed) {
         int spare = (int) Math.max(1, Math.ceil(needed * (way.way().equals("unboiled") ? SPARE_DRY : SPARE_BOILED)));
-        return new BuildPlan.Sheets(line.line().item(), sheet.longMm(), sheet.shortMm(), perLayer, layers, needed, have, Math.max(0, needed - have), spare,
-                way.way(), way.refused(), way.why());
+        return new BuildPlan.Sheets(
+                line.line().item(),
+                sheet.longMm(),
+                sheet.shortMm(),
+                perLayer,
+                layers,
+                needed,
+                have,
+                Math.max(0, needed - have),
+                spare,
+                way.way(),
+                way.refused(),
+                way.why());
     }
 }

@@ -8,14 +8,24 @@ final class SlicePlan {
     /** Slices shingled with 30 to 50 % overlap; domain table. */
     private static final double OVERLAP = 0.35;
 
-    private SlicePlan() {
-    }
+    private SlicePlan() {}
 
     static Laid laid(int index, String item, Shapes.PieceShape shape, Outline outline) {
         Rounds.Layer layer = Rounds.shingle(outline, shape.shortMm(), OVERLAP);
-        String words = "About " + layer.pieces().size() + " slices of " + Math.round(shape.shortMm()) + " mm, shingled by a third in rows; trim the ends of the rows to the rim. "
+        String words = "About " + layer.pieces().size() + " slices of " + Math.round(shape.shortMm())
+                + " mm, shingled by a third in rows; trim the ends of the rows to the rim. "
                 + Math.round(100 * layer.coverage()) + " % covered.";
-        return new Laid(index, item, "slices", outline.lengthMm(), outline.widthMm(), outline.round(), layer.pieces(), layer.coverage(),
-                "rows along the dish", 0, words);
+        return new Laid(
+                index,
+                item,
+                "slices",
+                outline.lengthMm(),
+                outline.widthMm(),
+                outline.round(),
+                layer.pieces(),
+                layer.coverage(),
+                "rows along the dish",
+                0,
+                words);
     }
 }

@@ -31,8 +31,17 @@ final class Stack {
         for (LayerOrder.Place place : places) {
             Component component = components.get(place.part());
             double share = place.weight() / weights.get(place.part());
-            boolean reserved = left.merge(place.part(), -1, Integer::sum) == 0 && all.get(place.part()) > 1 && place.part() != Part.STRUCTURE;
-            layers.add(new Layer(component.name(), place.part(), component.grams() * share, 0, share, null, reserved,
+            boolean reserved = left.merge(place.part(), -1, Integer::sum) == 0
+                    && all.get(place.part()) > 1
+                    && place.part() != Part.STRUCTURE;
+            layers.add(new Layer(
+                    component.name(),
+                    place.part(),
+                    component.grams() * share,
+                    0,
+                    share,
+                    null,
+                    reserved,
                     component.lines().stream().map(l -> l.times(share)).toList()));
         }
         return standing(layers, components);
@@ -54,11 +63,15 @@ final class Stack {
     }
 
     double volume(List<Layer> layers, Map<Part, Component> components) {
-        return layers.stream().mapToDouble(l -> l.grams() / Densities.of(components.get(l.part())) * 1000).sum();
+        return layers.stream()
+                .mapToDouble(l -> l.grams() / Densities.of(components.get(l.part())) * 1000)
+                .sum();
     }
 
     private String measure(Layer layer, Component component) {
-        return layer.part() == Part.STRUCTURE || layer.grams() < 1 ? null : KitchenText.spoonsOrCups(layer.grams() / Densities.of(component), spoons);
+        return layer.part() == Part.STRUCTURE || layer.grams() < 1
+                ? null
+                : KitchenText.spoonsOrCups(layer.grams() / Densities.of(component), spoons);
     }
 
     static double height(List<Layer> layers) {

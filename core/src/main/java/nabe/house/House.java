@@ -16,8 +16,15 @@ import nabe.needs.Needs;
  * @param spoons whose cups and spoons a recipe means when it does not say
  * @param amounts how amounts are shown
  */
-public record House(List<Person> people, Schools schools, Set<String> lacks, Set<String> keptApart, Spoons spoons, AmountStyle amounts) {
-    private static final House USUAL = new House(List.of(), Schools.usual(), Set.of(), Set.of(), Spoons.US, AmountStyle.BOTH);
+public record House(
+        List<Person> people,
+        Schools schools,
+        Set<String> lacks,
+        Set<String> keptApart,
+        Spoons spoons,
+        AmountStyle amounts) {
+    private static final House USUAL =
+            new House(List.of(), Schools.usual(), Set.of(), Set.of(), Spoons.US, AmountStyle.BOTH);
 
     /** @throws IllegalArgumentException for an unknown tool, two people of one id, or a tool both lacking and kept apart */
     public House {
@@ -41,11 +48,17 @@ public record House(List<Person> people, Schools schools, Set<String> lacks, Set
 
     /** @return the needs of these people together; ids nobody has here are passed over */
     public Needs needsOf(Collection<String> ids) {
-        return people.stream().filter(p -> ids.contains(p.id())).map(Person::asNeeds).reduce(Needs::and).orElse(Needs.none());
+        return people.stream()
+                .filter(p -> ids.contains(p.id()))
+                .map(Person::asNeeds)
+                .reduce(Needs::and)
+                .orElse(Needs.none());
     }
 
     /** @return this house with the dish's own answers on top */
     public House with(java.util.Map<String, String> dishSchools) {
-        return dishSchools.isEmpty() ? this : new House(people, schools.with(dishSchools), lacks, keptApart, spoons, amounts);
+        return dishSchools.isEmpty()
+                ? this
+                : new House(people, schools.with(dishSchools), lacks, keptApart, spoons, amounts);
     }
 }

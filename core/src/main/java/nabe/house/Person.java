@@ -13,7 +13,8 @@ import nabe.needs.Needs;
  * @param strict whether traces matter to them
  * @param certifiedOats whether certified gluten-free oats are fine for them; some coeliacs do not tolerate any
  */
-public record Person(String id, String name, Set<Need> needs, Set<Allergen> avoid, boolean strict, boolean certifiedOats) {
+public record Person(
+        String id, String name, Set<Need> needs, Set<Allergen> avoid, boolean strict, boolean certifiedOats) {
 
     /** @throws IllegalArgumentException when the person has no id or no name */
     public Person {
@@ -26,7 +27,12 @@ public record Person(String id, String name, Set<Need> needs, Set<Allergen> avoi
 
     /** @return what a dish they eat must be safe for */
     public Needs asNeeds() {
-        return new Needs(needs, avoid, strict, !needs.contains(Need.GLUTEN_FREE) ? Needs.Oats.UNSAID
-                : certifiedOats ? Needs.Oats.FINE : Needs.Oats.NEVER);
+        return new Needs(
+                needs,
+                avoid,
+                strict,
+                !needs.contains(Need.GLUTEN_FREE)
+                        ? Needs.Oats.UNSAID
+                        : certifiedOats ? Needs.Oats.FINE : Needs.Oats.NEVER);
     }
 }

@@ -15,12 +15,10 @@ public record Schools(Map<String, String> answers) {
     private static final Schools USUAL = new Schools(Map.of());
 
     /** One question with its answers, the default first. */
-    public record Question(String id, String ask, String why, List<Answer> answers) {
-    }
+    public record Question(String id, String ask, String why, List<Answer> answers) {}
 
     /** One school. */
-    public record Answer(String id, String name) {
-    }
+    public record Answer(String id, String name) {}
 
     /** @throws IllegalArgumentException for a question or an answer that is not in schools.json5 */
     public Schools {
@@ -29,8 +27,10 @@ public record Schools(Map<String, String> answers) {
     }
 
     private static void check(String question, String answer) {
-        Question asked = QUESTIONS.stream().filter(q -> q.id().equals(question)).findFirst().orElseThrow(
-                () -> new IllegalArgumentException("The question (" + question + ") must be one of "
+        Question asked = QUESTIONS.stream()
+                .filter(q -> q.id().equals(question))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("The question (" + question + ") must be one of "
                         + String.join(", ", QUESTIONS.stream().map(Question::id).toList()) + "."));
         if (asked.answers().stream().noneMatch(a -> a.id().equals(answer))) {
             throw new IllegalArgumentException("The answer (" + answer + ") to " + question + " must be one of "
@@ -48,8 +48,15 @@ public record Schools(Map<String, String> answers) {
 
     /** @return the house's answer, or the default */
     public String answer(String question) {
-        return answers.getOrDefault(question, QUESTIONS.stream().filter(q -> q.id().equals(question)).findFirst().orElseThrow()
-                .answers().getFirst().id());
+        return answers.getOrDefault(
+                question,
+                QUESTIONS.stream()
+                        .filter(q -> q.id().equals(question))
+                        .findFirst()
+                        .orElseThrow()
+                        .answers()
+                        .getFirst()
+                        .id());
     }
 
     public boolean is(String question, String answer) {

@@ -17,13 +17,20 @@ public record Tool(String id, String name, boolean cleans) {
 
     /** @throws IllegalArgumentException when there is no such tool */
     public static Tool ofId(String id) {
-        return ALL.stream().filter(t -> t.id.equals(id)).findFirst().orElseThrow(() -> new IllegalArgumentException(
-                "The tool (" + id + ") must be one of " + String.join(", ", ALL.stream().map(Tool::id).toList()) + "."));
+        return ALL.stream()
+                .filter(t -> t.id.equals(id))
+                .findFirst()
+                .orElseThrow(() -> new IllegalArgumentException("The tool (" + id + ") must be one of "
+                        + String.join(", ", ALL.stream().map(Tool::id).toList()) + "."));
     }
 
     private static List<Tool> read() {
         CatalogueFile file = CatalogueFile.open("tools.csv");
         return file.rows().stream()
-                .map(row -> new Tool(file.text(row, "id"), file.text(row, "name"), file.text(row, "cleans").equals("yes"))).toList();
+                .map(row -> new Tool(
+                        file.text(row, "id"),
+                        file.text(row, "name"),
+                        file.text(row, "cleans").equals("yes")))
+                .toList();
     }
 }

@@ -10,20 +10,40 @@ import java.util.regex.Pattern;
 final class Claims {
     private static final String NOT = "(?<!not )(?<!not certified )(?<!isn't )(?<!non[- ])";
     private static final Map<String, Pattern> CLAIMS = Map.of(
-            "gluten-free", free("gluten"), "dairy-free", free("dairy|milk"), "egg-free", free("eggs?"),
-            "nut-free", free("nuts?"), "soy-free", free("soya?|soya? ?beans?"),
-            "vegan", Pattern.compile(NOT + "(?<!suitable for )(?<!un)\\bvegan\\b(?! ?(?:option|recipe))|(?<!not )(?<!un)suitable for (?:vegetarians (?:and|&) )?vegans?", Pattern.CASE_INSENSITIVE),
-            "vegetarian", Pattern.compile("(?<!not )(?<!un)suitable for (?:vegans (?:and|&) )?vegetarians?|" + NOT + "(?<!for )\\bvegetarian\\b(?! rennet| enzyme| coagulant)", Pattern.CASE_INSENSITIVE));
+            "gluten-free",
+            free("gluten"),
+            "dairy-free",
+            free("dairy|milk"),
+            "egg-free",
+            free("eggs?"),
+            "nut-free",
+            free("nuts?"),
+            "soy-free",
+            free("soya?|soya? ?beans?"),
+            "vegan",
+            Pattern.compile(
+                    NOT
+                            + "(?<!suitable for )(?<!un)\\bvegan\\b(?! ?(?:option|recipe))|(?<!not )(?<!un)suitable for (?:vegetarians (?:and|&) )?vegans?",
+                    Pattern.CASE_INSENSITIVE),
+            "vegetarian",
+            Pattern.compile(
+                    "(?<!not )(?<!un)suitable for (?:vegans (?:and|&) )?vegetarians?|" + NOT
+                            + "(?<!for )\\bvegetarian\\b(?! rennet| enzyme| coagulant)",
+                    Pattern.CASE_INSENSITIVE));
     /** Every "X-free" as a whole, to be taken out before words are looked at. */
-    static final Pattern FREE_WORDS = Pattern.compile("\\b(?:gluten|wheat|dairy|milk|lactose|egg|nut|peanut|tree[- ]nut|soya?|grain|oat|barley|rye|sesame|fish|allergen|casein|sugar|palm[- ]oil|gmo|alcohol)(?:\\s*(?:,|and|&|/)\\s*(?:gluten|wheat|dairy|milk|lactose|egg|nut|soya?))*[- ]free\\b(?! (?:(?:plain|white|self[- ]raising) )?flour)"
-            + "|\\bnon[- ]dairy\\b(?! creamer)|\\bnon[- ]gmo\\b", Pattern.CASE_INSENSITIVE);
+    static final Pattern FREE_WORDS = Pattern.compile(
+            "\\b(?:gluten|wheat|dairy|milk|lactose|egg|nut|peanut|tree[- ]nut|soya?|grain|oat|barley|rye|sesame|fish|allergen|casein|sugar|palm[- ]oil|gmo|alcohol)(?:\\s*(?:,|and|&|/)\\s*(?:gluten|wheat|dairy|milk|lactose|egg|nut|soya?))*[- ]free\\b(?! (?:(?:plain|white|self[- ]raising) )?flour)"
+                    + "|\\bnon[- ]dairy\\b(?! creamer)|\\bnon[- ]gmo\\b",
+            Pattern.CASE_INSENSITIVE);
 
-    private Claims() {
-    }
+    private Claims() {}
 
     private static Pattern free(String what) {
-        return Pattern.compile(NOT + "\\b(?:" + what + ")[- ]free\\b(?! (?:facility|kitchen|factory|ingredients|oats?\\b|soy|flour))|\\bfree (?:from|of) (?:[\\w ,&]{0,40}\\b)?(?:" + what + ")\\b"
-                + "|\\b(?:contains no|no|does not contain) (?:" + what + ")\\b(?! containing)", Pattern.CASE_INSENSITIVE);
+        return Pattern.compile(
+                NOT + "\\b(?:" + what
+                        + ")[- ]free\\b(?! (?:facility|kitchen|factory|ingredients|oats?\\b|soy|flour))|\\bfree (?:from|of) (?:[\\w ,&]{0,40}\\b)?(?:"
+                        + what + ")\\b" + "|\\b(?:contains no|no|does not contain) (?:" + what + ")\\b(?! containing)",
+                Pattern.CASE_INSENSITIVE);
     }
 
     static Set<String> in(String label) {

@@ -11,8 +11,15 @@ package nabe.label;
  * @param thirst grams of water 100 g drinks until tender, or null
  * @param sheetGrams what one sheet or piece weighs, {@code packGrams} the whole packet, or null
  */
-public record KeptProduct(String id, String name, String standsFor, String label, Integer minutes, Double thirst,
-        Double sheetGrams, Double packGrams) {
+public record KeptProduct(
+        String id,
+        String name,
+        String standsFor,
+        String label,
+        Integer minutes,
+        Double thirst,
+        Double sheetGrams,
+        Double packGrams) {
 
     /** @throws IllegalArgumentException for a missing name or a figure no packet has */
     public KeptProduct {
@@ -31,7 +38,8 @@ public record KeptProduct(String id, String name, String standsFor, String label
 
     private static void within(String what, Number value, double least, double most, String unit) {
         if (value != null && !(value.doubleValue() >= least && value.doubleValue() <= most)) {
-            throw new IllegalArgumentException("The packet's " + what + " (" + value + ") must be from " + least + " to " + most + " " + unit + ".");
+            throw new IllegalArgumentException("The packet's " + what + " (" + value + ") must be from " + least
+                    + " to " + most + " " + unit + ".");
         }
     }
 }

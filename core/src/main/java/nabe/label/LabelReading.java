@@ -14,14 +14,17 @@ import nabe.larder.Allergen;
  * @param verdicts yes, no or check by need id; in doubt always check
  * @param because the words that decided each verdict
  */
-public record LabelReading(List<Allergen> contains, List<Allergen> mayContain, List<String> claims, List<Unclear> unclear,
-        Map<String, String> verdicts, List<Because> because) {
+public record LabelReading(
+        List<Allergen> contains,
+        List<Allergen> mayContain,
+        List<String> claims,
+        List<Unclear> unclear,
+        Map<String, String> verdicts,
+        List<Because> because) {
 
     /** @param why what to ask */
-    public record Unclear(String words, String why) {
-    }
+    public record Unclear(String words, String why) {}
 
     /** @param need id of the need; {@code verdict} yes, no or check */
-    public record Because(String need, String verdict, String words) {
-    }
+    public record Because(String need, String verdict, String words) {}
 }

@@ -21,20 +21,39 @@ import org.apache.commons.csv.CSVRecord;
 /** Knows phrases: those of label-words.csv first, then the larder's own names. The longest phrase wins. */
 final class LabelWords {
     private static final int LONGEST_PHRASE = 7;
-    private static final Pattern TOKEN = Pattern.compile("\\be\\s?-?\\s?(?<e>\\d{3,4})(?<letter>[a-f]|\\(?i{1,3}\\)?)?\\b|[\\p{L}]+(?:['’]s)?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TOKEN = Pattern.compile(
+            "\\be\\s?-?\\s?(?<e>\\d{3,4})(?<letter>[a-f]|\\(?i{1,3}\\)?)?\\b|[\\p{L}]+(?:['’]s)?",
+            Pattern.CASE_INSENSITIVE);
     /** Beginnings and ends that give a run-together word away: "wheatflour", "milkpowder", "Weizenmehl" is beyond us. */
-    private static final Map<String, Allergen> STEMS = Map.of("wheat", Allergen.WHEAT, "barley", Allergen.BARLEY, "milk", Allergen.MILK,
-            "cheese", Allergen.MILK, "egg", Allergen.EGG, "soya", Allergen.SOY, "soy", Allergen.SOY, "peanut", Allergen.PEANUT,
-            "almond", Allergen.ALMOND, "hazelnut", Allergen.HAZELNUT);
+    private static final Map<String, Allergen> STEMS = Map.of(
+            "wheat",
+            Allergen.WHEAT,
+            "barley",
+            Allergen.BARLEY,
+            "milk",
+            Allergen.MILK,
+            "cheese",
+            Allergen.MILK,
+            "egg",
+            Allergen.EGG,
+            "soya",
+            Allergen.SOY,
+            "soy",
+            Allergen.SOY,
+            "peanut",
+            Allergen.PEANUT,
+            "almond",
+            Allergen.ALMOND,
+            "hazelnut",
+            Allergen.HAZELNUT);
+
     private final Map<String, Meaning> meanings = new HashMap<>();
 
     /** A word or E-number of the label, in comparable form, with its place. */
-    record Token(String key, int start, int end) {
-    }
+    record Token(String key, int start, int end) {}
 
     /** A phrase found: what it means and where it stands; a meaning of null is a word nobody here knows. */
-    record Found(Meaning meaning, int start, int end) {
-    }
+    record Found(Meaning meaning, int start, int end) {}
 
     LabelWords(Larder larder) {
         for (Ingredient ingredient : larder.all()) {
@@ -99,7 +118,11 @@ final class LabelWords {
         List<Token> tokens = new ArrayList<>();
         Matcher m = TOKEN.matcher(text);
         while (m.find()) {
-            String letter = m.group("letter") != null && m.group("letter").length() == 1 && !m.group("letter").equalsIgnoreCase("i") ? m.group("letter").toLowerCase(Locale.ROOT) : "";
+            String letter = m.group("letter") != null
+                            && m.group("letter").length() == 1
+                            && !m.group("letter").equalsIgnoreCase("i")
+                    ? m.group("letter").toLowerCase(Locale.ROOT)
+                    : "";
             String key = m.group("e") != null ? "e" + m.group("e") + letter : Words.key(m.group());
             tokens.add(new Token(key, m.start(), m.end()));
         }
@@ -114,10 +137,16 @@ final class LabelWords {
         while (i < tokens.size()) {
             int length = longestAt(tokens, i);
             if (length > 0) {
-                found.add(new Found(meanings.get(joined(tokens, i, length)), tokens.get(i).start(), tokens.get(i + length - 1).end()));
+                found.add(new Found(
+                        meanings.get(joined(tokens, i, length)),
+                        tokens.get(i).start(),
+                        tokens.get(i + length - 1).end()));
                 i += length;
             } else {
-                found.add(new Found(guess(tokens.get(i).key()), tokens.get(i).start(), tokens.get(i).end()));
+                found.add(new Found(
+                        guess(tokens.get(i).key()),
+                        tokens.get(i).start(),
+                        tokens.get(i).end()));
                 i++;
             }
         }
@@ -146,7 +175,8 @@ final class LabelWords {
             return Meaning.HARMLESS;
         }
         for (Map.Entry<String, Allergen> stem : STEMS.entrySet()) {
-            boolean hides = key.length() > stem.getKey().length() + 2 && (key.startsWith(stem.getKey()) || key.endsWith(stem.getKey()));
+            boolean hides = key.length() > stem.getKey().length() + 2
+                    && (key.startsWith(stem.getKey()) || key.endsWith(stem.getKey()));
             if (hides && !key.equals("eggplant") && !key.equals("buckwheat")) {
                 return new Meaning(Set.of(stem.getValue()), Set.of(), Set.of(), false, null);
             }

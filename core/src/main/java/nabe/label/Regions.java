@@ -7,26 +7,35 @@ import java.util.regex.Pattern;
 
 /** Parts a label into what it holds, what it may hold, and what it says it is free from. */
 final class Regions {
-    private static final String PLACE = "(?:facilit(?:y|ies)|factor(?:y|ies)|site|bakery|kitchen|plant|equipment|lines?|machinery|premises|environment|mill|area|building|location)";
-    private static final Pattern MARKER = Pattern.compile("(?<unsuitable>(?:not (?:be )?|un) ?suitable for)"
-            + "|(?<free>contains? (?:no|neither|0 ?%)\\b|(?:does|do) not (?:contain|use|handle|process|include)|(?:made|prepared|produced|baked|processed) without|free (?:from|of)\\b|\\bno (?:added )?(?=(?:gluten|wheat|milk|dairy|egg|soya?|nuts?|peanuts?|lactose|animal|fish|sesame|celery|mustard|lupin|artificial|preservatives?|colou?rs?|flavou?rings?|gmo|palm|msg|barley|rye|oats)\\b)|without (?:added )?(?=\\p{L}))"
-            + "|(?<may>may (?:also )?(?:contain|include|have)|may be present|can(?:not| not) (?:be )?guarantee\\w*|can contain|(?:contains? )?(?:possible )?traces?(?: of|\\s*:)|(?:made|produced|manufactured|processed|packed|packaged|prepared|handled|baked|packing|milled|stored|grown)[^.;]{0,25}?\\b(?:in|on|at|by|near|alongside)\\b[^.;]{0,30}?\\b" + PLACE
-            + "|same (?:line|equipment|" + PLACE + ")|shared (?:line|equipment|" + PLACE + ")|" + PLACE + " (?:that|which|where)|also (?:handles?|process(?:es)?|packs?|uses?|makes?|produces?)|cross[- ]contamina\\w+|our (?:factory|bakery|kitchen))"
-            + "|(?<holds>ingredients?\\s*:|contains?\\s*:?|allergens?\\s*:|allergy (?:advice|information)\\s*:|allergen (?:advice|information|statement)\\s*:|made (?:from|with|of)|composition\\s*:|with\\b(?=[^.]{0,20}:))",
+    private static final String PLACE =
+            "(?:facilit(?:y|ies)|factor(?:y|ies)|site|bakery|kitchen|plant|equipment|lines?|machinery|premises|environment|mill|area|building|location)";
+    private static final Pattern MARKER = Pattern.compile(
+            "(?<unsuitable>(?:not (?:be )?|un) ?suitable for)"
+                    + "|(?<free>contains? (?:no|neither|0 ?%)\\b|(?:does|do) not (?:contain|use|handle|process|include)|(?:made|prepared|produced|baked|processed) without|free (?:from|of)\\b|\\bno (?:added )?(?=(?:gluten|wheat|milk|dairy|egg|soya?|nuts?|peanuts?|lactose|animal|fish|sesame|celery|mustard|lupin|artificial|preservatives?|colou?rs?|flavou?rings?|gmo|palm|msg|barley|rye|oats)\\b)|without (?:added )?(?=\\p{L}))"
+                    + "|(?<may>may (?:also )?(?:contain|include|have)|may be present|can(?:not| not) (?:be )?guarantee\\w*|can contain|(?:contains? )?(?:possible )?traces?(?: of|\\s*:)|(?:made|produced|manufactured|processed|packed|packaged|prepared|handled|baked|packing|milled|stored|grown)[^.;]{0,25}?\\b(?:in|on|at|by|near|alongside)\\b[^.;]{0,30}?\\b"
+                    + PLACE
+                    + "|same (?:line|equipment|" + PLACE + ")|shared (?:line|equipment|" + PLACE + ")|" + PLACE
+                    + " (?:that|which|where)|also (?:handles?|process(?:es)?|packs?|uses?|makes?|produces?)|cross[- ]contamina\\w+|our (?:factory|bakery|kitchen))"
+                    + "|(?<holds>ingredients?\\s*:|contains?\\s*:?|allergens?\\s*:|allergy (?:advice|information)\\s*:|allergen (?:advice|information|statement)\\s*:|made (?:from|with|of)|composition\\s*:|with\\b(?=[^.]{0,20}:))",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern BOILERPLATE = Pattern.compile("(?:allergy advice\\s*:?\\s*)?(?:for allergens?,?(?: including)?(?: cereals containing gluten)?,?\\s*(?:please )?see (?:the )?(?:ingredients?|allergens?|words?|items?)?[^.\\n]{0,40}(?:bold|capitals?|upper ?case|highlighted|underlined|above|red)\\b|allergens? (?:are )?(?:listed |shown |highlighted )?in (?:bold|capitals?)[^.\\n]*|see (?:ingredients )?in (?:bold|capitals))\\.?", Pattern.CASE_INSENSITIVE);
-    private static final Pattern SENTENCE = Pattern.compile("(?<![\\d(][.])(?<!\\b(?:e\\.g|i\\.e|incl|approx|no|min|max|vit))[.;!]\\s+(?=[^)]*(?:\\(|$))|[.!]\\s*$|\\n+", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BOILERPLATE = Pattern.compile(
+            "(?:allergy advice\\s*:?\\s*)?(?:for allergens?,?(?: including)?(?: cereals containing gluten)?,?\\s*(?:please )?see (?:the )?(?:ingredients?|allergens?|words?|items?)?[^.\\n]{0,40}(?:bold|capitals?|upper ?case|highlighted|underlined|above|red)\\b|allergens? (?:are )?(?:listed |shown |highlighted )?in (?:bold|capitals?)[^.\\n]*|see (?:ingredients )?in (?:bold|capitals))\\.?",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern SENTENCE = Pattern.compile(
+            "(?<![\\d(][.])(?<!\\b(?:e\\.g|i\\.e|incl|approx|no|min|max|vit))[.;!]\\s+(?=[^)]*(?:\\(|$))|[.!]\\s*$|\\n+",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern LIST_START = Pattern.compile("\\bingredients?\\s*:", Pattern.CASE_INSENSITIVE);
     private static final Pattern NAME = Pattern.compile("[^,:;.\\n]{2,70}:\\s*(?=[^:\\n]*(?:,|\\d\\s?%))");
-    private static final Pattern DESCRIBES = Pattern.compile("(?i)(?:\\s*(?:pasteuri[sz]ed|homogeni[sz]ed|skimmed|whole|fresh|fortified|enriched|organic|raw|dried|see [^,;.]*|\\d+\\s?%)\\s*[,;.]?)+");
+    private static final Pattern DESCRIBES = Pattern.compile(
+            "(?i)(?:\\s*(?:pasteuri[sz]ed|homogeni[sz]ed|skimmed|whole|fresh|fortified|enriched|organic|raw|dried|see [^,;.]*|\\d+\\s?%)\\s*[,;.]?)+");
     private static final Pattern LIST_PAUSE = Pattern.compile("[,(;\\[{]");
 
-    private Regions() {
-    }
+    private Regions() {}
 
     static List<Region> of(String label) {
         List<Region> regions = new ArrayList<>();
-        for (String sentence : SENTENCE.split(withoutName(BOILERPLATE.matcher(label).replaceAll(" ")))) {
+        for (String sentence :
+                SENTENCE.split(withoutName(BOILERPLATE.matcher(label).replaceAll(" ")))) {
             if (!sentence.isBlank()) {
                 split(sentence.strip(), regions);
             }
@@ -48,7 +57,9 @@ final class Regions {
             return kept + label.substring(list.start());
         }
         Matcher name = NAME.matcher(label);
-        if (!name.lookingAt() || saysMore(name.group()) || DESCRIBES.matcher(label.substring(name.end())).matches()) {
+        if (!name.lookingAt()
+                || saysMore(name.group())
+                || DESCRIBES.matcher(label.substring(name.end())).matches()) {
             return label;
         }
         return label.substring(name.end());
@@ -65,7 +76,9 @@ final class Regions {
         Region.Way way = Region.Way.HOLDS;
         int from = 0;
         while (m.find()) {
-            boolean insideOther = m.group("holds") != null && way == Region.Way.MAY && !m.group().contains(":");
+            boolean insideOther = m.group("holds") != null
+                    && way == Region.Way.MAY
+                    && !m.group().contains(":");
             if (insideOther) {
                 continue;
             }

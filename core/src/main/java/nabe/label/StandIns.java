@@ -17,8 +17,7 @@ import nabe.needs.Need;
  * unclear, what is known of the kind stays: a packet never becomes safer than its words make it.
  */
 public final class StandIns {
-    private StandIns() {
-    }
+    private StandIns() {}
 
     /**
      * @param products of one ingredient the last counts
@@ -32,14 +31,17 @@ public final class StandIns {
 
     private static Ingredient of(KeptProduct product, Ingredient kind, LabelReader reader) {
         if (!product.label().matches("(?s).*\\p{L}{2}.*")) {
-            return named(product, kind, kind.allergens(), kind.maybe(), kind.maybeAnimal(), kind.traces(), kind.origin());
+            return named(
+                    product, kind, kind.allergens(), kind.maybe(), kind.maybeAnimal(), kind.traces(), kind.origin());
         }
         LabelReading label = reader.read(product.label());
         Set<Allergen> contains = Set.copyOf(label.contains());
         Set<Allergen> doubtful = EnumSet.noneOf(Allergen.class);
         for (Need need : Need.values()) {
             if (!"yes".equals(label.verdicts().get(need.id()))) {
-                need.forbids().stream().filter(a -> !contains.contains(a) && knownOf(kind, a)).forEach(doubtful::add);
+                need.forbids().stream()
+                        .filter(a -> !contains.contains(a) && knownOf(kind, a))
+                        .forEach(doubtful::add);
             }
         }
         single(kind, contains, label, doubtful);
@@ -47,20 +49,26 @@ public final class StandIns {
         traces.addAll(label.mayContain());
         label.verdicts().forEach((need, verdict) -> {
             if (!verdict.equals("yes") || !label.claims().contains(need)) {
-                Need.ofId(need).forbids().stream().filter(kind.traces()::contains).forEach(traces::add);
+                Need.ofId(need).forbids().stream()
+                        .filter(kind.traces()::contains)
+                        .forEach(traces::add);
             }
         });
         traces.removeAll(contains);
         doubtful.removeAll(traces);
         String vegan = label.verdicts().get(Need.VEGAN.id());
-        Origin origin = vegan.equals("yes") ? Origin.PLANT : vegan.equals("no") && kind.origin().isVegan() ? animal(label) : kind.origin();
+        Origin origin = vegan.equals("yes")
+                ? Origin.PLANT
+                : vegan.equals("no") && kind.origin().isVegan() ? animal(label) : kind.origin();
         return named(product, kind, contains, doubtful, !vegan.equals("yes"), traces, origin);
     }
 
     /** Allergens no need covers (mustard, celery …): unclear words leave the kind's own in doubt. */
     private static void single(Ingredient kind, Set<Allergen> contains, LabelReading label, Set<Allergen> doubtful) {
         if (!label.unclear().isEmpty()) {
-            EnumSet.allOf(Allergen.class).stream().filter(a -> !contains.contains(a) && knownOf(kind, a)).forEach(doubtful::add);
+            EnumSet.allOf(Allergen.class).stream()
+                    .filter(a -> !contains.contains(a) && knownOf(kind, a))
+                    .forEach(doubtful::add);
         }
     }
 
@@ -69,14 +77,34 @@ public final class StandIns {
     }
 
     private static Origin animal(LabelReading label) {
-        return "no".equals(label.verdicts().get(Need.VEGETARIAN.id())) ? Origin.MEAT
-                : label.contains().contains(Allergen.MILK) ? Origin.DAIRY : label.contains().contains(Allergen.EGG) ? Origin.EGG : Origin.ANIMAL;
+        return "no".equals(label.verdicts().get(Need.VEGETARIAN.id()))
+                ? Origin.MEAT
+                : label.contains().contains(Allergen.MILK)
+                        ? Origin.DAIRY
+                        : label.contains().contains(Allergen.EGG) ? Origin.EGG : Origin.ANIMAL;
     }
 
-    private static Ingredient named(KeptProduct product, Ingredient kind, Set<Allergen> contains, Set<Allergen> maybe, boolean maybeAnimal,
-            Set<Allergen> traces, Origin origin) {
-        return new Ingredient(kind.id(), product.name(), kind.aliases(), kind.roles(), contains, Set.copyOf(maybe), maybeAnimal,
-                Set.copyOf(traces), origin, kind.composition(), kind.gramsPerMl(), pieces(product, kind));
+    private static Ingredient named(
+            KeptProduct product,
+            Ingredient kind,
+            Set<Allergen> contains,
+            Set<Allergen> maybe,
+            boolean maybeAnimal,
+            Set<Allergen> traces,
+            Origin origin) {
+        return new Ingredient(
+                kind.id(),
+                product.name(),
+                kind.aliases(),
+                kind.roles(),
+                contains,
+                Set.copyOf(maybe),
+                maybeAnimal,
+                Set.copyOf(traces),
+                origin,
+                kind.composition(),
+                kind.gramsPerMl(),
+                pieces(product, kind));
     }
 
     private static Map<String, Ingredient.Piece> pieces(KeptProduct product, Ingredient kind) {

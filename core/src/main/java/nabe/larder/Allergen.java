@@ -11,15 +11,36 @@ import nabe.measure.Ids;
  * words; gluten grains and tree nuts each by name. Pine nuts and chestnuts stand with the tree nuts for caution.
  */
 public enum Allergen {
-    WHEAT("wheat"), BARLEY("barley"), RYE("rye"), OATS("oats"), MILK("milk"), EGG("egg"), SOY("soy"),
-    PEANUT("peanut"), ALMOND("tree-nut:almond"), CASHEW("tree-nut:cashew"), HAZELNUT("tree-nut:hazelnut"),
-    WALNUT("tree-nut:walnut"), PECAN("tree-nut:pecan"), BRAZIL("tree-nut:brazil"), PISTACHIO("tree-nut:pistachio"),
-    MACADAMIA("tree-nut:macadamia"), CHESTNUT("tree-nut:chestnut"), PINE("tree-nut:pine"), SESAME("sesame"),
-    FISH("fish"), CRUSTACEAN("crustacean"), MOLLUSC("mollusc"), MUSTARD("mustard"), CELERY("celery"),
-    LUPIN("lupin"), SULPHITE("sulphite");
+    WHEAT("wheat"),
+    BARLEY("barley"),
+    RYE("rye"),
+    OATS("oats"),
+    MILK("milk"),
+    EGG("egg"),
+    SOY("soy"),
+    PEANUT("peanut"),
+    ALMOND("tree-nut:almond"),
+    CASHEW("tree-nut:cashew"),
+    HAZELNUT("tree-nut:hazelnut"),
+    WALNUT("tree-nut:walnut"),
+    PECAN("tree-nut:pecan"),
+    BRAZIL("tree-nut:brazil"),
+    PISTACHIO("tree-nut:pistachio"),
+    MACADAMIA("tree-nut:macadamia"),
+    CHESTNUT("tree-nut:chestnut"),
+    PINE("tree-nut:pine"),
+    SESAME("sesame"),
+    FISH("fish"),
+    CRUSTACEAN("crustacean"),
+    MOLLUSC("mollusc"),
+    MUSTARD("mustard"),
+    CELERY("celery"),
+    LUPIN("lupin"),
+    SULPHITE("sulphite");
 
     /** The grains whose protein coeliac disease reacts to. Oats count unless certified; see {@code Needs}. */
     public static final Set<Allergen> GLUTEN = Set.copyOf(EnumSet.of(WHEAT, BARLEY, RYE));
+
     public static final Set<Allergen> TREE_NUTS = Set.copyOf(EnumSet.range(ALMOND, PINE));
 
     private final String id;

@@ -11,8 +11,14 @@ import org.apache.commons.csv.CSVRecord;
 
 /** A commented CSV of the catalogue, read strictly: every row has every column, and a bad value names its place. */
 public final class CatalogueFile {
-    private static final CSVFormat FORMAT = CSVFormat.DEFAULT.builder().setHeader().setSkipHeaderRecord(true)
-            .setCommentMarker('#').setTrim(true).setAllowMissingColumnNames(false).get();
+    private static final CSVFormat FORMAT = CSVFormat.DEFAULT
+            .builder()
+            .setHeader()
+            .setSkipHeaderRecord(true)
+            .setCommentMarker('#')
+            .setTrim(true)
+            .setAllowMissingColumnNames(false)
+            .get();
     private final String name;
     private final List<CSVRecord> rows;
 
@@ -54,8 +60,10 @@ public final class CatalogueFile {
 
     /** @return the parts of a cell between separators, trimmed, none empty */
     public List<String> list(CSVRecord row, String column, String separator) {
-        return java.util.Arrays.stream(text(row, column).split(separator)).map(String::trim)
-                .filter(s -> !s.isEmpty()).toList();
+        return java.util.Arrays.stream(text(row, column).split(separator))
+                .map(String::trim)
+                .filter(s -> !s.isEmpty())
+                .toList();
     }
 
     public double parse(CSVRecord row, String text) {

@@ -31,9 +31,14 @@ public final class ComponentBook {
     }
 
     private static void check(ComponentRecipe recipe, boolean fresh, Larder larder) {
-        if (!fresh || !FREEZES.contains(recipe.freezes()) || !USUAL.contains(recipe.usual()) || recipe.steps().isEmpty()) {
-            throw new CatalogueException(FILE, recipe.id(), "It must have an id of its own, steps, freezes well, weeps or no, "
-                    + "and usual home or bought.");
+        if (!fresh
+                || !FREEZES.contains(recipe.freezes())
+                || !USUAL.contains(recipe.usual())
+                || recipe.steps().isEmpty()) {
+            throw new CatalogueException(
+                    FILE,
+                    recipe.id(),
+                    "It must have an id of its own, steps, freezes well, weeps or no, " + "and usual home or bought.");
         }
         Ingredient made = larder.get(recipe.makes());
         Set<Allergen> hidden = EnumSet.noneOf(Allergen.class);

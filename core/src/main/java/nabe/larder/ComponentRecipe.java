@@ -18,9 +18,22 @@ import java.util.Map;
  * @param days how long it keeps in the fridge; {@code freezes} well, weeps or no
  * @param sign how the cook knows it is right
  */
-public record ComponentRecipe(String id, String name, String kind, String makes, String usual, Map<String, String> school,
-        Map<String, Double> of, @JsonProperty("keeps_of") double keepsOf, int active, int passive, List<String> tools,
-        int days, String freezes, List<String> steps, String sign) {
+public record ComponentRecipe(
+        String id,
+        String name,
+        String kind,
+        String makes,
+        String usual,
+        Map<String, String> school,
+        Map<String, Double> of,
+        @JsonProperty("keeps_of") double keepsOf,
+        int active,
+        int passive,
+        List<String> tools,
+        int days,
+        String freezes,
+        List<String> steps,
+        String sign) {
 
     public ComponentRecipe {
         school = school == null ? Map.of() : Map.copyOf(school);

@@ -7,8 +7,15 @@ package nabe.larder;
  * @param sodiumMg milligrams of sodium
  * @param source the table and row the figures come from
  */
-public record Composition(double water, double protein, double fat, double carbohydrate, double fibre, double ash,
-        double sodiumMg, String source) {
+public record Composition(
+        double water,
+        double protein,
+        double fat,
+        double carbohydrate,
+        double fibre,
+        double ash,
+        double sodiumMg,
+        String source) {
 
     /** Salt (sodium chloride) by weight: sodium x 2.54. */
     public double saltGramsPer100() {

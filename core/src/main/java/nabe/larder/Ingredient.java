@@ -20,9 +20,19 @@ import java.util.Set;
  * @param gramsPerMl bulk density, empty where it is never measured by volume
  * @param pieces grams of one piece by unit id; "each" is one whole, "drained" is the share of a tin that is not liquid
  */
-public record Ingredient(String id, String name, List<String> aliases, List<String> roles, Set<Allergen> allergens,
-        Set<Allergen> maybe, boolean maybeAnimal, Set<Allergen> traces, Origin origin, Composition composition,
-        OptionalDouble gramsPerMl, Map<String, Piece> pieces) {
+public record Ingredient(
+        String id,
+        String name,
+        List<String> aliases,
+        List<String> roles,
+        Set<Allergen> allergens,
+        Set<Allergen> maybe,
+        boolean maybeAnimal,
+        Set<Allergen> traces,
+        Origin origin,
+        Composition composition,
+        OptionalDouble gramsPerMl,
+        Map<String, Piece> pieces) {
 
     /**
      * A piece weight and where it comes from.
@@ -30,8 +40,7 @@ public record Ingredient(String id, String name, List<String> aliases, List<Stri
      * @param grams of one piece
      * @param source the table row, or "kitchen practice"
      */
-    public record Piece(double grams, String source) {
-    }
+    public record Piece(double grams, String source) {}
 
     /** @return the usual job */
     public String role() {

@@ -62,27 +62,44 @@ final class LarderLoader {
     }
 
     private static Composition composition(CatalogueFile file, CSVRecord row, String source) {
-        return new Composition(file.number(row, "water"), file.number(row, "protein"), file.number(row, "fat"),
-                file.number(row, "carbohydrate"), file.number(row, "fibre"), file.number(row, "ash"),
-                file.number(row, "sodium_mg"), source);
+        return new Composition(
+                file.number(row, "water"),
+                file.number(row, "protein"),
+                file.number(row, "fat"),
+                file.number(row, "carbohydrate"),
+                file.number(row, "fibre"),
+                file.number(row, "ash"),
+                file.number(row, "sodium_mg"),
+                source);
     }
 
     private Ingredient ingredient(CSVRecord row) {
         String key = file.text(row, "composition");
         Composition composition = key.equals(MADE) ? made.of(file.text(row, "id")) : compositions.get(key);
         if (composition == null) {
-            throw file.bad(row, "The composition (" + key + ") must be a row of composition.csv or typical.csv, or made of rows above.");
+            throw file.bad(
+                    row,
+                    "The composition (" + key
+                            + ") must be a row of composition.csv or typical.csv, or made of rows above.");
         }
         List<String> maybe = file.list(row, "maybe", " ");
         List<String> roles = file.list(row, "roles", " ");
         if (roles.isEmpty()) {
             throw file.bad(row, "It must have a role.");
         }
-        return new Ingredient(file.text(row, "id"), file.text(row, "name"), file.list(row, "aliases", ";"), roles,
+        return new Ingredient(
+                file.text(row, "id"),
+                file.text(row, "name"),
+                file.list(row, "aliases", ";"),
+                roles,
                 allergens(row, file.list(row, "allergens", " ")),
-                allergens(row, maybe.stream().filter(m -> !m.equals("animal")).toList()), maybe.contains("animal"),
-                allergens(row, file.list(row, "traces", " ")), Origin.ofId(file.text(row, "origin")), composition,
-                density(row, key), pieces(row, key));
+                allergens(row, maybe.stream().filter(m -> !m.equals("animal")).toList()),
+                maybe.contains("animal"),
+                allergens(row, file.list(row, "traces", " ")),
+                Origin.ofId(file.text(row, "origin")),
+                composition,
+                density(row, key),
+                pieces(row, key));
     }
 
     private Set<Allergen> allergens(CSVRecord row, List<String> ids) {
@@ -101,7 +118,9 @@ final class LarderLoader {
         double cup = file.number(row, "cup_grams");
         if (cup == 0) {
             cup = measures.getOrDefault(key, Map.of()).entrySet().stream()
-                    .filter(e -> isCup(e.getKey())).mapToDouble(Map.Entry::getValue).findFirst()
+                    .filter(e -> isCup(e.getKey()))
+                    .mapToDouble(Map.Entry::getValue)
+                    .findFirst()
                     .orElse(0);
         }
         return cup == 0 ? OptionalDouble.empty() : OptionalDouble.of(cup / Unit.CUP.factor());

@@ -33,9 +33,15 @@ final class MadeComposition {
         if (water < 0) {
             throw new CatalogueException("components.json5", recipe.id(), "More goes off than there is water in it.");
         }
-        return new Composition(water, share(recipe, Composition::protein), share(recipe, Composition::fat),
-                share(recipe, Composition::carbohydrate), share(recipe, Composition::fibre), share(recipe, Composition::ash),
-                share(recipe, Composition::sodiumMg), "made: component " + recipe.id());
+        return new Composition(
+                water,
+                share(recipe, Composition::protein),
+                share(recipe, Composition::fat),
+                share(recipe, Composition::carbohydrate),
+                share(recipe, Composition::fibre),
+                share(recipe, Composition::ash),
+                share(recipe, Composition::sodiumMg),
+                "made: component " + recipe.id());
     }
 
     private double share(ComponentRecipe recipe, ToDoubleFunction<Composition> figure) {
@@ -43,6 +49,8 @@ final class MadeComposition {
     }
 
     private double grams(ComponentRecipe recipe, ToDoubleFunction<Composition> figure) {
-        return recipe.of().entrySet().stream().mapToDouble(e -> e.getValue() * figure.applyAsDouble(known.get(e.getKey())) / 100).sum();
+        return recipe.of().entrySet().stream()
+                .mapToDouble(e -> e.getValue() * figure.applyAsDouble(known.get(e.getKey())) / 100)
+                .sum();
     }
 }

@@ -18,6 +18,7 @@ public final class NameIndex {
     private final Map<String, Ingredient> byName = new HashMap<>();
     /** How many words the longest name has that begins with this word. */
     private final Map<String, Integer> longestFrom = new HashMap<>();
+
     private final TreeSet<String> vocabulary = new TreeSet<>();
 
     /**
@@ -26,8 +27,7 @@ public final class NameIndex {
      * @param words how many words the name has
      * @param exact false where a slip was forgiven
      */
-    public record Match(Ingredient ingredient, int start, int end, int words, boolean exact) {
-    }
+    public record Match(Ingredient ingredient, int start, int end, int words, boolean exact) {}
 
     void add(Ingredient ingredient) {
         addName(ingredient, ingredient.name(), true);
@@ -52,7 +52,9 @@ public final class NameIndex {
     Optional<Match> match(String text) {
         List<Words.Word> words = Words.of(text);
         Optional<Match> exact = longest(text, words, true);
-        return exact.isPresent() ? exact : longest(text, words.stream().map(this::forgive).toList(), false);
+        return exact.isPresent()
+                ? exact
+                : longest(text, words.stream().map(this::forgive).toList(), false);
     }
 
     /** The same with no slip forgiven. */
@@ -78,8 +80,10 @@ public final class NameIndex {
         }
         List<Words.Word> span = words.subList(from, from + length);
         Ingredient found = byName.get(span.stream().map(Words.Word::key).collect(Collectors.joining(" ")));
-        return found == null || !isOneName(text, span) ? Optional.empty()
-                : Optional.of(new Match(found, span.getFirst().start(), span.getLast().end(), length, exact));
+        return found == null || !isOneName(text, span)
+                ? Optional.empty()
+                : Optional.of(
+                        new Match(found, span.getFirst().start(), span.getLast().end(), length, exact));
     }
 
     /** @return every name in the text from left to right, the longest at each place, none overlapping */
@@ -102,7 +106,9 @@ public final class NameIndex {
     /** Words with a number, a comma or a plus between them are not one name: "egg + 1 yolk". */
     private static boolean isOneName(String text, List<Words.Word> span) {
         for (int i = 1; i < span.size(); i++) {
-            if (!text.substring(span.get(i - 1).end(), span.get(i).start()).chars().allMatch(c -> c == ' ' || c == '-' || c == '\'' || c == '.')) {
+            if (!text.substring(span.get(i - 1).end(), span.get(i).start())
+                    .chars()
+                    .allMatch(c -> c == ' ' || c == '-' || c == '\'' || c == '.')) {
                 return false;
             }
         }
@@ -115,8 +121,10 @@ public final class NameIndex {
         }
         int allowed = word.key().length() >= 9 ? 2 : 1;
         String first = word.key().substring(0, 1);
-        return vocabulary.subSet(first, first + Character.MAX_VALUE).stream().filter(known -> Slips.between(known, word.key(), allowed) <= allowed)
+        return vocabulary.subSet(first, first + Character.MAX_VALUE).stream()
+                .filter(known -> Slips.between(known, word.key(), allowed) <= allowed)
                 .min(java.util.Comparator.comparingInt(known -> Slips.between(known, word.key(), allowed)))
-                .map(known -> new Words.Word(known, word.start(), word.end())).orElse(word);
+                .map(known -> new Words.Word(known, word.start(), word.end()))
+                .orElse(word);
     }
 }

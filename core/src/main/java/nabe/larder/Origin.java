@@ -6,7 +6,14 @@ import java.util.Locale;
 
 /** Where an ingredient comes from, which decides vegan and vegetarian whatever its allergens are. */
 public enum Origin {
-    PLANT, DAIRY, EGG, MEAT, FISH, HONEY, ANIMAL, MINERAL;
+    PLANT,
+    DAIRY,
+    EGG,
+    MEAT,
+    FISH,
+    HONEY,
+    ANIMAL,
+    MINERAL;
 
     @JsonValue
     public String id() {

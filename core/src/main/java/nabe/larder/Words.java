@@ -11,8 +11,7 @@ public final class Words {
     private static final Pattern MARKS = Pattern.compile("\\p{M}+");
     private static final Pattern POSSESSIVE = Pattern.compile("['’]s?");
 
-    private Words() {
-    }
+    private Words() {}
 
     /**
      * A word with its place in the text it came from.
@@ -20,8 +19,7 @@ public final class Words {
      * @param key the comparable form
      * @param start first character, {@code end} one past the last
      */
-    public record Word(String key, int start, int end) {
-    }
+    public record Word(String key, int start, int end) {}
 
     public static List<Word> of(String text) {
         List<Word> words = new ArrayList<>();
@@ -42,7 +40,10 @@ public final class Words {
         while (end < text.length() && (Character.isLetter(text.charAt(end)) || text.charAt(end) == '&')) {
             end++;
         }
-        boolean possessive = end > from && end + 1 < text.length() && (text.charAt(end) == '\'' || text.charAt(end) == '’') && text.charAt(end + 1) == 's';
+        boolean possessive = end > from
+                && end + 1 < text.length()
+                && (text.charAt(end) == '\'' || text.charAt(end) == '’')
+                && text.charAt(end + 1) == 's';
         return possessive ? end + 2 : end;
     }
 
@@ -62,7 +63,9 @@ public final class Words {
     }
 
     private static String withoutMarks(String word) {
-        String plain = MARKS.matcher(Normalizer.normalize(word, Normalizer.Form.NFD)).replaceAll("").toLowerCase(Locale.ROOT);
+        String plain = MARKS.matcher(Normalizer.normalize(word, Normalizer.Form.NFD))
+                .replaceAll("")
+                .toLowerCase(Locale.ROOT);
         return POSSESSIVE.matcher(plain).replaceAll("").replace("œ", "oe");
     }
 
@@ -77,7 +80,10 @@ public final class Words {
         if (word.endsWith("leaves") || word.endsWith("loaves") || word.endsWith("halves")) {
             return word.substring(0, n - 3) + "f";
         }
-        boolean longEnding = word.endsWith("oes") || word.endsWith("ches") || word.endsWith("shes") || word.endsWith("xes")
+        boolean longEnding = word.endsWith("oes")
+                || word.endsWith("ches")
+                || word.endsWith("shes")
+                || word.endsWith("xes")
                 || word.endsWith("sses");
         return word.substring(0, n - (longEnding ? 2 : 1));
     }

@@ -5,7 +5,9 @@ import com.fasterxml.jackson.annotation.JsonValue;
 
 /** How amounts are shown: scales only, cups and spoons first, or scales with cups beside. */
 public enum AmountStyle {
-    METRIC("metric"), CUPS("cups"), BOTH("both");
+    METRIC("metric"),
+    CUPS("cups"),
+    BOTH("both");
 
     private final String id;
 

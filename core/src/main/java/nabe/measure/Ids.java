@@ -6,8 +6,7 @@ import java.util.stream.Stream;
 
 /** Finds a word of a fixed list, with one shape of refusal for all of them. */
 public final class Ids {
-    private Ids() {
-    }
+    private Ids() {}
 
     /**
      * @param what the list's name as a cook reads it: "need", "unit"

@@ -5,8 +5,7 @@ public final class KitchenText {
     private static final double[] PARTS = {0, 1 / 8d, 1 / 4d, 1 / 3d, 1 / 2d, 2 / 3d, 3 / 4d, 1};
     private static final String[] MARKS = {"", "⅛", "¼", "⅓", "½", "⅔", "¾", ""};
 
-    private KitchenText() {
-    }
+    private KitchenText() {}
 
     /** A number with a vulgar fraction: 1.5 is "1 ½", 0.02 is "a trace", above 10 whole. */
     public static String number(double value) {
@@ -36,7 +35,8 @@ public final class KitchenText {
 
     /** A metric number: 1.2, 400, 0.5. */
     public static String decimal(double value) {
-        return value >= 10 ? Long.toString(Math.round(value))
+        return value >= 10
+                ? Long.toString(Math.round(value))
                 : String.format(java.util.Locale.ROOT, "%.2f", value).replaceAll("\\.?0+$", "");
     }
 

@@ -10,8 +10,10 @@ import com.fasterxml.jackson.annotation.JsonValue;
  * 250 ml cup recipes there use.
  */
 public enum Spoons {
-    US("us", 4.92892, 14.78676, 236.588, 29.5735, 473.176), METRIC("metric", 5, 15, 250, 29.5735, 473.176),
-    AUSTRALIAN("australian", 5, 20, 250, 28.4131, 568.261), BRITISH("british", 5, 15, 250, 28.4131, 568.261);
+    US("us", 4.92892, 14.78676, 236.588, 29.5735, 473.176),
+    METRIC("metric", 5, 15, 250, 29.5735, 473.176),
+    AUSTRALIAN("australian", 5, 20, 250, 28.4131, 568.261),
+    BRITISH("british", 5, 15, 250, 28.4131, 568.261);
 
     private final String id;
     private final double tsp;

@@ -26,7 +26,9 @@ public record Judgement(Set<String> offends, Set<String> maybe, Set<String> trac
             return null;
         }
         String text = maybe.isEmpty() ? "" : "some makers' " + name + " holds " + String.join(", ", maybe);
-        String line = traces.isEmpty() ? "" : "the " + name + " is of a kind sometimes contaminated with " + String.join(", ", traces);
+        String line = traces.isEmpty()
+                ? ""
+                : "the " + name + " is of a kind sometimes contaminated with " + String.join(", ", traces);
         String both = text.isEmpty() ? line : line.isEmpty() ? text : text + "; " + line;
         return "Check the label: " + both + (traces.isEmpty() ? "." : "; buy one with a claim, or ask the maker.");
     }

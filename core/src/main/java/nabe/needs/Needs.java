@@ -48,7 +48,8 @@ public record Needs(Set<Need> needs, Set<Allergen> avoid, boolean strict, Oats o
         allAvoided.addAll(other.avoid);
         boolean refuses = oats == Oats.NEVER || other.oats == Oats.NEVER;
         boolean allows = oats == Oats.FINE || other.oats == Oats.FINE;
-        return new Needs(all, allAvoided, strict || other.strict, refuses ? Oats.NEVER : allows ? Oats.FINE : Oats.UNSAID);
+        return new Needs(
+                all, allAvoided, strict || other.strict, refuses ? Oats.NEVER : allows ? Oats.FINE : Oats.UNSAID);
     }
 
     public boolean isEmpty() {
@@ -100,8 +101,12 @@ public record Needs(Set<Need> needs, Set<Allergen> avoid, boolean strict, Oats o
         return promised;
     }
 
-    private void note(Ingredient ingredient, Allergen allergen, Set<String> offends, Set<String> maybe, Set<String> traces) {
-        if (allergen == Allergen.OATS && oats == Oats.FINE && !avoid.contains(allergen) && ingredient.allergens().contains(allergen)) {
+    private void note(
+            Ingredient ingredient, Allergen allergen, Set<String> offends, Set<String> maybe, Set<String> traces) {
+        if (allergen == Allergen.OATS
+                && oats == Oats.FINE
+                && !avoid.contains(allergen)
+                && ingredient.allergens().contains(allergen)) {
             maybe.add("oats that are not certified gluten-free");
         } else if (ingredient.allergens().contains(allergen)) {
             offends.add(allergen.word());
@@ -115,7 +120,8 @@ public record Needs(Set<Need> needs, Set<Allergen> avoid, boolean strict, Oats o
     private void noteAnimal(Ingredient ingredient, Collection<String> claims, Set<String> offends, Set<String> maybe) {
         for (Need need : needs) {
             boolean claimed = claims.contains(need.id()) || claims.contains(Need.VEGAN.id());
-            boolean dairyClaimed = ingredient.origin() == nabe.larder.Origin.DAIRY && claims.contains(Need.DAIRY_FREE.id());
+            boolean dairyClaimed =
+                    ingredient.origin() == nabe.larder.Origin.DAIRY && claims.contains(Need.DAIRY_FREE.id());
             if (!claimed && !dairyClaimed && need.forbids(ingredient.origin())) {
                 offends.add("not " + need.id());
             } else if (!claimed && need.mindsAnimalAids() && ingredient.maybeAnimal()) {

@@ -22,9 +22,19 @@ import nabe.recipe.Part;
  * @param forecast whether the plan should hold the bake over time
  * @param made "home", "bought" or a component's id, by larder id of the made thing
  */
-public record Brief(RecipeBrief recipe, Needs needs, Pan pan, OvenChoice oven, Integer servings,
-        Map<Integer, String> choices, List<String> eaters, Map<String, String> schools, Map<String, String> made,
-        PrepChoice prep, BuildChoice build, boolean forecast) {
+public record Brief(
+        RecipeBrief recipe,
+        Needs needs,
+        Pan pan,
+        OvenChoice oven,
+        Integer servings,
+        Map<Integer, String> choices,
+        List<String> eaters,
+        Map<String, String> schools,
+        Map<String, String> made,
+        PrepChoice prep,
+        BuildChoice build,
+        boolean forecast) {
     private static final int MOST_SERVINGS = 200;
 
     /** @throws IllegalArgumentException when servings are outside 1 to 200 */
@@ -56,8 +66,8 @@ public record Brief(RecipeBrief recipe, Needs needs, Pan pan, OvenChoice oven, I
      * @param text the pasted text; read when {@code lines} is empty
      * @param family the kind of dish when the cook changed it, or null
      */
-    public record RecipeBrief(String text, String title, Integer servings, List<LineBrief> lines, List<String> steps,
-            Family family) {
+    public record RecipeBrief(
+            String text, String title, Integer servings, List<LineBrief> lines, List<String> steps, Family family) {
         public RecipeBrief {
             checkServings(servings);
             lines = lines == null ? List.of() : List.copyOf(lines);
@@ -75,6 +85,5 @@ public record Brief(RecipeBrief recipe, Needs needs, Pan pan, OvenChoice oven, I
      * @param ingredient larder id that overrides the reading, or null
      * @param part overrides the reading, or null
      */
-    public record LineBrief(String text, String heading, String ingredient, Part part) {
-    }
+    public record LineBrief(String text, String heading, String ingredient, Part part) {}
 }

@@ -7,5 +7,4 @@ package nabe.plan;
  * @param text what, where, and what to do
  * @param source who says so
  */
-public record Caution(String kind, String text, String source) {
-}
+public record Caution(String kind, String text, String source) {}

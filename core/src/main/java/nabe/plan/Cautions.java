@@ -20,7 +20,14 @@ final class Cautions {
     private static final String FSIS = "USDA FSIS; follow your local food-safety advice";
     private final List<Caution> list = new ArrayList<>();
 
-    static List<Caution> of(Recipe recipe, Needs needs, Schools schools, Conversion conversion, Pan pan, OvenChoice oven, BakePlan bake) {
+    static List<Caution> of(
+            Recipe recipe,
+            Needs needs,
+            Schools schools,
+            Conversion conversion,
+            Pan pan,
+            OvenChoice oven,
+            BakePlan bake) {
         Cautions cautions = new Cautions();
         cautions.allergens(needs, conversion);
         cautions.heat(recipe, pan, oven, bake);
@@ -37,59 +44,91 @@ final class Cautions {
         if (needs.isEmpty()) {
             return;
         }
-        conversion.toBuy().stream().map(l -> l.label()).filter(Objects::nonNull).distinct()
+        conversion.toBuy().stream()
+                .map(l -> l.label())
+                .filter(Objects::nonNull)
+                .distinct()
                 .forEach(label -> add("label", label, CODEX));
         if (!conversion.unresolved().isEmpty()) {
             add("unknown", "Some lines could not be made to fit and are left out: see them before you cook.", PRACTICE);
         }
         if (needs.strict()) {
-            add("allergen", "Keep this dish apart the whole way: clean boards, knives, colander and spoons first, its own "
-                    + "water, the top oven shelf, its own serving spoon. Cooking does not destroy gluten or allergens.", PRACTICE);
+            add(
+                    "allergen",
+                    "Keep this dish apart the whole way: clean boards, knives, colander and spoons first, its own "
+                            + "water, the top oven shelf, its own serving spoon. Cooking does not destroy gluten or allergens.",
+                    PRACTICE);
         }
-        add("allergen", "Nabe helps you read and plan; it cannot promise that a product is safe. Read every packet each time, "
-                + "and when unsure ask the maker. For coeliac disease or an allergy, the doctor and dietitian decide.", CODEX);
+        add(
+                "allergen",
+                "Nabe helps you read and plan; it cannot promise that a product is safe. Read every packet each time, "
+                        + "and when unsure ask the maker. For coeliac disease or an allergy, the doctor and dietitian decide.",
+                CODEX);
     }
 
     private void schools(Needs needs, Schools schools) {
         if (needs.strict() && schools.is("one-strict", "separate")) {
-            add("allergen", "You make the strict person's share as a small dish of its own: cook it first, on clean surfaces with its "
-                    + "own tools, cover it and put it by before the rest begins.", PRACTICE);
+            add(
+                    "allergen",
+                    "You make the strict person's share as a small dish of its own: cook it first, on clean surfaces with its "
+                            + "own tools, cover it and put it by before the rest begins.",
+                    PRACTICE);
         }
         if (schools.is("salt", "each")) {
-            add("salt", "You season each component: lightly and once, and count the salt that stock, cheese and tins bring.", PRACTICE);
+            add(
+                    "salt",
+                    "You season each component: lightly and once, and count the salt that stock, cheese and tins bring.",
+                    PRACTICE);
         }
     }
 
     private void heat(Recipe recipe, Pan pan, OvenChoice oven, BakePlan bake) {
         if (bake.coreCelsius() != null) {
-            add("core", "Bake until the coldest point, the centre, shows " + Math.round(bake.coreCelsius()) + " °C on a thermometer.",
+            add(
+                    "core",
+                    "Bake until the coldest point, the centre, shows " + Math.round(bake.coreCelsius())
+                            + " °C on a thermometer.",
                     bake.coreSource());
         }
         boolean cold = oven.start() == Start.FRIDGE || oven.start() == Start.FROZEN;
         boolean brittle = pan.material() == Material.GLASS || pan.material() == Material.CERAMIC;
         if (cold && brittle) {
-            add("glass", "A cold glass or ceramic dish can shatter in a hot oven: let it warm, or put it in while the oven heats. "
-                    + "Never under a grill.", PRACTICE);
+            add(
+                    "glass",
+                    "A cold glass or ceramic dish can shatter in a hot oven: let it warm, or put it in while the oven heats. "
+                            + "Never under a grill.",
+                    PRACTICE);
         }
         boolean covered = bake.phases().stream().anyMatch(p -> p.covered());
         if (covered) {
             add("steam", "Lift foil or a lid off away from you: the steam scalds.", PRACTICE);
         }
         if (bake.phases().stream().anyMatch(p -> p.kind().equals("grill")) && brittle) {
-            add("grill", "Not this dish under the grill: ordinary glass and ceramic can break. Brown at the oven's top instead.", PRACTICE);
+            add(
+                    "grill",
+                    "Not this dish under the grill: ordinary glass and ceramic can break. Brown at the oven's top instead.",
+                    PRACTICE);
         }
-        add("cooling", "Out of the fridge at most 2 hours (1 hour above 32 °C); leftovers in shallow boxes, 3-4 days in the fridge, "
-                + "reheated once to 74 °C.", FSIS);
+        add(
+                "cooling",
+                "Out of the fridge at most 2 hours (1 hour above 32 °C); leftovers in shallow boxes, 3-4 days in the fridge, "
+                        + "reheated once to 74 °C.",
+                FSIS);
     }
 
     private void hands(Conversion conversion) {
-        boolean slices = conversion.lines().stream().anyMatch(l -> l.ingredient() != null && l.ingredient().role().startsWith("slice-"));
+        boolean slices = conversion.lines().stream()
+                .anyMatch(l -> l.ingredient() != null && l.ingredient().role().startsWith("slice-"));
         if (slices) {
             add("slicer", "Use the slicer's guard and a cut-proof glove.", PRACTICE);
         }
-        boolean kidney = conversion.lines().stream().anyMatch(l -> l.ingredient() != null && l.ingredient().id().equals("kidney-beans"));
+        boolean kidney = conversion.lines().stream()
+                .anyMatch(l -> l.ingredient() != null && l.ingredient().id().equals("kidney-beans"));
         if (kidney) {
-            add("beans", "If you start from dried red kidney beans, boil them hard for at least 10 minutes: they are poisonous before.", FSIS);
+            add(
+                    "beans",
+                    "If you start from dried red kidney beans, boil them hard for at least 10 minutes: they are poisonous before.",
+                    FSIS);
         }
     }
 }

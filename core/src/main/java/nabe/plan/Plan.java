@@ -18,10 +18,17 @@ import nabe.swap.Conversion;
  * @param needs what it was judged against: the brief's own and those of everybody who eats
  * @param ingredients what to have in the kitchen, home-made things taken apart
  */
-public record Plan(Recipe recipe, Needs needs, List<ShoppingItem> ingredients, Conversion conversion, PrepPlan prep, Budgets budgets, BuildPlan build,
-        BakePlan bake, List<Caution> cautions) {
+public record Plan(
+        Recipe recipe,
+        Needs needs,
+        List<ShoppingItem> ingredients,
+        Conversion conversion,
+        PrepPlan prep,
+        Budgets budgets,
+        BuildPlan build,
+        BakePlan bake,
+        List<Caution> cautions) {
 
     /** Where the water and the salt go, and how thick the sauces come out. */
-    public record Budgets(WaterBudget water, SaltBudget salt, List<SauceThickness> sauces) {
-    }
+    public record Budgets(WaterBudget water, SaltBudget salt, List<SauceThickness> sauces) {}
 }

@@ -43,11 +43,24 @@ public final class Planner {
     private final WaterBudgeter water;
 
     /** What the catalogue says, loaded once and shared by the planners of every home. */
-    private record Catalogue(Larder larder, Swapper.Tables tables, LabelReader labels, SheetWays ways, FreeWater free, Builder builder, BakePlanner bakes) {
+    private record Catalogue(
+            Larder larder,
+            Swapper.Tables tables,
+            LabelReader labels,
+            SheetWays ways,
+            FreeWater free,
+            Builder builder,
+            BakePlanner bakes) {
         static Catalogue of(Larder larder) {
             Swapper.Tables tables = Swapper.Tables.load(larder);
             SheetWays ways = new SheetWays(larder);
-            return new Catalogue(larder, tables, new LabelReader(larder), ways, new FreeWater(larder, tables.properties()), new Builder(larder, ways, tables.properties()),
+            return new Catalogue(
+                    larder,
+                    tables,
+                    new LabelReader(larder),
+                    ways,
+                    new FreeWater(larder, tables.properties()),
+                    new Builder(larder, ways, tables.properties()),
                     new BakePlanner(tables.properties()));
         }
     }
@@ -93,16 +106,35 @@ public final class Planner {
         House house = home.house().with(brief.schools());
         Needs needs = needs(brief);
         Built built = built(brief, needs, house);
-        BakePlan bake = catalogue.bakes.plan(built.recipe, built.build, built.inDish(), brief.oven(), house.schools(), (int) brief.prep().mend("uncover"), brief.forecast());
+        BakePlan bake = catalogue.bakes.plan(
+                built.recipe,
+                built.build,
+                built.inDish(),
+                brief.oven(),
+                house.schools(),
+                (int) brief.prep().mend("uncover"),
+                brief.forecast());
         List<ShoppingItem> toBuy = new ShoppingList(needs, Display.of(house)).of(built.conversion.toBuy());
-        return new Plan(built.recipe, needs, toBuy, built.conversion, built.prep, budgets(built.recipe, built.prep, built.build, bake, house), built.build, bake,
-                Cautions.of(built.recipe, needs, house.schools(), built.conversion, built.build.pan(), brief.oven(), bake));
+        return new Plan(
+                built.recipe,
+                needs,
+                toBuy,
+                built.conversion,
+                built.prep,
+                budgets(built.recipe, built.prep, built.build, bake, house),
+                built.build,
+                bake,
+                Cautions.of(
+                        built.recipe, needs, house.schools(), built.conversion, built.build.pan(), brief.oven(), bake));
     }
 
     /** A brief worked out up to the oven door. */
     private record Built(Recipe recipe, Conversion conversion, PrepPlan prep, BuildPlan build) {
         List<Ingredient> inDish() {
-            return conversion.lines().stream().map(ConvertedLine::ingredient).filter(Objects::nonNull).toList();
+            return conversion.lines().stream()
+                    .map(ConvertedLine::ingredient)
+                    .filter(Objects::nonNull)
+                    .toList();
         }
     }
 
@@ -116,7 +148,11 @@ public final class Planner {
         Recipe recipe = times(asRead, factor, asRead.servings());
         Conversion conversion = swapper.convert(recipe, new Kitchen(needs, house, brief.choices(), brief.made()));
         PrepPlan prep = prepper.prepare(conversion, house.schools(), home.packetMinutes(), brief.prep());
-        return new Built(recipe, conversion, prep, catalogue.builder.build(recipe, prep, brief.pan(), house, brief.build(), factor));
+        return new Built(
+                recipe,
+                conversion,
+                prep,
+                catalogue.builder.build(recipe, prep, brief.pan(), house, brief.build(), factor));
     }
 
     /**
@@ -125,40 +161,67 @@ public final class Planner {
      * @throws IllegalArgumentException for fewer than two dishes or more than six
      */
     public OvenSharing.Shared share(List<Brief> briefs) {
-        return new OvenSharing(catalogue.bakes).share(briefs.stream().map(brief -> {
-            House house = home.house().with(brief.schools());
-            Needs needs = needs(brief);
-            Built built = built(brief, needs, house);
-            return new OvenSharing.Guest(built.recipe.title(), built.recipe, built.build, built.inDish(), brief.oven(), house.schools(), needs.strict() && !needs.isEmpty());
-        }).toList());
+        return new OvenSharing(catalogue.bakes)
+                .share(briefs.stream()
+                        .map(brief -> {
+                            House house = home.house().with(brief.schools());
+                            Needs needs = needs(brief);
+                            Built built = built(brief, needs, house);
+                            return new OvenSharing.Guest(
+                                    built.recipe.title(),
+                                    built.recipe,
+                                    built.build,
+                                    built.inDish(),
+                                    brief.oven(),
+                                    house.schools(),
+                                    needs.strict() && !needs.isEmpty());
+                        })
+                        .toList());
     }
 
     private Plan.Budgets budgets(Recipe recipe, PrepPlan prep, BuildPlan build, BakePlan bake, House house) {
-        List<WetLayer> layers = build.layers().stream().map(l -> new WetLayer(l.name(), l.part(), l.of())).toList();
+        List<WetLayer> layers = build.layers().stream()
+                .map(l -> new WetLayer(l.name(), l.part(), l.of()))
+                .toList();
         boolean dry = build.sheets() != null && build.sheets().way().equals("unboiled");
-        WaterBudgeter.Bake oven = new WaterBudgeter.Bake(build.pan().openM2(), bake.minutes(false), bake.minutes(true), bake.firstCovered());
-        return new Plan.Budgets(water.budget(recipe.family(), layers, oven, house.schools()), SaltBudget.of(prep.ready()), water.sauces(recipe.family(), WetLayer.gathered(layers), dry));
+        WaterBudgeter.Bake oven = new WaterBudgeter.Bake(
+                build.pan().openM2(), bake.minutes(false), bake.minutes(true), bake.firstCovered());
+        return new Plan.Budgets(
+                water.budget(recipe.family(), layers, oven, house.schools()),
+                SaltBudget.of(prep.ready()),
+                water.sauces(recipe.family(), WetLayer.gathered(layers), dry));
     }
 
     /** The recipe of a brief: its lines read again, with the cook's corrections on top. */
     public Recipe recipe(Brief.RecipeBrief brief) {
         if (brief.lines().isEmpty()) {
             Recipe read = reader.read(brief.text());
-            return brief.family() == null ? read : reader.assemble(read.title(), read.servings(), read.lines(), read.steps(),
-                    read.pan(), brief.family());
+            return brief.family() == null
+                    ? read
+                    : reader.assemble(
+                            read.title(), read.servings(), read.lines(), read.steps(), read.pan(), brief.family());
         }
-        List<Line> lines = brief.lines().stream().map(l -> corrected(reader.readLine(l.text(), l.heading()), l)).toList();
+        List<Line> lines = brief.lines().stream()
+                .map(l -> corrected(reader.readLine(l.text(), l.heading()), l))
+                .toList();
         if (lines.stream().noneMatch(l -> l.ingredient() != null)) {
-            throw new RecipeException("None of these lines names an ingredient Nabe knows. Say for one of them which it is.");
+            throw new RecipeException(
+                    "None of these lines names an ingredient Nabe knows. Say for one of them which it is.");
         }
         String title = brief.title() == null || brief.title().isBlank() ? "Untitled recipe" : brief.title();
-        Recipe recipe = reader.assemble(title, brief.servings(), lines, brief.steps(),
-                reader.pan(String.join("\n", brief.steps()) + "\n" + Objects.requireNonNullElse(brief.text(), "")), brief.family());
+        Recipe recipe = reader.assemble(
+                title,
+                brief.servings(),
+                lines,
+                brief.steps(),
+                reader.pan(String.join("\n", brief.steps()) + "\n" + Objects.requireNonNullElse(brief.text(), "")),
+                brief.family());
         return withParts(recipe, brief.lines());
     }
 
     private Line corrected(Line line, Brief.LineBrief brief) {
-        boolean same = brief.ingredient() == null || line.ingredient() != null && line.ingredient().id().equals(brief.ingredient());
+        boolean same = brief.ingredient() == null
+                || line.ingredient() != null && line.ingredient().id().equals(brief.ingredient());
         return same ? line : reader.readLineAs(line, larder.get(brief.ingredient()));
     }
 
@@ -166,9 +229,20 @@ public final class Planner {
         List<Line> lines = new java.util.ArrayList<>();
         for (int i = 0; i < briefs.size(); i++) {
             Line line = recipe.lines().get(i);
-            lines.add(briefs.get(i).part() == null || briefs.get(i).part() == line.part() ? line : line.withPart(briefs.get(i).part()));
+            lines.add(
+                    briefs.get(i).part() == null || briefs.get(i).part() == line.part()
+                            ? line
+                            : line.withPart(briefs.get(i).part()));
         }
-        return new Recipe(recipe.title(), recipe.servings(), List.copyOf(lines), recipe.steps(), recipe.oven(), recipe.pan(), recipe.family(), recipe.asides());
+        return new Recipe(
+                recipe.title(),
+                recipe.servings(),
+                List.copyOf(lines),
+                recipe.steps(),
+                recipe.oven(),
+                recipe.pan(),
+                recipe.family(),
+                recipe.asides());
     }
 
     private static Recipe scaled(Recipe recipe, Integer servings) {
@@ -179,7 +253,16 @@ public final class Planner {
     }
 
     private static Recipe times(Recipe recipe, double factor, Integer servings) {
-        return factor == 1 ? recipe : new Recipe(recipe.title(), servings, recipe.lines().stream().map(l -> l.times(factor)).toList(),
-                recipe.steps(), recipe.oven(), recipe.pan(), recipe.family(), recipe.asides());
+        return factor == 1
+                ? recipe
+                : new Recipe(
+                        recipe.title(),
+                        servings,
+                        recipe.lines().stream().map(l -> l.times(factor)).toList(),
+                        recipe.steps(),
+                        recipe.oven(),
+                        recipe.pan(),
+                        recipe.family(),
+                        recipe.asides());
     }
 }

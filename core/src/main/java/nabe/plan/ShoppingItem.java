@@ -16,8 +16,16 @@ import org.jspecify.annotations.Nullable;
  * @param buy how to buy it for these needs
  * @param swapped whether it stands for something else, at least in part
  */
-public record ShoppingItem(String item, @Nullable String ingredient, @Nullable Double grams, String display, List<Allergen> allergens,
-        @Nullable Origin origin, @Nullable String label, Buy buy, boolean swapped) {
+public record ShoppingItem(
+        String item,
+        @Nullable String ingredient,
+        @Nullable Double grams,
+        String display,
+        List<Allergen> allergens,
+        @Nullable Origin origin,
+        @Nullable String label,
+        Buy buy,
+        boolean swapped) {
 
     /** What the packet has to say before it goes into the basket. */
     public enum Buy {

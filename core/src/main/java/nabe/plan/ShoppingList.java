@@ -23,7 +23,9 @@ final class ShoppingList {
     List<ShoppingItem> of(List<ConvertedLine> lines) {
         Map<String, List<ConvertedLine>> groups = new LinkedHashMap<>();
         for (ConvertedLine line : lines) {
-            String key = line.ingredient() == null ? "?" + line.item() : line.ingredient().id();
+            String key = line.ingredient() == null
+                    ? "?" + line.item()
+                    : line.ingredient().id();
             groups.computeIfAbsent(key, k -> new ArrayList<>()).add(line);
         }
         return groups.values().stream().map(this::merge).toList();
@@ -32,14 +34,31 @@ final class ShoppingList {
     private ShoppingItem merge(List<ConvertedLine> lines) {
         ConvertedLine first = lines.getFirst();
         boolean weighed = lines.stream().anyMatch(l -> l.grams() != null);
-        Double grams = weighed ? Double.valueOf(lines.stream().mapToDouble(ConvertedLine::gramsOrZero).sum()) : null;
-        String amount = lines.size() == 1 && first.amount() != null || first.ingredient() == null ? first.amount()
+        Double grams = weighed
+                ? Double.valueOf(
+                        lines.stream().mapToDouble(ConvertedLine::gramsOrZero).sum())
+                : null;
+        String amount = lines.size() == 1 && first.amount() != null || first.ingredient() == null
+                ? first.amount()
                 : display.amount(first.ingredient(), grams);
-        String item = lines.size() == 1 || first.ingredient() == null ? first.item() : first.ingredient().name();
-        String label = lines.stream().map(ConvertedLine::label).filter(java.util.Objects::nonNull).findFirst().orElse(null);
-        return new ShoppingItem(item, first.ingredient() == null ? null : first.ingredient().id(), grams, amount,
-                Swapper.allergensOf(first), first.ingredient() == null ? null : first.ingredient().origin(),
-                label, buy(first, label), lines.stream().anyMatch(ConvertedLine::swapped));
+        String item = lines.size() == 1 || first.ingredient() == null
+                ? first.item()
+                : first.ingredient().name();
+        String label = lines.stream()
+                .map(ConvertedLine::label)
+                .filter(java.util.Objects::nonNull)
+                .findFirst()
+                .orElse(null);
+        return new ShoppingItem(
+                item,
+                first.ingredient() == null ? null : first.ingredient().id(),
+                grams,
+                amount,
+                Swapper.allergensOf(first),
+                first.ingredient() == null ? null : first.ingredient().origin(),
+                label,
+                buy(first, label),
+                lines.stream().anyMatch(ConvertedLine::swapped));
     }
 
     private ShoppingItem.Buy buy(ConvertedLine line, String label) {

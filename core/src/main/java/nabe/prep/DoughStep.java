@@ -13,33 +13,62 @@ final class DoughStep {
     private static final double POURS = 1.0;
     /** Fat to flour from which it is a crust. */
     private static final double SHORT = 0.25;
+
     private static final double FAT_PERCENT = 50;
 
-    private DoughStep() {
-    }
+    private DoughStep() {}
 
     /** @return empty where the structure is no dough */
     static Optional<PrepStep> of(List<ConvertedLine> lines) {
-        List<ConvertedLine> dough = lines.stream().filter(l -> l.part() == Part.STRUCTURE && l.ingredient() != null).toList();
+        List<ConvertedLine> dough = lines.stream()
+                .filter(l -> l.part() == Part.STRUCTURE && l.ingredient() != null)
+                .toList();
         double flour = grams(dough.stream().filter(DoughStep::isFloury).toList());
         if (flour < LEAST_FLOUR_GRAMS) {
             return Optional.empty();
         }
-        double wet = grams(dough.stream().filter(l -> SauceThickness.isLiquid(l.ingredient()) || has(l, "egg") || has(l, "binder")).toList());
-        double fat = grams(dough.stream().filter(l -> l.ingredient().composition().fat() > FAT_PERCENT).toList());
+        double wet = grams(dough.stream()
+                .filter(l -> SauceThickness.isLiquid(l.ingredient()) || has(l, "egg") || has(l, "binder"))
+                .toList());
+        double fat = grams(dough.stream()
+                .filter(l -> l.ingredient().composition().fat() > FAT_PERCENT)
+                .toList());
         boolean raised = dough.stream().anyMatch(l -> has(l, "leavening") || has(l, "flour-raising"));
         String amount = KitchenText.grams(flour) + " of flour and starch";
         double all = grams(dough);
         if (raised) {
-            return Optional.of(step("Mix the topping just before it goes on: " + amount + " and what is dry first, then what is wet, in few strokes.", "topping dough",
-                    "No dry flour shows; it drops from the spoon.", 8, 0, all, null));
+            return Optional.of(step(
+                    "Mix the topping just before it goes on: " + amount
+                            + " and what is dry first, then what is wet, in few strokes.",
+                    "topping dough",
+                    "No dry flour shows; it drops from the spoon.",
+                    8,
+                    0,
+                    all,
+                    null));
         }
         if (wet >= POURS * flour) {
-            return Optional.of(step("Whisk the batter smooth from " + amount + " and " + KitchenText.grams(wet) + " of liquid and egg; let it stand.", "batter",
-                    "It pours like cream.", 5, 20, all, "a day ahead, in the fridge"));
+            return Optional.of(step(
+                    "Whisk the batter smooth from " + amount + " and " + KitchenText.grams(wet)
+                            + " of liquid and egg; let it stand.",
+                    "batter",
+                    "It pours like cream.",
+                    5,
+                    20,
+                    all,
+                    "a day ahead, in the fridge"));
         }
-        return fat < SHORT * flour ? Optional.empty() : Optional.of(step("Make the crust: rub " + KitchenText.grams(fat) + " of cold fat into " + amount
-                + ", bring it together with the liquid, and rest it cold.", "crust", "It holds when pressed and does not stick.", 12, 30, all, "2 days ahead, wrapped, in the fridge"));
+        return fat < SHORT * flour
+                ? Optional.empty()
+                : Optional.of(step(
+                        "Make the crust: rub " + KitchenText.grams(fat) + " of cold fat into " + amount
+                                + ", bring it together with the liquid, and rest it cold.",
+                        "crust",
+                        "It holds when pressed and does not stick.",
+                        12,
+                        30,
+                        all,
+                        "2 days ahead, wrapped, in the fridge"));
     }
 
     private static boolean isFloury(ConvertedLine line) {
@@ -54,7 +83,8 @@ final class DoughStep {
         return lines.stream().mapToDouble(ConvertedLine::gramsOrZero).sum();
     }
 
-    private static PrepStep step(String text, String item, String sign, int active, int passive, double grams, String ahead) {
+    private static PrepStep step(
+            String text, String item, String sign, int active, int passive, double grams, String ahead) {
         return new PrepStep(text, item, Part.STRUCTURE, sign, active, passive, grams, grams, "bowl", null, ahead, 0);
     }
 }

@@ -18,10 +18,12 @@ public final class FreeWater {
     private static final double RESERVE = 0.12;
     /** Bread soaks up a custard before it sets. Kitchen practice. */
     private static final double SOAKED = 0.75;
+
     private static final double SETS_ITSELF_TIMES = 2.4;
     private static final double MOST_SET = 0.85;
     /** Below this loss a vegetable counts as going in raw. */
     private static final double RAW = 0.97;
+
     private final Map<String, Double> byRole = new HashMap<>();
     private final Properties properties;
 
@@ -59,14 +61,26 @@ public final class FreeWater {
 
     /** Egg sets the liquid it is stirred into: 50 g of egg sets about 120 g. Kitchen practice (a custard of 4 eggs to half a litre). */
     private static double setByEgg(List<ReadyLine> lines) {
-        double egg = lines.stream().filter(l -> l.hasRole("egg") || l.hasRole("egg-yolk") || l.hasRole("custard")).mapToDouble(ReadyLine::readyGrams).sum();
-        double liquid = lines.stream().filter(l -> l.line().ingredient() != null && SauceThickness.isLiquid(l.line().ingredient())).mapToDouble(ReadyLine::readyGrams).sum();
+        double egg = lines.stream()
+                .filter(l -> l.hasRole("egg") || l.hasRole("egg-yolk") || l.hasRole("custard"))
+                .mapToDouble(ReadyLine::readyGrams)
+                .sum();
+        double liquid = lines.stream()
+                .filter(l -> l.line().ingredient() != null
+                        && SauceThickness.isLiquid(l.line().ingredient()))
+                .mapToDouble(ReadyLine::readyGrams)
+                .sum();
         return liquid <= 0 ? 0 : Math.min(MOST_SET, SETS_ITSELF_TIMES * egg / liquid);
     }
 
     /** @return grams of bound water that thirsty starch can still draw out of these lines */
     double reserveIn(List<ReadyLine> lines, Family family) {
-        return (family == Family.STRATA ? SOAKED : RESERVE) * lines.stream().filter(l -> l.line().ingredient() != null && thirstOf(l.line().ingredient()) <= 0).mapToDouble(ReadyLine::waterGrams).sum();
+        return (family == Family.STRATA ? SOAKED : RESERVE)
+                * lines.stream()
+                        .filter(l -> l.line().ingredient() != null
+                                && thirstOf(l.line().ingredient()) <= 0)
+                        .mapToDouble(ReadyLine::waterGrams)
+                        .sum();
     }
 
     private double freeIn(ReadyLine line, double thickness) {
@@ -74,7 +88,11 @@ public final class FreeWater {
         if (ingredient == null || thirstOf(ingredient) > 0) {
             return 0;
         }
-        double share = ingredient.roles().stream().filter(byRole::containsKey).map(byRole::get).findFirst().orElse(USUAL);
+        double share = ingredient.roles().stream()
+                .filter(byRole::containsKey)
+                .map(byRole::get)
+                .findFirst()
+                .orElse(USUAL);
         boolean liquid = SauceThickness.isLiquid(ingredient);
         double free = liquid && thickness > 0 ? Math.min(share, SauceThickness.freeShare(thickness)) : share;
         return Math.max(0, free * (line.waterGrams() + line.mendedGrams()) - line.mendedGrams());
@@ -82,8 +100,13 @@ public final class FreeWater {
 
     /** @return grams that raw things will give off in the oven; what was dried before gives off no more than its free water */
     double givenOffBy(List<ReadyLine> lines) {
-        return lines.stream().filter(l -> l.line().ingredient() != null && l.readyGrams() >= RAW * l.line().gramsOrZero())
-                .mapToDouble(l -> l.readyGrams() * properties.mid(l.line().ingredient(), "release").orElse(0) / 100).sum();
+        return lines.stream()
+                .filter(l -> l.line().ingredient() != null
+                        && l.readyGrams() >= RAW * l.line().gramsOrZero())
+                .mapToDouble(l -> l.readyGrams()
+                        * properties.mid(l.line().ingredient(), "release").orElse(0)
+                        / 100)
+                .sum();
     }
 
     /** @return g of water that 100 g take up on their way to tender, 0 for what does not drink */

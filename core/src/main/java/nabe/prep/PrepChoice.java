@@ -21,7 +21,8 @@ public record PrepChoice(@Nullable Integer minutesLeft, Map<String, Double> mend
         mends = mends == null ? Map.of() : Map.copyOf(mends);
         mends.forEach((key, value) -> {
             if (!key.matches("stock:[a-z-]+|(?:cook|press):\\d{1,3}|uncover") || !(value >= 0 && value <= MOST)) {
-                throw new IllegalArgumentException("The mend (" + key + " = " + value + ") must be one the plan offered.");
+                throw new IllegalArgumentException(
+                        "The mend (" + key + " = " + value + ") must be one the plan offered.");
             }
         });
     }

@@ -14,10 +14,33 @@ import org.jspecify.annotations.Nullable;
  * @param ahead how long before it may be done, or null where it is done just before
  * @param startMinutesBefore the last moment to start it, in minutes before building, for one cook with one pair of hands
  */
-public record PrepStep(String text, String item, Part part, String sign, int activeMinutes, int passiveMinutes,
-        double rawGrams, double readyGrams, @Nullable String tool, @Nullable String heat, @Nullable String ahead, int startMinutesBefore) {
+public record PrepStep(
+        String text,
+        String item,
+        Part part,
+        String sign,
+        int activeMinutes,
+        int passiveMinutes,
+        double rawGrams,
+        double readyGrams,
+        @Nullable String tool,
+        @Nullable String heat,
+        @Nullable String ahead,
+        int startMinutesBefore) {
 
     PrepStep startingBefore(int minutes) {
-        return new PrepStep(text, item, part, sign, activeMinutes, passiveMinutes, rawGrams, readyGrams, tool, heat, ahead, minutes);
+        return new PrepStep(
+                text,
+                item,
+                part,
+                sign,
+                activeMinutes,
+                passiveMinutes,
+                rawGrams,
+                readyGrams,
+                tool,
+                heat,
+                ahead,
+                minutes);
     }
 }

@@ -21,12 +21,19 @@ public record ReadyLine(ConvertedLine line, double readyGrams, double mendedGram
 
     /** @return grams of water in it as it enters the dish: what prep takes off and puts in is water; never below 0 */
     public double waterGrams() {
-        return line.ingredient() == null ? 0
-                : Math.max(0, line.gramsOrZero() * line.ingredient().composition().water() / 100 + readyGrams - line.gramsOrZero());
+        return line.ingredient() == null
+                ? 0
+                : Math.max(
+                        0,
+                        line.gramsOrZero() * line.ingredient().composition().water() / 100
+                                + readyGrams
+                                - line.gramsOrZero());
     }
 
     public double saltGrams() {
-        return line.ingredient() == null ? 0 : line.gramsOrZero() * line.ingredient().composition().saltGramsPer100() / 100;
+        return line.ingredient() == null
+                ? 0
+                : line.gramsOrZero() * line.ingredient().composition().saltGramsPer100() / 100;
     }
 
     boolean hasRole(String role) {

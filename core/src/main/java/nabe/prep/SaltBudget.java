@@ -13,14 +13,20 @@ import java.util.Map;
  * @param leftGrams for the cook's hand, up to the middle of the band; 0 where it is salty enough
  * @param sources what brings it, most first
  */
-public record SaltBudget(double grams, double percent, double lowPercent, double highPercent, double leftGrams, List<Source> sources, String words) {
+public record SaltBudget(
+        double grams,
+        double percent,
+        double lowPercent,
+        double highPercent,
+        double leftGrams,
+        List<Source> sources,
+        String words) {
     private static final double LOW = 0.8;
     private static final double HIGH = 1.1;
     private static final double WORTH_NAMING = 0.05;
 
     /** One line's salt. */
-    public record Source(String item, double grams) {
-    }
+    public record Source(String item, double grams) {}
 
     /** @param ready everything that enters the dish */
     public static SaltBudget of(List<ReadyLine> ready) {
@@ -30,16 +36,25 @@ public record SaltBudget(double grams, double percent, double lowPercent, double
         double left = Math.max(0, (LOW + HIGH) / 200 * total - salt);
         Map<String, Double> byItem = new LinkedHashMap<>();
         ready.forEach(r -> byItem.merge(r.line().item(), r.saltGrams(), Double::sum));
-        List<Source> sources = byItem.entrySet().stream().filter(e -> e.getValue() >= WORTH_NAMING).map(e -> new Source(e.getKey(), e.getValue()))
-                .sorted(Comparator.comparingDouble(Source::grams).reversed()).toList();
+        List<Source> sources = byItem.entrySet().stream()
+                .filter(e -> e.getValue() >= WORTH_NAMING)
+                .map(e -> new Source(e.getKey(), e.getValue()))
+                .sorted(Comparator.comparingDouble(Source::grams).reversed())
+                .toList();
         return new SaltBudget(salt, percent, LOW, HIGH, left, sources, words(percent, left, sources));
     }
 
     private static String words(double percent, double left, List<Source> sources) {
         if (percent > HIGH) {
-            return "Salty already: add none, and take a less salty " + sources.getFirst().item() + " where you can.";
+            return "Salty already: add none, and take a less salty "
+                    + sources.getFirst().item() + " where you can.";
         }
-        return percent >= LOW ? "Right as it is: taste before you add any."
-                : String.format(java.util.Locale.ROOT, "About %.0f g of salt (%.1f tsp) is left for your hand, all parts together.", left, left / 6);
+        return percent >= LOW
+                ? "Right as it is: taste before you add any."
+                : String.format(
+                        java.util.Locale.ROOT,
+                        "About %.0f g of salt (%.1f tsp) is left for your hand, all parts together.",
+                        left,
+                        left / 6);
     }
 }

@@ -20,11 +20,19 @@ import org.jspecify.annotations.Nullable;
  * @param thickener what thickens it now; {@code correctionGrams} more (or less) of it that would bring it in, 0 where it is near enough
  * @param words what the cook reads
  */
-public record SauceThickness(Part part, double liquidGrams, double per240, double wanted, String thickener, double correctionGrams, String words) {
+public record SauceThickness(
+        Part part,
+        double liquidGrams,
+        double per240,
+        double wanted,
+        String thickener,
+        double correctionGrams,
+        String words) {
     static final double THIN = 8;
     static final double MEDIUM = 16;
     static final double THICK = 24;
-    private static final Set<String> LIQUIDS = Set.of("water", "stock", "wine", "milk", "sour-milk", "cream", "beer", "coconut");
+    private static final Set<String> LIQUIDS =
+            Set.of("water", "stock", "wine", "milk", "sour-milk", "cream", "beer", "coconut");
     private static final double CUP_ML = 240;
     /** Within this of the wanted thickness nobody corrects. Kitchen practice. */
     private static final double NEAR = 3.5;
@@ -45,11 +53,18 @@ public record SauceThickness(Part part, double liquidGrams, double per240, doubl
     }
 
     private static double liquid(List<ReadyLine> lines) {
-        return lines.stream().filter(l -> l.line().ingredient() != null && isLiquid(l.line().ingredient())).mapToDouble(ReadyLine::readyGrams).sum();
+        return lines.stream()
+                .filter(l -> l.line().ingredient() != null && isLiquid(l.line().ingredient()))
+                .mapToDouble(ReadyLine::readyGrams)
+                .sum();
     }
 
     private static double strength(List<ReadyLine> lines, Thickeners thickeners) {
-        return lines.stream().filter(SauceThickness::thickens).mapToDouble(l -> l.line().gramsOrZero() * thickeners.of(l.line().ingredient())).sum();
+        return lines.stream()
+                .filter(SauceThickness::thickens)
+                .mapToDouble(
+                        l -> l.line().gramsOrZero() * thickeners.of(l.line().ingredient()))
+                .sum();
     }
 
     private static boolean thickens(ReadyLine line) {
@@ -62,14 +77,27 @@ public record SauceThickness(Part part, double liquidGrams, double per240, doubl
      */
     static Optional<SauceThickness> of(Part part, List<ReadyLine> lines, double wanted, Thickeners thickeners) {
         double liquid = liquid(lines);
-        @Nullable ReadyLine main = lines.stream().filter(SauceThickness::thickens).max(Comparator.comparingDouble(l -> l.line().gramsOrZero())).orElse(null);
+        @Nullable
+        ReadyLine main = lines.stream()
+                .filter(SauceThickness::thickens)
+                .max(Comparator.comparingDouble(l -> l.line().gramsOrZero()))
+                .orElse(null);
         if (main == null || liquid < 60) {
             return Optional.empty();
         }
         double now = per240(lines, thickeners);
         boolean near = Math.abs(now - wanted) <= NEAR;
-        double correction = near ? 0 : (wanted - now) * liquid / CUP_ML / thickeners.of(main.line().ingredient());
-        return Optional.of(new SauceThickness(part, liquid, now, wanted, main.line().item(), correction, words(now, wanted, correction, main.line().item())));
+        double correction = near
+                ? 0
+                : (wanted - now) * liquid / CUP_ML / thickeners.of(main.line().ingredient());
+        return Optional.of(new SauceThickness(
+                part,
+                liquid,
+                now,
+                wanted,
+                main.line().item(),
+                correction,
+                words(now, wanted, correction, main.line().item())));
     }
 
     private static String words(double now, double wanted, double correction, String thickener) {
@@ -77,11 +105,16 @@ public record SauceThickness(Part part, double liquidGrams, double per240, doubl
         if (correction == 0) {
             return is + " Leave it as it is.";
         }
-        return is + (correction > 0 ? " Take " + KitchenText.grams(correction) + " more " + thickener + "."
-                : " Take " + KitchenText.grams(-correction) + " less " + thickener + ", or loosen it with stock.");
+        return is
+                + (correction > 0
+                        ? " Take " + KitchenText.grams(correction) + " more " + thickener + "."
+                        : " Take " + KitchenText.grams(-correction) + " less " + thickener
+                                + ", or loosen it with stock.");
     }
 
     private static String name(double per240) {
-        return per240 < (THIN + MEDIUM) / 2 ? "thin" : per240 < (MEDIUM + THICK) / 2 ? "medium (it coats a spoon)" : "thick";
+        return per240 < (THIN + MEDIUM) / 2
+                ? "thin"
+                : per240 < (MEDIUM + THICK) / 2 ? "medium (it coats a spoon)" : "thick";
     }
 }

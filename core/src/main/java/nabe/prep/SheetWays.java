@@ -19,8 +19,7 @@ public final class SheetWays {
     private static final Set<String> GRADES = Set.of("good", "fair", "no");
     private final Map<String, Kind> kinds = new HashMap<>();
 
-    private record Kind(Map<String, String> grades, String usual, int parboilMinutes, boolean brittle, String why) {
-    }
+    private record Kind(Map<String, String> grades, String usual, int parboilMinutes, boolean brittle, String why) {}
 
     /**
      * @param way unboiled, parboil or boil
@@ -29,7 +28,12 @@ public final class SheetWays {
      * @param why what this kind of sheet is like
      * @param refused the way that was asked for and would fail, or null
      */
-    public record Decision(String way, int parboilMinutes, boolean brittle, String why, @Nullable String refused) {
+    public record Decision(
+            String way,
+            int parboilMinutes,
+            boolean brittle,
+            String why,
+            @Nullable String refused) {
         /** @return g of water that 100 g dry still drink in the bake, where {@code dryThirst} is what they drink unboiled; domain table */
         public double thirst(double dryThirst) {
             return switch (way) {
@@ -47,10 +51,21 @@ public final class SheetWays {
             Map<String, String> grades = new HashMap<>();
             WAYS.forEach(way -> grades.put(way, file.text(row, way)));
             String usual = file.text(row, "usual");
-            if (larder.find(file.text(row, "id")).isEmpty() || !GRADES.containsAll(grades.values()) || grades.getOrDefault(usual, "no").equals("no")) {
-                throw file.bad(row, "It must name an ingredient, grade each way good, fair or no, and not refuse its usual way.");
+            if (larder.find(file.text(row, "id")).isEmpty()
+                    || !GRADES.containsAll(grades.values())
+                    || grades.getOrDefault(usual, "no").equals("no")) {
+                throw file.bad(
+                        row,
+                        "It must name an ingredient, grade each way good, fair or no, and not refuse its usual way.");
             }
-            kinds.put(file.text(row, "id"), new Kind(grades, usual, (int) file.number(row, "parboil_min"), file.text(row, "brittle").equals("yes"), file.text(row, "why")));
+            kinds.put(
+                    file.text(row, "id"),
+                    new Kind(
+                            grades,
+                            usual,
+                            (int) file.number(row, "parboil_min"),
+                            file.text(row, "brittle").equals("yes"),
+                            file.text(row, "why")));
         }
     }
 
@@ -63,11 +78,14 @@ public final class SheetWays {
         String asked = schools.answer(QUESTION);
         boolean refused = WAYS.contains(asked) && kind.grades.get(asked).equals("no");
         String way = WAYS.contains(asked) && !refused ? asked : kind.usual;
-        return Optional.of(new Decision(way, kind.parboilMinutes, kind.brittle && way.equals("unboiled"), kind.why, refused ? asked : null));
+        return Optional.of(new Decision(
+                way, kind.parboilMinutes, kind.brittle && way.equals("unboiled"), kind.why, refused ? asked : null));
     }
 
     /** @return the house's schools with this ingredient's way in place of its answer about sheets */
     Schools schoolsFor(Ingredient ingredient, Schools schools) {
-        return decide(ingredient, schools).map(d -> schools.with(Map.of(QUESTION, d.way()))).orElse(schools);
+        return decide(ingredient, schools)
+                .map(d -> schools.with(Map.of(QUESTION, d.way())))
+                .orElse(schools);
     }
 }

@@ -9,8 +9,7 @@ import java.util.List;
  * work of every step after it.
  */
 final class StartTimes {
-    private StartTimes() {
-    }
+    private StartTimes() {}
 
     /** @param steps longest waiting first */
     static List<PrepStep> count(List<PrepStep> steps) {

@@ -9,8 +9,7 @@ final class TimeLadder {
     private static final int NIGHT = 10 * 60;
     private static final int HOT_SOAK = 45;
 
-    private TimeLadder() {
-    }
+    private TimeLadder() {}
 
     static Schools schools(Schools schools, @Nullable Integer minutesLeft) {
         if (minutesLeft == null || !schools.is("nuts", "by-time")) {

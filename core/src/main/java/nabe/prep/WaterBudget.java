@@ -13,8 +13,18 @@ import java.util.List;
  * @param layers bottom to top
  * @param mends what would bring it in, the gentlest first
  */
-public record WaterBudget(double freeGrams, double givenOffGrams, double takenUpGrams, double lostGrams, double endGrams,
-        double lowGrams, double highGrams, String state, String words, List<LayerWater> layers, List<Mend> mends) {
+public record WaterBudget(
+        double freeGrams,
+        double givenOffGrams,
+        double takenUpGrams,
+        double lostGrams,
+        double endGrams,
+        double lowGrams,
+        double highGrams,
+        String state,
+        String words,
+        List<LayerWater> layers,
+        List<Mend> mends) {
 
     /**
      * One layer's water.
@@ -23,9 +33,15 @@ public record WaterBudget(double freeGrams, double givenOffGrams, double takenUp
      * @param takesUpGrams its thirst; {@code withinReachGrams} free in the wet layers that touch it, 0 for layers that do not drink
      * @param underWet whether its thirst is more than what is in reach
      */
-    public record LayerWater(int layer, String name, double freeGrams, double reserveGrams, double givesOffGrams, double takesUpGrams,
-            double withinReachGrams, boolean underWet) {
-    }
+    public record LayerWater(
+            int layer,
+            String name,
+            double freeGrams,
+            double reserveGrams,
+            double givesOffGrams,
+            double takesUpGrams,
+            double withinReachGrams,
+            boolean underWet) {}
 
     /**
      * One touch that brings water in or takes it off.
@@ -33,6 +49,5 @@ public record WaterBudget(double freeGrams, double givenOffGrams, double takenUp
      * @param key what it is called in {@code brief.prep.mends}; {@code value} its size there
      * @param waterGrams what it changes at the end
      */
-    public record Mend(String key, double value, String text, double waterGrams) {
-    }
+    public record Mend(String key, double value, String text, double waterGrams) {}
 }

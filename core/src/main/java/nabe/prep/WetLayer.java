@@ -12,7 +12,16 @@ public record WetLayer(String name, Part part, List<ReadyLine> lines) {
 
     /** @return one for each part, with all of it that lies in these layers */
     public static List<WetLayer> gathered(List<WetLayer> layers) {
-        return layers.stream().map(WetLayer::part).distinct().map(part -> new WetLayer(part.title(), part,
-                layers.stream().filter(l -> l.part() == part).flatMap(l -> l.lines().stream()).toList())).toList();
+        return layers.stream()
+                .map(WetLayer::part)
+                .distinct()
+                .map(part -> new WetLayer(
+                        part.title(),
+                        part,
+                        layers.stream()
+                                .filter(l -> l.part() == part)
+                                .flatMap(l -> l.lines().stream())
+                                .toList()))
+                .toList();
     }
 }

@@ -16,13 +16,26 @@ public final class Yields {
     private final Map<Part, Map<String, Double>> usual = new ConcurrentHashMap<>();
 
     /** One entry of prep.json5. */
-    record Entry(@com.fasterxml.jackson.annotation.JsonProperty("for") List<String> kinds, List<Part> in,
-            List<Double> leaves, int active, int passive, String text, String sign, Map<String, String> school,
-            @Nullable String tool, @Nullable String heat, @Nullable String ahead) {
+    record Entry(
+            @com.fasterxml.jackson.annotation.JsonProperty("for")
+            List<String> kinds,
+
+            List<Part> in,
+            List<Double> leaves,
+            int active,
+            int passive,
+            String text,
+            String sign,
+            Map<String, String> school,
+            @Nullable String tool,
+            @Nullable String heat,
+            @Nullable String ahead) {
 
         boolean fits(Ingredient ingredient, Part part, Schools schools) {
-            return (in == null || in.contains(part)) && isOf(ingredient)
-                    && (school == null || school.entrySet().stream().allMatch(e -> schools.is(e.getKey(), e.getValue())));
+            return (in == null || in.contains(part))
+                    && isOf(ingredient)
+                    && (school == null
+                            || school.entrySet().stream().allMatch(e -> schools.is(e.getKey(), e.getValue())));
         }
 
         private boolean isOf(Ingredient ingredient) {

@@ -8,15 +8,24 @@ import nabe.measure.Amount;
 
 /** Follows the method through the oven: how long each stretch lasts and whether the dish is covered then. */
 final class BakeTimes {
-    private static final Pattern TIME = Pattern.compile("(?<a>\\d{1,3}|an|one|half an)\\s*(?:-|to|or)?\\s*(?<b>\\d{1,3})?\\s*(?:more\\s*|further\\s*)?"
-            + "(?<unit>minutes?|mins?|hours?|hrs?|h)\\b(?:\\s*(?:and\\s*)?(?<extra>\\d{1,2})\\s*min\\w*)?", Pattern.CASE_INSENSITIVE);
-    private static final Pattern BAKES = Pattern.compile("\\bbak(?:e|ed|ing)\\b|\\boven\\b|\\buncover|\\bcovered\\b.*\\bminutes|\\bfoil\\b|\\bgrill\\b|\\bbroil\\b"
-            + "|\\broast for\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern NOT_THE_BAKE = Pattern.compile("\\b(?:simmer|boil|saut[eé]|fry|soften|knead|chill|soak|stir(?:ring)? for|rest for|^rest|(?:let|leave|to)\\b[^,]*\\b(?:rest|stand|cool)"
-            + "|blind|saucepan|frying pan|skillet)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern COVER_WORD = Pattern.compile("(?<off>uncover(?:ed)?|(?:remove|take off|lift off|discard|without) (?:the )?(?:foil|lid|cover)|foil off)"
-            + "|(?<on>\\bcover(?:ed)?\\b|\\bfoil\\b|\\blid on\\b)", Pattern.CASE_INSENSITIVE);
-    private static final Pattern CLAUSE = Pattern.compile("(?<=[.;!])\\s+|,\\s*(?=then\\b|uncover|remove|take)|\\bthen\\s+");
+    private static final Pattern TIME = Pattern.compile(
+            "(?<a>\\d{1,3}|an|one|half an)\\s*(?:-|to|or)?\\s*(?<b>\\d{1,3})?\\s*(?:more\\s*|further\\s*)?"
+                    + "(?<unit>minutes?|mins?|hours?|hrs?|h)\\b(?:\\s*(?:and\\s*)?(?<extra>\\d{1,2})\\s*min\\w*)?",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern BAKES = Pattern.compile(
+            "\\bbak(?:e|ed|ing)\\b|\\boven\\b|\\buncover|\\bcovered\\b.*\\bminutes|\\bfoil\\b|\\bgrill\\b|\\bbroil\\b"
+                    + "|\\broast for\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern NOT_THE_BAKE = Pattern.compile(
+            "\\b(?:simmer|boil|saut[eé]|fry|soften|knead|chill|soak|stir(?:ring)? for|rest for|^rest|(?:let|leave|to)\\b[^,]*\\b(?:rest|stand|cool)"
+                    + "|blind|saucepan|frying pan|skillet)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern COVER_WORD = Pattern.compile(
+            "(?<off>uncover(?:ed)?|(?:remove|take off|lift off|discard|without) (?:the )?(?:foil|lid|cover)|foil off)"
+                    + "|(?<on>\\bcover(?:ed)?\\b|\\bfoil\\b|\\blid on\\b)",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern CLAUSE =
+            Pattern.compile("(?<=[.;!])\\s+|,\\s*(?=then\\b|uncover|remove|take)|\\bthen\\s+");
     private static final Pattern JUST_AFTER = Pattern.compile("\\s*,?\\s*(?<un>un)?covered", Pattern.CASE_INSENSITIVE);
     private static final double LONGEST_MINUTES = 600;
     private final List<OvenSetting.BakeTime> times = new ArrayList<>();

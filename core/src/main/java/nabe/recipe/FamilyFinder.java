@@ -10,16 +10,20 @@ final class FamilyFinder {
     /** Less flour than this thickens; more makes a lid. Kitchen practice. */
     private static final double DOUGH_GRAMS = 90;
     /** Without a word of rolling, wraps lie flat in layers. */
-    private static final Pattern ROLLS = Pattern.compile("\\b(?:roll(?:s|ed|ing)?(?! (?:out|the (?:dough|pastry)))|wrap(?:ped|ping)?\\b|fold|seam|fill the|fill each|stuff)\\b");
+    private static final Pattern ROLLS = Pattern.compile(
+            "\\b(?:roll(?:s|ed|ing)?(?! (?:out|the (?:dough|pastry)))|wrap(?:ped|ping)?\\b|fold|seam|fill the|fill each|stuff)\\b");
 
-    private FamilyFinder() {
-    }
+    private FamilyFinder() {}
 
     static Family find(String title, List<Line> lines, List<String> steps) {
         String name = title.toLowerCase(Locale.ROOT);
         Family named = named(name);
         String method = String.join(" ", steps).toLowerCase(Locale.ROOT);
-        if (named == Family.POT_PIE && MASHED.matcher(method).find() && !has(lines, "pastry") && !has(lines, "lid-dough") && flour(lines) < DOUGH_GRAMS) {
+        if (named == Family.POT_PIE
+                && MASHED.matcher(method).find()
+                && !has(lines, "pastry")
+                && !has(lines, "lid-dough")
+                && flour(lines) < DOUGH_GRAMS) {
             return Family.MASH_TOPPED;
         }
         return named != null ? named : byContents(lines, method);
@@ -53,7 +57,8 @@ final class FamilyFinder {
         if (name.matches(".*(toad|popover|yorkshire|batter).*")) {
             return Family.BATTER;
         }
-        if (name.matches(".*(pasta bake|mac and cheese|macaroni|mac & cheese|mac 'n'|baked ziti|baked penne|pastitsio|tuna noodle|noodle).*")) {
+        if (name.matches(
+                ".*(pasta bake|mac and cheese|macaroni|mac & cheese|mac 'n'|baked ziti|baked penne|pastitsio|tuna noodle|noodle).*")) {
             return Family.PASTA_BAKE;
         }
         return null;
@@ -75,7 +80,11 @@ final class FamilyFinder {
         if (has(lines, "short-pasta") || has(lines, "noodles") || has(lines, "filled-pasta")) {
             return Family.PASTA_BAKE;
         }
-        boolean eggs = lines.stream().filter(l -> l.hasRole("egg")).mapToDouble(Line::gramsOrZero).sum() >= 200;
+        boolean eggs = lines.stream()
+                        .filter(l -> l.hasRole("egg"))
+                        .mapToDouble(Line::gramsOrZero)
+                        .sum()
+                >= 200;
         if (eggs && has(lines, "bread")) {
             return Family.STRATA;
         }
@@ -87,7 +96,10 @@ final class FamilyFinder {
     }
 
     private static double flour(List<Line> lines) {
-        return lines.stream().filter(l -> l.hasRole("flour") || l.hasRole("flour-raising")).mapToDouble(Line::gramsOrZero).sum();
+        return lines.stream()
+                .filter(l -> l.hasRole("flour") || l.hasRole("flour-raising"))
+                .mapToDouble(Line::gramsOrZero)
+                .sum();
     }
 
     private static boolean has(List<Line> lines, String role) {

@@ -25,37 +25,109 @@ import nabe.measure.Unit;
  * @param remembered whether the ingredient comes from a correction the cook made to this wording before
  * @param shares how the recipe divides it over parts; empty where it all goes to {@code part}
  */
-public record Line(String text, String heading, Amount amount, Unit unit, String item, String preparation,
-        Ingredient ingredient, Amount grams, Part part, List<String> claims,
-        List<Ingredient> also, boolean optional, String doubt, boolean remembered, List<Share> shares) {
+public record Line(
+        String text,
+        String heading,
+        Amount amount,
+        Unit unit,
+        String item,
+        String preparation,
+        Ingredient ingredient,
+        Amount grams,
+        Part part,
+        List<String> claims,
+        List<Ingredient> also,
+        boolean optional,
+        String doubt,
+        boolean remembered,
+        List<Share> shares) {
 
-    private static final Pattern GLAZE = Pattern.compile("\\b(?:glaz|egg ?wash|to brush|for brushing)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern GLAZE =
+            Pattern.compile("\\b(?:glaz|egg ?wash|to brush|for brushing)", Pattern.CASE_INSENSITIVE);
 
     public Line withPart(Part newPart) {
-        return new Line(text, heading, amount, unit, item, preparation, ingredient, grams, newPart, claims, also,
-                optional, doubt, remembered, List.of());
+        return new Line(
+                text,
+                heading,
+                amount,
+                unit,
+                item,
+                preparation,
+                ingredient,
+                grams,
+                newPart,
+                claims,
+                also,
+                optional,
+                doubt,
+                remembered,
+                List.of());
     }
 
     Line withShares(List<Share> newShares) {
-        return new Line(text, heading, amount, unit, item, preparation, ingredient, grams, part, claims, also, optional,
-                doubt, remembered, List.copyOf(newShares));
+        return new Line(
+                text,
+                heading,
+                amount,
+                unit,
+                item,
+                preparation,
+                ingredient,
+                grams,
+                part,
+                claims,
+                also,
+                optional,
+                doubt,
+                remembered,
+                List.copyOf(newShares));
     }
 
     /** @return one line a part where the recipe divides it, else this line alone; amounts add up to this line's */
     public List<Line> portions() {
-        return shares.isEmpty() ? List.of(this) : shares.stream().map(s -> withPart(s.part()).times(s.share())).toList();
+        return shares.isEmpty()
+                ? List.of(this)
+                : shares.stream().map(s -> withPart(s.part()).times(s.share())).toList();
     }
 
     /** @return this line as another thing it names, of which it gives no amount */
     public Line naming(Ingredient other) {
-        return new Line(text, heading, null, null, other.name(), null, other, null, part, claims, List.of(), optional, null,
-                false, List.of());
+        return new Line(
+                text,
+                heading,
+                null,
+                null,
+                other.name(),
+                null,
+                other,
+                null,
+                part,
+                claims,
+                List.of(),
+                optional,
+                null,
+                false,
+                List.of());
     }
 
     /** @param factor how many times the amount, more than zero */
     public Line times(double factor) {
-        return new Line(text, heading, amount == null ? null : amount.times(factor), unit, item, preparation, ingredient,
-                grams == null ? null : grams.times(factor), part, claims, also, optional, doubt, remembered, shares);
+        return new Line(
+                text,
+                heading,
+                amount == null ? null : amount.times(factor),
+                unit,
+                item,
+                preparation,
+                ingredient,
+                grams == null ? null : grams.times(factor),
+                part,
+                claims,
+                also,
+                optional,
+                doubt,
+                remembered,
+                shares);
     }
 
     /** Whether the line itself says it is brushed on. */

@@ -15,21 +15,38 @@ import nabe.measure.Unit;
 
 /** Reads one ingredient line. What it cannot read it leaves null and says so in the line's doubt. */
 public final class LineReader {
-    private static final Pattern BULLET = Pattern.compile("^(?:(?:[-*•·▪▢☐□◦‣–—+]+|\\[[ xX]?\\]|\\d{1,2}[.)](?=\\s+\\D*\\s?\\d))\\s+)+");
-    private static final Pattern CLAIM = Pattern.compile("\\b(gluten[- ]free|gf|dairy[- ]free|vegan|plant[- ]based"
-            + "|egg[- ]free|nut[- ]free|soy[- ]free|non[- ]dairy)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BULLET =
+            Pattern.compile("^(?:(?:[-*•·▪▢☐□◦‣–—+]+|\\[[ xX]?\\]|\\d{1,2}[.)](?=\\s+\\D*\\s?\\d))\\s+)+");
+    private static final Pattern CLAIM = Pattern.compile(
+            "\\b(gluten[- ]free|gf|dairy[- ]free|vegan|plant[- ]based"
+                    + "|egg[- ]free|nut[- ]free|soy[- ]free|non[- ]dairy)\\b",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern TRAILING_AMOUNT = Pattern.compile(
             "^(?<item>\\p{L}[^\\d]*?)\\s*(?:[:,;=-]|\\s|\\.{2,})\\s*(?<amount>[(]?\\d[^,;]*)(?<after>[,;][^\\d]*)?$");
-    private static final Pattern OPTIONAL = Pattern.compile("\\boptional(?:ly)?\\b|\\bif (?:you )?(?:like|wish|using)\\b",
+    private static final Pattern OPTIONAL =
+            Pattern.compile("\\boptional(?:ly)?\\b|\\bif (?:you )?(?:like|wish|using)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern LEADING_PREP = Pattern.compile(
+            "^(?:(?:very |finely |roughly |coarsely |thinly |thickly "
+                    + "|lightly |freshly |well |hand-)?(?:chopped|diced|sliced|minced|grated|shredded|crushed|crumbled|cubed|torn"
+                    + "|peeled|trimmed|cooked|melted|softened|beaten|drained|rinsed|squeezed|toasted|packed|pressed|cut|halved"
+                    + "|quartered|chilled|washed|thawed|sifted|whisked|julienned|snipped|deseeded|pitted|mashed)"
+                    + "(?:,| and|\\b)\\s*)+",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern LEADING_PREP = Pattern.compile("^(?:(?:very |finely |roughly |coarsely |thinly |thickly "
-            + "|lightly |freshly |well |hand-)?(?:chopped|diced|sliced|minced|grated|shredded|crushed|crumbled|cubed|torn"
-            + "|peeled|trimmed|cooked|melted|softened|beaten|drained|rinsed|squeezed|toasted|packed|pressed|cut|halved"
-            + "|quartered|chilled|washed|thawed|sifted|whisked|julienned|snipped|deseeded|pitted|mashed)"
-            + "(?:,| and|\\b)\\s*)+", Pattern.CASE_INSENSITIVE);
-    private static final Pattern OPTIONAL_FIRST = Pattern.compile("^[(\\[]?optional[)\\]:]+\\s*", Pattern.CASE_INSENSITIVE);
-    private static final Map<String, String> TINNED = Map.of("tomato", "canned-tomatoes", "cherry-tomatoes", "canned-tomatoes",
-            "mushroom", "canned-mushrooms", "chicken", "canned-chicken", "dried-beans", "white-beans", "lentils-dry", "cooked-lentils");
+    private static final Pattern OPTIONAL_FIRST =
+            Pattern.compile("^[(\\[]?optional[)\\]:]+\\s*", Pattern.CASE_INSENSITIVE);
+    private static final Map<String, String> TINNED = Map.of(
+            "tomato",
+            "canned-tomatoes",
+            "cherry-tomatoes",
+            "canned-tomatoes",
+            "mushroom",
+            "canned-mushrooms",
+            "chicken",
+            "canned-chicken",
+            "dried-beans",
+            "white-beans",
+            "lentils-dry",
+            "cooked-lentils");
     private static final Pattern STRESS = Pattern.compile("\\*\\*|__|`");
     private static final Pattern TWO_LETTERS = Pattern.compile("\\p{L}{2}");
     private static final Pattern LONE_PAREN = Pattern.compile("[()\\[\\]]");
@@ -74,11 +91,12 @@ public final class LineReader {
         if (reading.measure() == null || !TWO_LETTERS.matcher(rest).find()) {
             Matcher trailing = TRAILING_AMOUNT.matcher(plain);
             if (trailing.matches()) {
-                MeasureReader.Reading late = new MeasureReader(new Scan(trailing.group("amount").replaceAll("^[(]|[)]$", "")))
-                        .read();
+                MeasureReader.Reading late =
+                        new MeasureReader(new Scan(trailing.group("amount").replaceAll("^[(]|[)]$", ""))).read();
                 if (late.measure() != null) {
                     reading = late;
-                    rest = trailing.group("item").replaceAll("[:,;=.-]+\\s*$", "") + java.util.Objects.requireNonNullElse(trailing.group("after"), "");
+                    rest = trailing.group("item").replaceAll("[:,;=.-]+\\s*$", "")
+                            + java.util.Objects.requireNonNullElse(trailing.group("after"), "");
                 }
             }
         }
@@ -107,9 +125,22 @@ public final class LineReader {
         while (claim.find()) {
             claims.add(claimId(claim.group(1)));
         }
-        return new Line(text, heading, amount, unit, naming.item, naming.preparation, ingredient, grams, null,
-                List.copyOf(claims), naming.also, OPTIONAL.matcher(text).find(), doubt(text, naming, amount, grams),
-                recalled != null, List.of());
+        return new Line(
+                text,
+                heading,
+                amount,
+                unit,
+                naming.item,
+                naming.preparation,
+                ingredient,
+                grams,
+                null,
+                List.copyOf(claims),
+                naming.also,
+                OPTIONAL.matcher(text).find(),
+                doubt(text, naming, amount, grams),
+                recalled != null,
+                List.of());
     }
 
     /** What the cook said once that this wording means, or null. */
@@ -127,7 +158,9 @@ public final class LineReader {
         if (naming.ingredient == null || !naming.ingredient.id().equals("pepper")) {
             return naming.ingredient;
         }
-        boolean counted = measure != null && (measure.unit() == null || measure.isMass() && measure.base(habits.spoons()).mid() >= 25);
+        boolean counted = measure != null
+                && (measure.unit() == null
+                        || measure.isMass() && measure.base(habits.spoons()).mid() >= 25);
         boolean plural = text.toLowerCase(Locale.ROOT).matches(".*\\bpeppers\\b.*");
         boolean named = text.toLowerCase(Locale.ROOT).matches(".*\\b(black|white|ground|cracked)\\b.*");
         return (counted || plural) && !named ? larder.get("pepper-red") : naming.ingredient;
@@ -146,7 +179,8 @@ public final class LineReader {
     private static String doubt(String text, Naming naming, Amount amount, Amount grams) {
         Matcher lost = NumberReader.LOST_SPACE.matcher(text);
         if (amount != null && lost.lookingAt()) {
-            return lost.group() + " was read as " + lost.group().charAt(0) + " " + lost.group().substring(1) + ": right?";
+            return lost.group() + " was read as " + lost.group().charAt(0) + " "
+                    + lost.group().substring(1) + ": right?";
         }
         if (naming.ingredient == null) {
             return "Not in the larder: check what it is and what it contains.";
@@ -157,8 +191,8 @@ public final class LineReader {
         return amount != null && grams == null ? "No weight known for this amount." : null;
     }
 
-    private record Naming(String item, String preparation, Ingredient ingredient, boolean exact, List<Ingredient> also) {
-    }
+    private record Naming(
+            String item, String preparation, Ingredient ingredient, boolean exact, List<Ingredient> also) {}
 
     /** Splits what follows the amount into the thing and what is done to it. */
     private Naming name(String rest) {
@@ -168,7 +202,11 @@ public final class LineReader {
             notes.add(m.group(1).strip());
             return " ";
         });
-        bare = SPACES.matcher(SPACE_BEFORE_MARK.matcher(LONE_PAREN.matcher(bare).replaceAll(" ")).replaceAll("$1")).replaceAll(" ").strip();
+        bare = SPACES.matcher(SPACE_BEFORE_MARK
+                        .matcher(LONE_PAREN.matcher(bare).replaceAll(" "))
+                        .replaceAll("$1"))
+                .replaceAll(" ")
+                .strip();
         String[] segments = SEGMENT.split(bare);
         int chosen = 0;
         Optional<NameIndex.Match> match = Optional.empty();
@@ -192,9 +230,12 @@ public final class LineReader {
         prep.addAll(notes);
         prep.removeIf(String::isBlank);
         item = moveTail(item, prep);
-        return new Naming(item.isBlank() ? "" : END_MARKS.matcher(item).replaceAll(""),
-                prep.isEmpty() ? null : String.join(", ", prep), match.map(NameIndex.Match::ingredient).orElse(null),
-                match.map(NameIndex.Match::exact).orElse(true), match.map(m -> others.find(segments, chosen, m, notes)).orElse(List.of()));
+        return new Naming(
+                item.isBlank() ? "" : END_MARKS.matcher(item).replaceAll(""),
+                prep.isEmpty() ? null : String.join(", ", prep),
+                match.map(NameIndex.Match::ingredient).orElse(null),
+                match.map(NameIndex.Match::exact).orElse(true),
+                match.map(m -> others.find(segments, chosen, m, notes)).orElse(List.of()));
     }
 
     private String takeLeadingPrep(String item, Optional<NameIndex.Match> match, List<String> prep) {
@@ -203,7 +244,9 @@ public final class LineReader {
             return item;
         }
         String without = item.substring(leading.end());
-        boolean same = match(without).map(m -> m.ingredient() == match.get().ingredient()).orElse(false);
+        boolean same = match(without)
+                .map(m -> m.ingredient() == match.get().ingredient())
+                .orElse(false);
         if (!same) {
             return item;
         }
@@ -211,9 +254,10 @@ public final class LineReader {
         return without;
     }
 
-    private static final Pattern TAIL = Pattern.compile("\\s+(?:(?:plus|\\+|and) (?:extra|more)\\b.*|to (?:taste|serve|garnish"
-            + "|finish|glaze|grease)\\b.*|for (?:greasing|brushing|frying|the (?:dish|pan|tin|top)|dusting|serving|garnish"
-            + "|sprinkling|topping|rolling|dredging|coating|glazing|drizzling|boiling)\\b.*|as needed\\b.*|divided)$",
+    private static final Pattern TAIL = Pattern.compile(
+            "\\s+(?:(?:plus|\\+|and) (?:extra|more)\\b.*|to (?:taste|serve|garnish"
+                    + "|finish|glaze|grease)\\b.*|for (?:greasing|brushing|frying|the (?:dish|pan|tin|top)|dusting|serving|garnish"
+                    + "|sprinkling|topping|rolling|dredging|coating|glazing|drizzling|boiling)\\b.*|as needed\\b.*|divided)$",
             Pattern.CASE_INSENSITIVE);
 
     private static String moveTail(String item, List<String> prep) {
@@ -229,7 +273,9 @@ public final class LineReader {
     private Optional<NameIndex.Match> match(String words) {
         Optional<NameIndex.Match> whole = matchChoice(words);
         Matcher joint = JOINT.matcher(words);
-        if (whole.isEmpty() || !joint.find() || joint.start() >= whole.get().start()
+        if (whole.isEmpty()
+                || !joint.find()
+                || joint.start() >= whole.get().start()
                 || whole.get().ingredient().role().equals("filled-pasta")) {
             return whole;
         }
@@ -246,7 +292,8 @@ public final class LineReader {
         Optional<NameIndex.Match> first = larder.match(choices[0]);
         String[] tail = choices[1].strip().split("\\s+");
         Optional<NameIndex.Match> shared = larder.match(choices[0] + " " + tail[tail.length - 1]);
-        boolean spans = shared.isPresent() && shared.get().words() > 1 && shared.get().end() > choices[0].length();
+        boolean spans =
+                shared.isPresent() && shared.get().words() > 1 && shared.get().end() > choices[0].length();
         if (spans) {
             NameIndex.Match m = shared.get();
             return Optional.of(new NameIndex.Match(m.ingredient(), m.start(), words.length(), m.words(), m.exact()));
@@ -257,9 +304,17 @@ public final class LineReader {
     private static Unit trailingUnit(String item) {
         String[] words = item.split("\\s+");
         Unit unit = words.length < 2 ? null : UnitWords.ofWord(words[words.length - 1]);
-        boolean counts = unit == Unit.CLOVE || unit == Unit.STALK || unit == Unit.SPRIG || unit == Unit.SHEET
-                || unit == Unit.STICK || unit == Unit.SLICE || unit == Unit.RASHER || unit == Unit.LEAF
-                || unit == Unit.CUBE || unit == Unit.HEAD || unit == Unit.FILLET;
+        boolean counts = unit == Unit.CLOVE
+                || unit == Unit.STALK
+                || unit == Unit.SPRIG
+                || unit == Unit.SHEET
+                || unit == Unit.STICK
+                || unit == Unit.SLICE
+                || unit == Unit.RASHER
+                || unit == Unit.LEAF
+                || unit == Unit.CUBE
+                || unit == Unit.HEAD
+                || unit == Unit.FILLET;
         return counts ? unit : null;
     }
 }

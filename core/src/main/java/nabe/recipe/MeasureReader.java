@@ -11,22 +11,28 @@ import nabe.measure.Unit;
  * "1/3 cup + 1 tbsp", "a knob of". What follows the amount is left in the scanner.
  */
 final class MeasureReader {
-    private static final Pattern ABOUT = Pattern.compile("(?:about|approximately|approx\\.?|around|roughly|circa|ca\\."
-            + "|~|up to|at least|scant|generous|heaping|heaped|rounded|level|a (?:scant|generous|heaped|good|big|small"
-            + "|large|few|little) (?=\\p{L}))\\s*", Pattern.CASE_INSENSITIVE);
-    private static final Pattern SIZE = Pattern.compile("\\s*(?<size>extra[- ]large|x-large|large|medium(?:-sized)?|med"
-            + "|small|big|heaping|heaped|rounded|level|scant|generous|fat|thick|thin|good|whole|full|standard|regular"
-            + "|fresh|plump|ripe|long|thumb-sized|walnut-sized|jumbo(?! (?:pasta )?shell)|bushy)\\b,?\\s*",
+    private static final Pattern ABOUT = Pattern.compile(
+            "(?:about|approximately|approx\\.?|around|roughly|circa|ca\\."
+                    + "|~|up to|at least|scant|generous|heaping|heaped|rounded|level|a (?:scant|generous|heaped|good|big|small"
+                    + "|large|few|little) (?=\\p{L}))\\s*",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern TIMES = Pattern.compile("\\s*x\\s*(?=\\d)|\\s*x\\s+(?=\\p{L})", Pattern.CASE_INSENSITIVE);
-    private static final Pattern OPEN = Pattern.compile("\\s*[(\\[]\\s*(?:about|approx\\.?|approximately|around|or|~|=)?"
-            + "\\s*(?=\\d|\\.\\d)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SIZE = Pattern.compile(
+            "\\s*(?<size>extra[- ]large|x-large|large|medium(?:-sized)?|med"
+                    + "|small|big|heaping|heaped|rounded|level|scant|generous|fat|thick|thin|good|whole|full|standard|regular"
+                    + "|fresh|plump|ripe|long|thumb-sized|walnut-sized|jumbo(?! (?:pasta )?shell)|bushy)\\b,?\\s*",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern TIMES =
+            Pattern.compile("\\s*x\\s*(?=\\d)|\\s*x\\s+(?=\\p{L})", Pattern.CASE_INSENSITIVE);
+    private static final Pattern OPEN = Pattern.compile(
+            "\\s*[(\\[]\\s*(?:about|approx\\.?|approximately|around|or|~|=)?" + "\\s*(?=\\d|\\.\\d)",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern CLOSE = Pattern.compile("[^()\\[\\]]*[)\\]]");
-    private static final Pattern ALSO = Pattern.compile("\\s*(?:/|\\||;|,|=|or\\b|\\bor about\\b|-)\\s*(?=\\d|\\.\\d)",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern PLUS = Pattern.compile("\\s*(?:\\+|plus|and|&)\\s*(?=\\d|an?\\s|one\\b|half\\b)",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern AND_OUNCES = Pattern.compile("\\s*,?\\s*(?=\\d+(?:\\.\\d+)?\\s*(?:oz|ounces?)\\b)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern ALSO =
+            Pattern.compile("\\s*(?:/|\\||;|,|=|or\\b|\\bor about\\b|-)\\s*(?=\\d|\\.\\d)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern PLUS =
+            Pattern.compile("\\s*(?:\\+|plus|and|&)\\s*(?=\\d|an?\\s|one\\b|half\\b)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern AND_OUNCES =
+            Pattern.compile("\\s*,?\\s*(?=\\d+(?:\\.\\d+)?\\s*(?:oz|ounces?)\\b)", Pattern.CASE_INSENSITIVE);
     private static final Pattern WEIGHT_EACH = Pattern.compile("\\s*(?:each|apiece)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OF = Pattern.compile("\\s*(?:of (?:the )?|o')(?=\\S)", Pattern.CASE_INSENSITIVE);
     private static final Pattern JUICE = Pattern.compile(
@@ -47,8 +53,7 @@ final class MeasureReader {
      * @param others the same amount said in other units
      * @param size "large", "small" … or empty
      */
-    record Reading(Measure measure, List<Measure> others, String size) {
-    }
+    record Reading(Measure measure, List<Measure> others, String size) {}
 
     Reading read() {
         readPrimary();
@@ -95,7 +100,9 @@ final class MeasureReader {
     private void readBareGesture(int start) {
         takeSize();
         Unit unit = UnitWords.read(scan);
-        if (unit == null || unit.kind() != Unit.Kind.LOOSE && unit != Unit.BUNCH || !scan.nextIs(Character::isWhitespace)) {
+        if (unit == null
+                || unit.kind() != Unit.Kind.LOOSE && unit != Unit.BUNCH
+                || !scan.nextIs(Character::isWhitespace)) {
             scan.back(start);
             return;
         }
@@ -153,7 +160,9 @@ final class MeasureReader {
         }
         boolean total = scan.rest().matches("(?i)\\s*(?:in )?total.*");
         scan.take(CLOSE);
-        primary = new Measure(primary.amount(), primary.unit(),
+        primary = new Measure(
+                primary.amount(),
+                primary.unit(),
                 total ? new Measure(each.amount().times(1 / primary.amount().mid()), each.unit()) : each);
     }
 
@@ -225,7 +234,8 @@ final class MeasureReader {
             scan.back(start);
             return false;
         }
-        Amount sum = primary.amount().plus(more.amount().times(more.unit().factor() / primary.unit().factor()));
+        Amount sum = primary.amount()
+                .plus(more.amount().times(more.unit().factor() / primary.unit().factor()));
         primary = new Measure(sum, primary.unit());
         return true;
     }

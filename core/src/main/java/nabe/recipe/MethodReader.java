@@ -7,15 +7,20 @@ import nabe.measure.Temperature;
 
 /** Finds oven temperature, bakes and pan in the method's words. */
 final class MethodReader {
-    private static final Pattern DEGREES = Pattern.compile("(?<fanBefore>fan\\s*(?:oven)?\\s*(?:at|to)?\\s*)?(?<n>\\d{2,3})\\s*-?\\s*"
-            + "(?:°|º|˚|degrees?|deg\\.?)?\\s*(?<scale>C|F|celsius|centigrade|fahrenheit)\\b\\s*(?<fan>\\(?fan\\b)?"
-            + "|(?<bare>\\d{3})\\s*(?:°|º|˚|degrees?)", Pattern.CASE_INSENSITIVE);
-    private static final Pattern OVEN_NUMBER = Pattern.compile("(?:oven\\s+(?:to|at)|\\bbaked?\\s+(?:uncovered |covered )?(?:at\\s+)?)\\s*(?<n>[1-4]\\d{2})\\b(?!\\s*(?:-|to)?\\s*\\d*\\s*(?:min|g\\b|ml))", Pattern.CASE_INSENSITIVE);
-    private static final Pattern GAS = Pattern.compile("gas\\s*(?:mark)?\\s*(?<n>10|[1-9])\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern OVEN_TALK = Pattern.compile("^(?!.*\\b(?:increase|turn up|raise|grill|broil)).*\\b(?:oven|bake)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern DEGREES = Pattern.compile(
+            "(?<fanBefore>fan\\s*(?:oven)?\\s*(?:at|to)?\\s*)?(?<n>\\d{2,3})\\s*-?\\s*"
+                    + "(?:°|º|˚|degrees?|deg\\.?)?\\s*(?<scale>C|F|celsius|centigrade|fahrenheit)\\b\\s*(?<fan>\\(?fan\\b)?"
+                    + "|(?<bare>\\d{3})\\s*(?:°|º|˚|degrees?)",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern OVEN_NUMBER = Pattern.compile(
+            "(?:oven\\s+(?:to|at)|\\bbaked?\\s+(?:uncovered |covered )?(?:at\\s+)?)\\s*(?<n>[1-4]\\d{2})\\b(?!\\s*(?:-|to)?\\s*\\d*\\s*(?:min|g\\b|ml))",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern GAS =
+            Pattern.compile("gas\\s*(?:mark)?\\s*(?<n>10|[1-9])\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern OVEN_TALK = Pattern.compile(
+            "^(?!.*\\b(?:increase|turn up|raise|grill|broil)).*\\b(?:oven|bake)\\b", Pattern.CASE_INSENSITIVE);
 
-    private MethodReader() {
-    }
+    private MethodReader() {}
 
     static OvenSetting oven(List<String> steps) {
         List<OvenSetting.BakeTime> times = new BakeTimes().find(steps);
@@ -32,7 +37,8 @@ final class MethodReader {
         }
         Matcher gas = GAS.matcher(all);
         if (gas.find()) {
-            return new OvenSetting(Temperature.gasMark(Double.parseDouble(gas.group("n"))).celsius(), false, times);
+            return new OvenSetting(
+                    Temperature.gasMark(Double.parseDouble(gas.group("n"))).celsius(), false, times);
         }
         Matcher number = OVEN_NUMBER.matcher(all);
         return new OvenSetting(number.find() ? guess(Double.parseDouble(number.group("n"))) : null, false, times);
@@ -44,7 +50,9 @@ final class MethodReader {
         while (degrees.find()) {
             Double celsius = celsius(degrees);
             if (celsius != null && celsius >= 90 && celsius <= 290) {
-                boolean fan = degrees.group("fan") != null && !degrees.group("fan").startsWith("(") || degrees.group("fanBefore") != null;
+                boolean fan =
+                        degrees.group("fan") != null && !degrees.group("fan").startsWith("(")
+                                || degrees.group("fanBefore") != null;
                 return new OvenSetting(fan ? celsius + Temperature.FAN_OFFSET_CELSIUS : celsius, fan, times);
             }
         }
@@ -57,7 +65,10 @@ final class MethodReader {
         }
         double n = Double.parseDouble(m.group("n"));
         boolean fahrenheit = m.group("scale").toLowerCase(java.util.Locale.ROOT).startsWith("f");
-        return fahrenheit ? Double.valueOf(Math.round(Temperature.fahrenheit(Math.min(n, 600)).celsius())) : Double.valueOf(n);
+        return fahrenheit
+                ? Double.valueOf(
+                        Math.round(Temperature.fahrenheit(Math.min(n, 600)).celsius()))
+                : Double.valueOf(n);
     }
 
     /** A number without a scale: ovens do not go to 275 °C nor bake at 260 °F often, so 275 and up is Fahrenheit. */

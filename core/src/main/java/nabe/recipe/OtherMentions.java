@@ -12,9 +12,11 @@ import nabe.larder.NameIndex;
  * "onions, fried in butter". Alternatives ("or margarine") and things said to be absent ("without skin") do not count.
  */
 final class OtherMentions {
-    private static final Pattern JOINTS = Pattern.compile("[,;()]|\\s(?:and|plus|with|in|\\+|&)\\s", Pattern.CASE_INSENSITIVE);
-    private static final Pattern NOT_IN = Pattern.compile("(?i)^\\s*(?:or|such as|e\\.?g\\.?|like|about|not|no|without|see|if|from|for|use|save|reserve"
-            + "|instead|cut|sliced|as)\\b.*|.*\\b(?:free|instead|alternative|substitute|style|size|sized|seeds? removed|skin)\\b.*");
+    private static final Pattern JOINTS =
+            Pattern.compile("[,;()]|\\s(?:and|plus|with|in|\\+|&)\\s", Pattern.CASE_INSENSITIVE);
+    private static final Pattern NOT_IN = Pattern.compile(
+            "(?i)^\\s*(?:or|such as|e\\.?g\\.?|like|about|not|no|without|see|if|from|for|use|save|reserve"
+                    + "|instead|cut|sliced|as)\\b.*|.*\\b(?:free|instead|alternative|substitute|style|size|sized|seeds? removed|skin)\\b.*");
     private static final Pattern CHOICE = Pattern.compile("\\s*\\bor\\b.*", Pattern.CASE_INSENSITIVE);
     private final Larder larder;
 
@@ -39,8 +41,12 @@ final class OtherMentions {
     private void look(String text, NameIndex.Match match, List<Ingredient> found) {
         for (String piece : JOINTS.split(CHOICE.matcher(text).replaceAll(""))) {
             if (!NOT_IN.matcher(piece).matches()) {
-                larder.matchExactly(piece).map(NameIndex.Match::ingredient)
-                        .filter(i -> i != match.ingredient() && !found.contains(i) && !i.role().equals("water")).ifPresent(found::add);
+                larder.matchExactly(piece)
+                        .map(NameIndex.Match::ingredient)
+                        .filter(i -> i != match.ingredient()
+                                && !found.contains(i)
+                                && !i.role().equals("water"))
+                        .ifPresent(found::add);
             }
         }
     }

@@ -17,8 +17,7 @@ public record OvenSetting(@Nullable Double celsius, boolean fan, List<BakeTime> 
      * @param minutes how long
      * @param covered whether under foil or a lid; null when the method does not say
      */
-    public record BakeTime(Amount minutes, @Nullable Boolean covered) {
-    }
+    public record BakeTime(Amount minutes, @Nullable Boolean covered) {}
 
     /** @return all bakes together, in minutes; 0 when the method gives no time */
     public double totalMinutes() {

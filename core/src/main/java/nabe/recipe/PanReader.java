@@ -7,16 +7,22 @@ import java.util.regex.Pattern;
 final class PanReader {
     private static final String N = "(\\d{1,3}(?:[.]\\d+)?(?:\\s+\\d/\\d)?|\\d/\\d)";
     private static final String UNIT = "\\s*-?\\s*(inch(?:es)?|in\\.?|\"|''|cm|centimet\\w+|mm)";
-    private static final Pattern SIDES = Pattern.compile(N + "(?:" + UNIT + ")?\\s*-?\\s*(?:x|by)\\s*-?\\s*" + N + "(?:(?:" + UNIT
-            + ")?\\s*-?\\s*(?:x|by)\\s*-?\\s*" + N + ")?(?:" + UNIT + ")?", Pattern.CASE_INSENSITIVE);
-    private static final Pattern ACROSS = Pattern.compile(N + UNIT + "[^.,;]{0,40}?\\b(round|square|pie|tart|springform|cast|skillet|diameter|deep[- ]dish|flan|cake tin|ovenproof|oval|dish|tin|pan)\\b",
+    private static final Pattern SIDES = Pattern.compile(
+            N + "(?:" + UNIT + ")?\\s*-?\\s*(?:x|by)\\s*-?\\s*" + N + "(?:(?:" + UNIT + ")?\\s*-?\\s*(?:x|by)\\s*-?\\s*"
+                    + N + ")?(?:" + UNIT + ")?",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern VOLUME = Pattern.compile(N + "\\s*-?\\s*(quarts?|qts?|lit(?:re|er)s?|l|pints?)\\b[^.;]{0,40}\\b(dish|casserole|pan|tin|baker|gratin)",
+    private static final Pattern ACROSS = Pattern.compile(
+            N + UNIT
+                    + "[^.,;]{0,40}?\\b(round|square|pie|tart|springform|cast|skillet|diameter|deep[- ]dish|flan|cake tin|ovenproof|oval|dish|tin|pan)\\b",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern POT = Pattern.compile("\\b(?:saucepan|stockpot|dutch|frying|pot of|slow cooker|boil)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern VOLUME = Pattern.compile(
+            N
+                    + "\\s*-?\\s*(quarts?|qts?|lit(?:re|er)s?|l|pints?)\\b[^.;]{0,40}\\b(dish|casserole|pan|tin|baker|gratin)",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern POT =
+            Pattern.compile("\\b(?:saucepan|stockpot|dutch|frying|pot of|slow cooker|boil)", Pattern.CASE_INSENSITIVE);
 
-    private PanReader() {
-    }
+    private PanReader() {}
 
     static PanSize read(String text) {
         String plain = NumberReader.plain(text);
@@ -30,9 +36,11 @@ final class PanReader {
         Matcher across = ACROSS.matcher(plain);
         while (across.find()) {
             int mm = mm(across.group(1), across.group(2));
-            boolean square = across.group(3).equalsIgnoreCase("square") || across.group().matches("(?i).*square.*");
+            boolean square =
+                    across.group(3).equalsIgnoreCase("square") || across.group().matches("(?i).*square.*");
             if (mm >= 100 && mm <= 500) {
-                return square ? new PanSize("rectangle", mm, mm, null, null, null)
+                return square
+                        ? new PanSize("rectangle", mm, mm, null, null, null)
                         : new PanSize("round", null, null, mm, null, null);
             }
         }
@@ -63,7 +71,8 @@ final class PanReader {
             char unit = Character.toLowerCase(m.group(2).charAt(0));
             double litres = number(m.group(1)) * (unit == 'q' ? 0.946353 : unit == 'p' ? 0.473176 : 1);
             if (litres >= 0.5 && litres <= 10 && !POT.matcher(m.group()).find()) {
-                return new PanSize(m.group().matches("(?is).*oval.*") ? "oval" : "rectangle", null, null, null, null, litres);
+                return new PanSize(
+                        m.group().matches("(?is).*oval.*") ? "oval" : "rectangle", null, null, null, null, litres);
             }
         }
         return null;

@@ -8,6 +8,10 @@ import org.jspecify.annotations.Nullable;
  * @param shape "rectangle", "round" or "oval"
  * @param litres the volume where the recipe gives a volume instead of a size, or null
  */
-public record PanSize(String shape, @Nullable Integer lengthMm, @Nullable Integer widthMm,
-        @Nullable Integer diameterMm, @Nullable Integer depthMm, @Nullable Double litres) {
-}
+public record PanSize(
+        String shape,
+        @Nullable Integer lengthMm,
+        @Nullable Integer widthMm,
+        @Nullable Integer diameterMm,
+        @Nullable Integer depthMm,
+        @Nullable Double litres) {}

@@ -6,10 +6,16 @@ import nabe.measure.Ids;
 
 /** The parts of a layered bake. The same ingredient does different work in different parts. */
 public enum Part {
-    STRUCTURE("structure", "Structure"), FILLING("filling", "Filling"), RED_SAUCE("red-sauce", "Red sauce"),
-    WHITE_SAUCE("white-sauce", "White sauce"), SOFT_CHEESE("soft-cheese", "Soft cheese"),
-    MELTING_CHEESE("melting-cheese", "Melting cheese"), HARD_CHEESE("hard-cheese", "Hard cheese"),
-    TOPPING("topping", "Topping"), BINDER("binder", "Binder"), SEASONING("seasoning", "Seasoning"),
+    STRUCTURE("structure", "Structure"),
+    FILLING("filling", "Filling"),
+    RED_SAUCE("red-sauce", "Red sauce"),
+    WHITE_SAUCE("white-sauce", "White sauce"),
+    SOFT_CHEESE("soft-cheese", "Soft cheese"),
+    MELTING_CHEESE("melting-cheese", "Melting cheese"),
+    HARD_CHEESE("hard-cheese", "Hard cheese"),
+    TOPPING("topping", "Topping"),
+    BINDER("binder", "Binder"),
+    SEASONING("seasoning", "Seasoning"),
     PAN_RELEASE("pan-release", "Pan release");
 
     private final String id;

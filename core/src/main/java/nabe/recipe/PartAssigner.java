@@ -9,30 +9,81 @@ import java.util.stream.Collectors;
 
 /** Says where each line works in the dish: by its words, its heading, its nature, and what stands with it. */
 final class PartAssigner {
-    private static final Set<String> STRUCTURE = Set.of("sheets", "fresh-sheets", "tubes", "shells", "short-pasta",
-            "noodles", "filled-pasta", "wrap", "pastry", "pastry-thin", "lid-dough", "slice-root", "slice-vegetable",
-            "bread", "mash", "grain");
-    private static final Map<String, Part> BY_ROLE = Map.ofEntries(Map.entry("soft-cheese", Part.SOFT_CHEESE),
-            Map.entry("cream-cheese", Part.SOFT_CHEESE), Map.entry("melting-cheese", Part.MELTING_CHEESE),
-            Map.entry("hard-cheese", Part.HARD_CHEESE), Map.entry("crumbly-cheese", Part.MELTING_CHEESE),
-            Map.entry("crumbs", Part.TOPPING), Map.entry("salt", Part.SEASONING), Map.entry("spice", Part.SEASONING),
-            Map.entry("herb", Part.SEASONING), Map.entry("dried-herb", Part.SEASONING),
-            Map.entry("spice-blend", Part.SEASONING), Map.entry("tomato", Part.RED_SAUCE),
-            Map.entry("tomato-paste", Part.RED_SAUCE), Map.entry("tomato-sauce", Part.RED_SAUCE),
-            Map.entry("soup-tin-tomato", Part.RED_SAUCE), Map.entry("white-sauce-bought", Part.WHITE_SAUCE),
-            Map.entry("milk", Part.WHITE_SAUCE), Map.entry("cream", Part.WHITE_SAUCE),
-            Map.entry("sour-cream", Part.WHITE_SAUCE), Map.entry("sour-milk", Part.WHITE_SAUCE),
-            Map.entry("soup-tin", Part.WHITE_SAUCE), Map.entry("egg", Part.BINDER), Map.entry("egg-yolk", Part.BINDER),
-            Map.entry("egg-white", Part.BINDER), Map.entry("gum", Part.BINDER), Map.entry("yogurt", Part.WHITE_SAUCE),
-            Map.entry("coconut", Part.WHITE_SAUCE), Map.entry("leavening", Part.STRUCTURE));
+    private static final Set<String> STRUCTURE = Set.of(
+            "sheets",
+            "fresh-sheets",
+            "tubes",
+            "shells",
+            "short-pasta",
+            "noodles",
+            "filled-pasta",
+            "wrap",
+            "pastry",
+            "pastry-thin",
+            "lid-dough",
+            "slice-root",
+            "slice-vegetable",
+            "bread",
+            "mash",
+            "grain");
+    private static final Map<String, Part> BY_ROLE = Map.ofEntries(
+            Map.entry("soft-cheese", Part.SOFT_CHEESE),
+            Map.entry("cream-cheese", Part.SOFT_CHEESE),
+            Map.entry("melting-cheese", Part.MELTING_CHEESE),
+            Map.entry("hard-cheese", Part.HARD_CHEESE),
+            Map.entry("crumbly-cheese", Part.MELTING_CHEESE),
+            Map.entry("crumbs", Part.TOPPING),
+            Map.entry("salt", Part.SEASONING),
+            Map.entry("spice", Part.SEASONING),
+            Map.entry("herb", Part.SEASONING),
+            Map.entry("dried-herb", Part.SEASONING),
+            Map.entry("spice-blend", Part.SEASONING),
+            Map.entry("tomato", Part.RED_SAUCE),
+            Map.entry("tomato-paste", Part.RED_SAUCE),
+            Map.entry("tomato-sauce", Part.RED_SAUCE),
+            Map.entry("soup-tin-tomato", Part.RED_SAUCE),
+            Map.entry("white-sauce-bought", Part.WHITE_SAUCE),
+            Map.entry("milk", Part.WHITE_SAUCE),
+            Map.entry("cream", Part.WHITE_SAUCE),
+            Map.entry("sour-cream", Part.WHITE_SAUCE),
+            Map.entry("sour-milk", Part.WHITE_SAUCE),
+            Map.entry("soup-tin", Part.WHITE_SAUCE),
+            Map.entry("egg", Part.BINDER),
+            Map.entry("egg-yolk", Part.BINDER),
+            Map.entry("egg-white", Part.BINDER),
+            Map.entry("gum", Part.BINDER),
+            Map.entry("yogurt", Part.WHITE_SAUCE),
+            Map.entry("coconut", Part.WHITE_SAUCE),
+            Map.entry("leavening", Part.STRUCTURE));
     /** What fills a dish even where it stands under "for the base" or, unheaded, after the batter. */
-    private static final Set<String> FILLS = Set.of("sausage", "mince", "poultry-mince", "poultry", "poultry-cooked", "meat", "cured-meat",
-            "fish", "fish-cooked", "shellfish", "mushroom", "vegetable", "leaf", "frozen-leaf", "root", "pulse", "tofu", "mock-meat", "onion");
+    private static final Set<String> FILLS = Set.of(
+            "sausage",
+            "mince",
+            "poultry-mince",
+            "poultry",
+            "poultry-cooked",
+            "meat",
+            "cured-meat",
+            "fish",
+            "fish-cooked",
+            "shellfish",
+            "mushroom",
+            "vegetable",
+            "leaf",
+            "frozen-leaf",
+            "root",
+            "pulse",
+            "tofu",
+            "mock-meat",
+            "onion");
+
     private static final Set<Part> KEEPS_UNDER_HEADING = Set.of(Part.SEASONING, Part.BINDER);
 
     /** Less flour than this thickens a gravy. Kitchen practice. */
     private static final double BATTER_FLOUR_GRAMS = 60;
-    private static final Pattern PAN_RELEASE = Pattern.compile(".*\\b(?:for|to) (?:greas|oil(?:ing)? the|brush(?:ing)? the (?:dish|pan|tin)|the (?:dish|pan|tin)|butter(?:ing)? the).*");
+
+    private static final Pattern PAN_RELEASE = Pattern.compile(
+            ".*\\b(?:for|to) (?:greas|oil(?:ing)? the|brush(?:ing)? the (?:dish|pan|tin)|the (?:dish|pan|tin)|butter(?:ing)? the).*");
     private static final Pattern MASHED_WITH_BUTTER = Pattern.compile("mash[^.]*butter|butter[^.]*mash");
     private static final Pattern COATS = Pattern.compile("\\b(?:dredg|coat|dust)", Pattern.CASE_INSENSITIVE);
     private static final Pattern SENTENCE = Pattern.compile("(?<=[.!])\\s+");
@@ -58,8 +109,8 @@ final class PartAssigner {
 
     private Part partOf(Line line) {
         String text = line.text().toLowerCase(Locale.ROOT);
-        if (PAN_RELEASE.matcher(text).matches()
-                && line.amount() == null || line.ingredient() != null && line.ingredient().id().equals("cooking-spray")) {
+        if (PAN_RELEASE.matcher(text).matches() && line.amount() == null
+                || line.ingredient() != null && line.ingredient().id().equals("cooking-spray")) {
             return Part.PAN_RELEASE;
         }
         Part natural = natural(line);
@@ -67,8 +118,12 @@ final class PartAssigner {
         if (headed == null) {
             return natural;
         }
-        boolean keeps = line.isGlaze() && natural == Part.TOPPING || KEEPS_UNDER_HEADING.contains(natural) || headed != Part.STRUCTURE && isCheese(natural)
-                || headed == Part.STRUCTURE && natural == Part.FILLING && FILLS.stream().anyMatch(line::hasRole)
+        boolean keeps = line.isGlaze() && natural == Part.TOPPING
+                || KEEPS_UNDER_HEADING.contains(natural)
+                || headed != Part.STRUCTURE && isCheese(natural)
+                || headed == Part.STRUCTURE
+                        && natural == Part.FILLING
+                        && FILLS.stream().anyMatch(line::hasRole)
                 || headed == Part.FILLING && (natural == Part.SOFT_CHEESE || isSheet(line));
         return keeps ? natural : headed;
     }
@@ -94,7 +149,8 @@ final class PartAssigner {
         if (h.matches(".*(red sauce|tomato|marinara|enchilada sauce|sugo).*")) {
             return Part.RED_SAUCE;
         }
-        if (h.matches(".*(crust|pastry|dough|lid|biscuit|scone|cobbler|dumpling|cornbread|batter|cr[eê]pes?|pancakes|pasta|sheets|base|mash|potato).*")) {
+        if (h.matches(
+                ".*(crust|pastry|dough|lid|biscuit|scone|cobbler|dumpling|cornbread|batter|cr[eê]pes?|pancakes|pasta|sheets|base|mash|potato).*")) {
             return Part.STRUCTURE;
         }
         if (h.matches(".*(topping|crumb|to finish|the top|garnish|to serve).*")) {
@@ -103,7 +159,9 @@ final class PartAssigner {
         if (h.matches(".*(ricotta|cheese (?:filling|layer|mixture)).*")) {
             return Part.SOFT_CHEESE;
         }
-        return h.matches(".*(filling|rag[uù]|meat|mince|stew|vegetable|mushroom|lentil|chicken|beef|lamb).*") ? Part.FILLING : null;
+        return h.matches(".*(filling|rag[uù]|meat|mince|stew|vegetable|mushroom|lentil|chicken|beef|lamb).*")
+                ? Part.FILLING
+                : null;
     }
 
     private Part natural(Line line) {
@@ -114,7 +172,11 @@ final class PartAssigner {
         if (family == Family.BATTER && isOfBatter(line, role)) {
             return Part.STRUCTURE;
         }
-        if (role.startsWith("flour") || role.equals("starch") || role.equals("butter") || role.equals("oil") || role.equals("animal-fat")) {
+        if (role.startsWith("flour")
+                || role.equals("starch")
+                || role.equals("butter")
+                || role.equals("oil")
+                || role.equals("animal-fat")) {
             return flourOrFat(line, role);
         }
         if (Set.of("nut", "seed").contains(role) && isScattered(line)) {
@@ -124,12 +186,16 @@ final class PartAssigner {
             return family == Family.MOUSSAKA || noOtherStructure() ? Part.STRUCTURE : Part.FILLING;
         }
         if (role.equals("slice-root")) {
-            boolean builds = family == Family.GRATIN || family == Family.MASH_TOPPED || family == Family.MOUSSAKA
+            boolean builds = family == Family.GRATIN
+                    || family == Family.MASH_TOPPED
+                    || family == Family.MOUSSAKA
                     || family == Family.CASSEROLE && noOtherStructure();
             return builds ? Part.STRUCTURE : Part.FILLING;
         }
         if (STRUCTURE.contains(role)) {
-            return role.equals("bread") && family != Family.STRATA && method.contains("crumb") ? Part.TOPPING : Part.STRUCTURE;
+            return role.equals("bread") && family != Family.STRATA && method.contains("crumb")
+                    ? Part.TOPPING
+                    : Part.STRUCTURE;
         }
         if (role.startsWith("egg") && line.isGlaze()) {
             return Part.TOPPING;
@@ -141,13 +207,16 @@ final class PartAssigner {
     }
 
     private static boolean isOfBatter(Line line, String role) {
-        return Set.of("milk", "egg", "egg-white", "egg-yolk").contains(role) && !line.isGlaze() || role.startsWith("flour") && line.gramsOrZero() >= BATTER_FLOUR_GRAMS;
+        return Set.of("milk", "egg", "egg-white", "egg-yolk").contains(role) && !line.isGlaze()
+                || role.startsWith("flour") && line.gramsOrZero() >= BATTER_FLOUR_GRAMS;
     }
 
     /** Whether a sentence of the method scatters it over the top. */
     private boolean isScattered(Line line) {
-        String word = nabe.larder.Words.of(line.item().toLowerCase(Locale.ROOT)).stream().map(nabe.larder.Words.Word::key)
-                .reduce((a, b) -> b).orElse("-");
+        String word = nabe.larder.Words.of(line.item().toLowerCase(Locale.ROOT)).stream()
+                .map(nabe.larder.Words.Word::key)
+                .reduce((a, b) -> b)
+                .orElse("-");
         return SENTENCE.splitAsStream(method)
                 .anyMatch(s -> s.contains(word) && SCATTER.matcher(s).find());
     }
@@ -171,7 +240,10 @@ final class PartAssigner {
         if (flour) {
             return hasMilk || method.contains("white sauce") ? Part.WHITE_SAUCE : Part.FILLING;
         }
-        if (role.equals("butter") && family == Family.MASH_TOPPED && !hasThickener() && MASHED_WITH_BUTTER.matcher(method).find()) {
+        if (role.equals("butter")
+                && family == Family.MASH_TOPPED
+                && !hasThickener()
+                && MASHED_WITH_BUTTER.matcher(method).find()) {
             return Part.STRUCTURE;
         }
         if (role.equals("butter")) {
@@ -184,7 +256,10 @@ final class PartAssigner {
     }
 
     private String near(Line line) {
-        return lines.stream().filter(l -> java.util.Objects.equals(l.heading(), line.heading()))
-                .filter(l -> l.ingredient() != null).map(l -> l.ingredient().role()).collect(Collectors.joining(" "));
+        return lines.stream()
+                .filter(l -> java.util.Objects.equals(l.heading(), line.heading()))
+                .filter(l -> l.ingredient() != null)
+                .map(l -> l.ingredient().role())
+                .collect(Collectors.joining(" "));
     }
 }

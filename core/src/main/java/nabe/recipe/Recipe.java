@@ -14,6 +14,12 @@ import java.util.List;
  * @param family the kind of bake it was taken for
  * @param asides words of the text that are neither ingredient nor step: introduction, times, notes, headings with nothing under them
  */
-public record Recipe(String title, Integer servings, List<Line> lines, List<String> steps, OvenSetting oven,
-        PanSize pan, Family family, List<String> asides) {
-}
+public record Recipe(
+        String title,
+        Integer servings,
+        List<Line> lines,
+        List<String> steps,
+        OvenSetting oven,
+        PanSize pan,
+        Family family,
+        List<String> asides) {}

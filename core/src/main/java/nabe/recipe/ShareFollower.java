@@ -17,13 +17,27 @@ import nabe.measure.Spoons;
  */
 final class ShareFollower {
     private static final Pattern SENTENCE = Pattern.compile("(?<=[.;!])\\s+|\\n|,? then ");
-    private static final Map<String, Double> FRACTIONS = Map.ofEntries(Map.entry("half", 0.5), Map.entry("one half", 0.5),
-            Map.entry("a third", 1 / 3d), Map.entry("one third", 1 / 3d), Map.entry("one-third", 1 / 3d), Map.entry("two thirds", 2 / 3d),
-            Map.entry("two-thirds", 2 / 3d), Map.entry("a quarter", 0.25), Map.entry("one quarter", 0.25), Map.entry("one-quarter", 0.25),
-            Map.entry("three quarters", 0.75), Map.entry("three-quarters", 0.75), Map.entry("1/2", 0.5), Map.entry("1/3", 1 / 3d),
-            Map.entry("2/3", 2 / 3d), Map.entry("1/4", 0.25), Map.entry("3/4", 0.75));
+    private static final Map<String, Double> FRACTIONS = Map.ofEntries(
+            Map.entry("half", 0.5),
+            Map.entry("one half", 0.5),
+            Map.entry("a third", 1 / 3d),
+            Map.entry("one third", 1 / 3d),
+            Map.entry("one-third", 1 / 3d),
+            Map.entry("two thirds", 2 / 3d),
+            Map.entry("two-thirds", 2 / 3d),
+            Map.entry("a quarter", 0.25),
+            Map.entry("one quarter", 0.25),
+            Map.entry("one-quarter", 0.25),
+            Map.entry("three quarters", 0.75),
+            Map.entry("three-quarters", 0.75),
+            Map.entry("1/2", 0.5),
+            Map.entry("1/3", 1 / 3d),
+            Map.entry("2/3", 2 / 3d),
+            Map.entry("1/4", 0.25),
+            Map.entry("3/4", 0.75));
     private static final String REST = "(?:the )?(?:rest|remainder|remaining|other half|reserved|leftover)";
-    private static final Pattern AMOUNT_WORD = Pattern.compile("\\d|\\b(?:half|thirds?|quarters?|rest|remainder|remaining|reserved|leftover)\\b");
+    private static final Pattern AMOUNT_WORD =
+            Pattern.compile("\\d|\\b(?:half|thirds?|quarters?|rest|remainder|remaining|reserved|leftover)\\b");
     private static final double MOST = 1.02;
     private static final double CRUMB = 0.005;
     private final List<String> sentences;
@@ -33,8 +47,11 @@ final class ShareFollower {
 
     ShareFollower(List<Line> lines, List<String> steps, Family family, Spoons spoons) {
         this.oneCheese = lines.stream().filter(ShareFollower::isCheese).count() == 1;
-        this.sentences = SENTENCE.splitAsStream(NumberReader.plain(String.join("\n", steps).replace("\n", " \n ")).toLowerCase(java.util.Locale.ROOT))
-                .filter(s -> AMOUNT_WORD.matcher(s).find()).toList();
+        this.sentences = SENTENCE.splitAsStream(
+                        NumberReader.plain(String.join("\n", steps).replace("\n", " \n "))
+                                .toLowerCase(java.util.Locale.ROOT))
+                .filter(s -> AMOUNT_WORD.matcher(s).find())
+                .toList();
         this.context = new PartByContext(family);
         this.spoons = spoons;
     }
@@ -45,8 +62,13 @@ final class ShareFollower {
             return line;
         }
         List<Share> found = mentions(line);
-        double stated = found.stream().filter(s -> s.share() > 0).mapToDouble(Share::share).sum();
-        boolean usable = stated > CRUMB && stated <= MOST && found.stream().map(Share::part).distinct().count() + (stated < 1 - CRUMB ? 1 : 0) > 1;
+        double stated = found.stream()
+                .filter(s -> s.share() > 0)
+                .mapToDouble(Share::share)
+                .sum();
+        boolean usable = stated > CRUMB
+                && stated <= MOST
+                && found.stream().map(Share::part).distinct().count() + (stated < 1 - CRUMB ? 1 : 0) > 1;
         if (!usable) {
             return line;
         }
@@ -58,18 +80,25 @@ final class ShareFollower {
     private static List<Share> gathered(Line line, List<Share> found, double stated) {
         Map<Part, Share> byPart = new EnumMap<>(Part.class);
         double left = Math.max(0, 1 - stated);
-        Share rest = found.stream().filter(s -> s.share() < 0).reduce((a, b) -> b)
+        Share rest = found.stream()
+                .filter(s -> s.share() < 0)
+                .reduce((a, b) -> b)
                 .orElse(new Share(line.part(), -1, "what is left"));
         found.stream().filter(s -> s.share() > 0).forEach(s -> add(byPart, s));
         if (left > CRUMB) {
             add(byPart, new Share(rest.part(), left, rest.words()));
         }
         double sum = byPart.values().stream().mapToDouble(Share::share).sum();
-        return byPart.values().stream().map(s -> new Share(s.part(), s.share() / sum, s.words())).toList();
+        return byPart.values().stream()
+                .map(s -> new Share(s.part(), s.share() / sum, s.words()))
+                .toList();
     }
 
     private static void add(Map<Part, Share> byPart, Share share) {
-        byPart.merge(share.part(), share, (a, b) -> new Share(a.part(), a.share() + b.share(), a.words() + "; " + b.words()));
+        byPart.merge(
+                share.part(),
+                share,
+                (a, b) -> new Share(a.part(), a.share() + b.share(), a.words() + "; " + b.words()));
     }
 
     /** Each statement of how much of the line goes where; a share of -1 is "the rest". */
@@ -85,7 +114,8 @@ final class ShareFollower {
             while (m.find()) {
                 double share = m.group("rest") != null ? -1 : stated(m.group("amount"), line);
                 if (share != 0) {
-                    found.add(new Share(context.partOf(sentence, line), share, m.group().strip()));
+                    found.add(new Share(
+                            context.partOf(sentence, line), share, m.group().strip()));
                 }
             }
         }
@@ -94,9 +124,13 @@ final class ShareFollower {
 
     /** The last word of what the line and the larder call it, in the singular. */
     private List<String> nouns(Line line) {
-        Stream<String> own = Stream.of(line.item(), line.ingredient().name()).map(Words::of).filter(w -> !w.isEmpty())
+        Stream<String> own = Stream.of(line.item(), line.ingredient().name())
+                .map(Words::of)
+                .filter(w -> !w.isEmpty())
                 .map(w -> w.getLast().key());
-        return Stream.concat(own, oneCheese && isCheese(line) ? Stream.of("cheese") : Stream.empty()).distinct().toList();
+        return Stream.concat(own, oneCheese && isCheese(line) ? Stream.of("cheese") : Stream.empty())
+                .distinct()
+                .toList();
     }
 
     private static boolean isCheese(Line line) {
@@ -104,9 +138,11 @@ final class ShareFollower {
     }
 
     private static Pattern statement(List<String> nouns) {
-        String amount = "(?:" + String.join("|", FRACTIONS.keySet()) + "|[\\d/. -]*\\d ?(?:g|kg|ml|oz|lb|cups?|tbsp|tbsps|tsp|tsps|tablespoons?|teaspoons?|ounces?|grams?))";
-        return Pattern.compile("\\b(?:(?<amount>" + amount + ")|(?<rest>" + REST + "))\\b(?: of)?(?: the)?(?: [\\p{L}-]+){0,3}? (?:"
-                + nouns.stream().map(Pattern::quote).collect(Collectors.joining("|")) + ")(?:es|s)?\\b");
+        String amount = "(?:" + String.join("|", FRACTIONS.keySet())
+                + "|[\\d/. -]*\\d ?(?:g|kg|ml|oz|lb|cups?|tbsp|tbsps|tsp|tsps|tablespoons?|teaspoons?|ounces?|grams?))";
+        return Pattern.compile(
+                "\\b(?:(?<amount>" + amount + ")|(?<rest>" + REST + "))\\b(?: of)?(?: the)?(?: [\\p{L}-]+){0,3}? (?:"
+                        + nouns.stream().map(Pattern::quote).collect(Collectors.joining("|")) + ")(?:es|s)?\\b");
     }
 
     private double stated(String words, Line line) {

@@ -10,32 +10,43 @@ import java.util.regex.Pattern;
 
 /** Parts a pasted recipe text into title, servings, ingredient lines under headings, and method. No line is lost. */
 final class TextSections {
-    private static final Pattern INGREDIENTS = Pattern.compile("(?:the )?(?:ingredients?|you(?:'ll| will) need|what you need"
-            + "|shopping list)\\b[^.]{0,25}", Pattern.CASE_INSENSITIVE);
-    private static final Pattern METHOD = Pattern.compile("(?:the )?(?:cooking )?(?:method|directions?|instructions?"
-            + "|preparation|steps|procedure|how to (?:make|cook|prepare).*|to make|what to do|putting it together)\\b[^.]{0,20}",
+    private static final Pattern INGREDIENTS = Pattern.compile(
+            "(?:the )?(?:ingredients?|you(?:'ll| will) need|what you need" + "|shopping list)\\b[^.]{0,25}",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern END = Pattern.compile("(?:(?:cook'?s |recipe )?notes?|tips?|nutrition(?:al)?(?: facts| info.*)?"
-            + "|storage|equipment|per serving|variations?)\\s*:?", Pattern.CASE_INSENSITIVE);
-    private static final Pattern SERVINGS = Pattern.compile("(?:\\b(?:serves|servings?|yields?|portions|feeds|makes"
-            + "|enough for|for|serving size)\\b\\s*:?\\s*(?:about |approx\\.? |up to )?(?<a>\\d{1,3}|[a-z]+)"
-            + "(?:\\s*(?:-|to|or)\\s*(?<b>\\d{1,3}|[a-z]+))?(?=(?<what>(?:$|\\W)[^.]{0,30}))"
-            + "|(?<c>\\d{1,3})(?:\\s*(?:-|to)\\s*(?<d>\\d{1,3}))?\\s*(?:servings|portions|people|persons))",
+    private static final Pattern METHOD = Pattern.compile(
+            "(?:the )?(?:cooking )?(?:method|directions?|instructions?"
+                    + "|preparation|steps|procedure|how to (?:make|cook|prepare).*|to make|what to do|putting it together)\\b[^.]{0,20}",
             Pattern.CASE_INSENSITIVE);
-    private static final List<String> NUMBERS = List.of("zero", "one", "two", "three", "four", "five", "six", "seven",
-            "eight", "nine", "ten", "eleven", "twelve");
-    private static final Pattern META = Pattern.compile("(?:prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?"
-            + "|bak(?:e|ing) time|ready in|time|author|course|cuisine|category|difficulty|calories|source|by)\\s*:.*",
+    private static final Pattern END = Pattern.compile(
+            "(?:(?:cook'?s |recipe )?notes?|tips?|nutrition(?:al)?(?: facts| info.*)?"
+                    + "|storage|equipment|per serving|variations?)\\s*:?",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern SERVINGS = Pattern.compile(
+            "(?:\\b(?:serves|servings?|yields?|portions|feeds|makes"
+                    + "|enough for|for|serving size)\\b\\s*:?\\s*(?:about |approx\\.? |up to )?(?<a>\\d{1,3}|[a-z]+)"
+                    + "(?:\\s*(?:-|to|or)\\s*(?<b>\\d{1,3}|[a-z]+))?(?=(?<what>(?:$|\\W)[^.]{0,30}))"
+                    + "|(?<c>\\d{1,3})(?:\\s*(?:-|to)\\s*(?<d>\\d{1,3}))?\\s*(?:servings|portions|people|persons))",
+            Pattern.CASE_INSENSITIVE);
+    private static final List<String> NUMBERS = List.of(
+            "zero", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
+    private static final Pattern META = Pattern.compile(
+            "(?:prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?"
+                    + "|bak(?:e|ing) time|ready in|time|author|course|cuisine|category|difficulty|calories|source|by)\\s*:.*",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern FRAME = Pattern.compile("^[#>*\\s]+|[#*:\\s]+$");
     private static final Pattern LONE_STEP = Pattern.compile("step\\s*\\d{1,2}", Pattern.CASE_INSENSITIVE);
     private static final Pattern RULE = Pattern.compile("[-=_*~#]{3,}");
     private static final Pattern OPEN_END = Pattern.compile(".*(?:,|\\(|\\band|\\bor|\\bwith|\\bof|[^)]\\()$");
-    private static final Pattern PEOPLE = Pattern.compile(".*(?:serv|portion|people|person).*", Pattern.CASE_INSENSITIVE);
-    private static final Pattern STEP_MARK = Pattern.compile("^(?:[-*•]\\s+|(?i:step\\s*)?\\d{1,2}\\s*[.):]\\s*)|\\*\\*");
-    private static final Pattern NOT_PEOPLE = Pattern.compile("\\s*(?:x|-|inch|cm|min|hour|g\\b|quart|large|small|one\\b|dish).*", Pattern.CASE_INSENSITIVE);
-    private static final Pattern JUST_SERVINGS = Pattern.compile("(?:serves|servings?|for|feeds|yield|portions)\\W*[\\d–-]+(?: ?(?:to|-|–) ?\\d+)?(?: (?:servings|people|portions))?|\\d+(?: ?(?:to|-|–) ?\\d+)? (?:servings|portions|people)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern PEOPLE =
+            Pattern.compile(".*(?:serv|portion|people|person).*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern STEP_MARK =
+            Pattern.compile("^(?:[-*•]\\s+|(?i:step\\s*)?\\d{1,2}\\s*[.):]\\s*)|\\*\\*");
+    private static final Pattern NOT_PEOPLE = Pattern.compile(
+            "\\s*(?:x|-|inch|cm|min|hour|g\\b|quart|large|small|one\\b|dish).*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern JUST_SERVINGS = Pattern.compile(
+            "(?:serves|servings?|for|feeds|yield|portions)\\W*[\\d–-]+(?: ?(?:to|-|–) ?\\d+)?(?: (?:servings|people|portions))?|\\d+(?: ?(?:to|-|–) ?\\d+)? (?:servings|portions|people)",
+            Pattern.CASE_INSENSITIVE);
     private static final int LONGEST_LABEL = 60;
 
     String title;
@@ -50,10 +61,14 @@ final class TextSections {
     private State state = State.START;
     private String heading;
 
-    private enum State { START, INGREDIENTS, METHOD, AFTER }
-
-    record HeadedLine(String text, String heading) {
+    private enum State {
+        START,
+        INGREDIENTS,
+        METHOD,
+        AFTER
     }
+
+    record HeadedLine(String text, String heading) {}
 
     TextSections(LineKind kinds) {
         this.kinds = kinds;
@@ -61,8 +76,13 @@ final class TextSections {
     }
 
     TextSections read(String text) {
-        List<String> lines = joinWrapped(text.replace("\r\n", "\n").replace('\r', '\n').replace('\u2028', '\n').lines()
-                .map(String::strip).filter(l -> !l.isBlank() && !RULE.matcher(l).matches()).toList());
+        List<String> lines = joinWrapped(text.replace("\r\n", "\n")
+                .replace('\r', '\n')
+                .replace('\u2028', '\n')
+                .lines()
+                .map(String::strip)
+                .filter(l -> !l.isBlank() && !RULE.matcher(l).matches())
+                .toList());
         boolean labelled = lines.stream().anyMatch(l -> label(l, INGREDIENTS))
                 || lines.stream().anyMatch(l -> label(l, METHOD));
         for (String line : lines) {
@@ -81,10 +101,12 @@ final class TextSections {
     private List<String> joinWrapped(List<String> lines) {
         List<String> joined = new ArrayList<>();
         for (String line : lines) {
-            boolean continues = !joined.isEmpty() && Character.isLowerCase(line.charAt(0))
+            boolean continues = !joined.isEmpty()
+                    && Character.isLowerCase(line.charAt(0))
                     && kinds.startsWithAmount(joined.getLast())
                     && (OPEN_END.matcher(joined.getLast()).matches()
-                            || kinds.lacksThing(joined.getLast()) || unclosed(joined.getLast()));
+                            || kinds.lacksThing(joined.getLast())
+                            || unclosed(joined.getLast()));
             if (continues) {
                 joined.set(joined.size() - 1, joined.getLast() + " " + line);
             } else {
@@ -95,11 +117,13 @@ final class TextSections {
     }
 
     private static boolean unclosed(String line) {
-        return line.chars().filter(c -> c == '(').count() > line.chars().filter(c -> c == ')').count();
+        return line.chars().filter(c -> c == '(').count()
+                > line.chars().filter(c -> c == ')').count();
     }
 
     private String bare(String line) {
-        return bared.computeIfAbsent(line, l -> FRAME.matcher(NumberReader.plain(l)).replaceAll("").strip());
+        return bared.computeIfAbsent(
+                line, l -> FRAME.matcher(NumberReader.plain(l)).replaceAll("").strip());
     }
 
     private boolean label(String line, Pattern pattern) {
@@ -163,7 +187,8 @@ final class TextSections {
         if (kinds.isHeading(line)) {
             settleHeading();
             heldHeading = line;
-        } else if (ingredients.isEmpty() && noteServings(line) || META.matcher(bare(line)).matches()) {
+        } else if (ingredients.isEmpty() && noteServings(line)
+                || META.matcher(bare(line)).matches()) {
             noteServings(line);
             setAside(line);
         } else if (kinds.isStep(line)) {
@@ -203,7 +228,8 @@ final class TextSections {
     }
 
     private boolean noteServings(String line) {
-        if (line.length() > 80 || kinds.startsWithAmount(line) && !PEOPLE.matcher(line).matches()) {
+        if (line.length() > 80
+                || kinds.startsWithAmount(line) && !PEOPLE.matcher(line).matches()) {
             return false;
         }
         Matcher m = SERVINGS.matcher(NumberReader.plain(line));
@@ -211,7 +237,8 @@ final class TextSections {
             String first = m.group("a") != null ? m.group("a") : m.group("c");
             String second = m.group("a") != null ? m.group("b") : m.group("d");
             Integer low = number(first);
-            boolean pieces = m.group("what") != null && NOT_PEOPLE.matcher(m.group("what")).matches();
+            boolean pieces = m.group("what") != null
+                    && NOT_PEOPLE.matcher(m.group("what")).matches();
             if (low != null && !pieces && low > 0) {
                 Integer high = second == null ? null : number(second);
                 servings = servings != null ? servings : high == null ? low : Integer.valueOf((low + high + 1) / 2);

@@ -70,8 +70,7 @@ final class UnitWords {
         add(Unit.SPEAR, "spear");
     }
 
-    private UnitWords() {
-    }
+    private UnitWords() {}
 
     private static void add(Unit unit, String words) {
         for (String word : words.split(", ")) {
@@ -88,7 +87,7 @@ final class UnitWords {
             return null;
         }
         Unit unit = m.group("two") != null ? Unit.FL_OZ : ofWord(m.group("word"));
-        if (unit == null || scan.nextIs(c -> c == '\'' )) {
+        if (unit == null || scan.nextIs(c -> c == '\'')) {
             scan.back(start);
             return null;
         }

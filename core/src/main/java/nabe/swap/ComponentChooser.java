@@ -29,32 +29,43 @@ final class ComponentChooser {
     List<MadeComponent> choose(List<ConvertedLine> lines) {
         Map<String, List<ConvertedLine>> together = new LinkedHashMap<>();
         for (ConvertedLine line : lines) {
-            boolean asked = line.ingredient() != null && (line.swapped() || kitchen.made().containsKey(line.ingredient().id()));
+            boolean asked = line.ingredient() != null
+                    && (line.swapped()
+                            || kitchen.made().containsKey(line.ingredient().id()));
             if (asked && line.gramsOrZero() > 0) {
-                together.computeIfAbsent(line.ingredient().id(), k -> new java.util.ArrayList<>()).add(line);
+                together.computeIfAbsent(line.ingredient().id(), k -> new java.util.ArrayList<>())
+                        .add(line);
             }
         }
-        return together.values().stream().map(this::batch).flatMap(Optional::stream).toList();
+        return together.values().stream()
+                .map(this::batch)
+                .flatMap(Optional::stream)
+                .toList();
     }
 
     private Optional<MadeComponent> batch(List<ConvertedLine> lines) {
         Ingredient made = lines.getFirst().ingredient();
-        List<ComponentRecipe> fitting = book.making(made).stream().filter(this::fits).toList();
+        List<ComponentRecipe> fitting =
+                book.making(made).stream().filter(this::fits).toList();
         return recipe(made, fitting).map(recipe -> scaled(recipe, lines, made, fitting));
     }
 
     private boolean fits(ComponentRecipe recipe) {
-        return recipe.of().keySet().stream().allMatch(id -> kitchen.needs().judge(larder.get(id)).fits());
+        return recipe.of().keySet().stream()
+                .allMatch(id -> kitchen.needs().judge(larder.get(id)).fits());
     }
 
     private Optional<ComponentRecipe> recipe(Ingredient made, List<ComponentRecipe> fitting) {
         String asked = kitchen.made().get(made.id());
-        Optional<ComponentRecipe> named = fitting.stream().filter(r -> r.id().equals(asked)).findFirst();
+        Optional<ComponentRecipe> named =
+                fitting.stream().filter(r -> r.id().equals(asked)).findFirst();
         if (named.isPresent() || fitting.isEmpty()) {
             return named;
         }
         boolean buy = canBuy(made) && (BOUGHT.equals(asked) || asked == null && prefersBought(fitting.getFirst()));
-        return buy ? Optional.empty() : fitting.stream().filter(this::isOfTheHouse).findFirst().or(() -> Optional.of(fitting.getFirst()));
+        return buy
+                ? Optional.empty()
+                : fitting.stream().filter(this::isOfTheHouse).findFirst().or(() -> Optional.of(fitting.getFirst()));
     }
 
     private boolean prefersBought(ComponentRecipe recipe) {
@@ -62,11 +73,13 @@ final class ComponentChooser {
         if (cheese && kitchen.house().schools().chose("plant-cheese", HOME)) {
             return false;
         }
-        return cheese && kitchen.house().schools().chose("plant-cheese", BOUGHT) || recipe.usual().equals(BOUGHT);
+        return cheese && kitchen.house().schools().chose("plant-cheese", BOUGHT)
+                || recipe.usual().equals(BOUGHT);
     }
 
     private boolean isOfTheHouse(ComponentRecipe recipe) {
-        return recipe.school().entrySet().stream().anyMatch(e -> kitchen.house().schools().chose(e.getKey(), e.getValue()));
+        return recipe.school().entrySet().stream()
+                .anyMatch(e -> kitchen.house().schools().chose(e.getKey(), e.getValue()));
     }
 
     /** What is described only by its recipe is not sold. */
@@ -74,19 +87,44 @@ final class ComponentChooser {
         return !made.composition().source().startsWith("made:");
     }
 
-    private MadeComponent scaled(ComponentRecipe recipe, List<ConvertedLine> lines, Ingredient made, List<ComponentRecipe> fitting) {
+    private MadeComponent scaled(
+            ComponentRecipe recipe, List<ConvertedLine> lines, Ingredient made, List<ComponentRecipe> fitting) {
         double grams = lines.stream().mapToDouble(ConvertedLine::gramsOrZero).sum();
         double batches = grams / recipe.readyGrams();
-        List<MadeComponent.Constituent> of = recipe.of().entrySet().stream().map(e -> constituent(larder.get(e.getKey()), e.getValue() * batches)).toList();
-        return new MadeComponent(recipe.id(), recipe.name(), made.id(), grams, display.amount(made, grams),
-                lines.stream().map(ConvertedLine::part).distinct().toList(), of, recipe.steps(), recipe.sign(), recipe.active(),
-                recipe.passive(), recipe.tools(), recipe.tools().stream().filter(kitchen.lacks()::contains).toList(), recipe.days(),
-                recipe.freezes(), canBuy(made), fitting.stream().map(ComponentRecipe::id).filter(id -> !id.equals(recipe.id())).toList(),
+        List<MadeComponent.Constituent> of = recipe.of().entrySet().stream()
+                .map(e -> constituent(larder.get(e.getKey()), e.getValue() * batches))
+                .toList();
+        return new MadeComponent(
+                recipe.id(),
+                recipe.name(),
+                made.id(),
+                grams,
+                display.amount(made, grams),
+                lines.stream().map(ConvertedLine::part).distinct().toList(),
+                of,
+                recipe.steps(),
+                recipe.sign(),
+                recipe.active(),
+                recipe.passive(),
+                recipe.tools(),
+                recipe.tools().stream().filter(kitchen.lacks()::contains).toList(),
+                recipe.days(),
+                recipe.freezes(),
+                canBuy(made),
+                fitting.stream()
+                        .map(ComponentRecipe::id)
+                        .filter(id -> !id.equals(recipe.id()))
+                        .toList(),
                 lines.stream().map(ConvertedLine::source).distinct().toList());
     }
 
     private MadeComponent.Constituent constituent(Ingredient of, double grams) {
-        return new MadeComponent.Constituent(of.name(), of.id(), grams, display.amount(of, grams),
-                kitchen.needs().judge(of).labelAdvice(of.name()), of);
+        return new MadeComponent.Constituent(
+                of.name(),
+                of.id(),
+                grams,
+                display.amount(of, grams),
+                kitchen.needs().judge(of).labelAdvice(of.name()),
+                of);
     }
 }

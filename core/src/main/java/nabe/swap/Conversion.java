@@ -12,8 +12,13 @@ import java.util.Optional;
  * @param method the recipe's steps as they read now
  * @param massBeforeGrams weight of all lines the recipe weighs
  */
-public record Conversion(List<ConvertedLine> lines, List<Swap> swaps, List<Unresolved> unresolved, List<MadeComponent> made,
-        List<MethodStep> method, double massBeforeGrams) {
+public record Conversion(
+        List<ConvertedLine> lines,
+        List<Swap> swaps,
+        List<Unresolved> unresolved,
+        List<MadeComponent> made,
+        List<MethodStep> method,
+        double massBeforeGrams) {
 
     /** @return raw weight of all that goes in now, home-made things by what goes into them */
     public double massAfterGrams() {
@@ -22,7 +27,8 @@ public record Conversion(List<ConvertedLine> lines, List<Swap> swaps, List<Unres
 
     /** @return grams of water that go off while home-made things are made */
     public double cookedOffInMaking() {
-        return massAfterGrams() - lines.stream().mapToDouble(ConvertedLine::gramsOrZero).sum();
+        return massAfterGrams()
+                - lines.stream().mapToDouble(ConvertedLine::gramsOrZero).sum();
     }
 
     /** @return lines with every home-made thing taken apart into what goes into it: what the cook has to have */
@@ -40,7 +46,10 @@ public record Conversion(List<ConvertedLine> lines, List<Swap> swaps, List<Unres
     }
 
     private Optional<MadeComponent> madeFor(ConvertedLine line) {
-        return line.ingredient() == null ? Optional.empty()
-                : made.stream().filter(m -> m.makes().equals(line.ingredient().id()) && m.serves(line)).findFirst();
+        return line.ingredient() == null
+                ? Optional.empty()
+                : made.stream()
+                        .filter(m -> m.makes().equals(line.ingredient().id()) && m.serves(line))
+                        .findFirst();
     }
 }

@@ -15,12 +15,29 @@ import nabe.recipe.Part;
  * @param label what to check on the packet, or null
  * @param preparation what is done to it, or null
  */
-public record ConvertedLine(int source, String item, Ingredient ingredient, Double grams, String amount, Part part,
-        boolean swapped, String label, String preparation) {
+public record ConvertedLine(
+        int source,
+        String item,
+        Ingredient ingredient,
+        Double grams,
+        String amount,
+        Part part,
+        boolean swapped,
+        String label,
+        String preparation) {
 
     /** @return this share of it; how the recipe wrote it no longer holds */
     public ConvertedLine times(double share) {
-        return new ConvertedLine(source, item, ingredient, grams == null ? null : grams * share, null, part, swapped, label, preparation);
+        return new ConvertedLine(
+                source,
+                item,
+                ingredient,
+                grams == null ? null : grams * share,
+                null,
+                part,
+                swapped,
+                label,
+                preparation);
     }
 
     public double gramsOrZero() {

@@ -9,6 +9,11 @@ import java.util.List;
  * @param activeMinutes more work, {@code passiveMinutes} more waiting
  * @param tools what it asks for; {@code missing} those of them this kitchen lacks
  */
-public record Cost(double waterGrams, double saltGrams, double fatGrams, int activeMinutes, int passiveMinutes,
-        List<String> tools, List<String> missing) {
-}
+public record Cost(
+        double waterGrams,
+        double saltGrams,
+        double fatGrams,
+        int activeMinutes,
+        int passiveMinutes,
+        List<String> tools,
+        List<String> missing) {}

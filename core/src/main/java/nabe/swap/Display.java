@@ -47,7 +47,8 @@ public final class Display {
     }
 
     private static String unmeasured(Ingredient ingredient) {
-        boolean seasons = ingredient != null && ingredient.role().matches("salt|spice|herb|dried-herb|spice-blend|acid|sugar|condiment");
+        boolean seasons = ingredient != null
+                && ingredient.role().matches("salt|spice|herb|dried-herb|spice-blend|acid|sugar|condiment");
         return seasons ? "to taste" : "as needed";
     }
 
@@ -74,7 +75,8 @@ public final class Display {
         if (line.unit() == null) {
             return "";
         }
-        boolean plural = line.amount().max() > 1 && line.unit().kind() != Unit.Kind.MASS && !SHORT.contains(line.unit());
+        boolean plural =
+                line.amount().max() > 1 && line.unit().kind() != Unit.Kind.MASS && !SHORT.contains(line.unit());
         String id = line.unit().id();
         String ending = !plural ? "" : id.endsWith("ch") || id.endsWith("sh") || id.endsWith("ss") ? "es" : "s";
         return " " + (plural && id.equals("leaf") ? "leaves" : plural && id.equals("loaf") ? "loaves" : id + ending);

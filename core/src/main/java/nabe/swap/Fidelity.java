@@ -15,7 +15,11 @@ public record Fidelity(double taste, double texture, double richness, double moi
     static Fidelity of(SwapRule rule, Nutrients was, Nutrients now, double grams) {
         double richness = near(was.fat(), now.fat(), grams);
         double moisture = near(was.water(), now.water(), grams);
-        return new Fidelity(rule.taste(), rule.texture(), richness, moisture,
+        return new Fidelity(
+                rule.taste(),
+                rule.texture(),
+                richness,
+                moisture,
                 0.4 * rule.taste() + 0.4 * rule.texture() + 0.1 * richness + 0.1 * moisture);
     }
 

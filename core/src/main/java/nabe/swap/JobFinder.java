@@ -25,14 +25,19 @@ final class JobFinder {
             return egg(line);
         }
         if (role.equals("butter")) {
-            return (line.part() == Part.STRUCTURE || line.part() == Part.TOPPING) && recipe.family() != Family.MASH_TOPPED && doughHere(line) ? "crust" : "fry";
+            return (line.part() == Part.STRUCTURE || line.part() == Part.TOPPING)
+                            && recipe.family() != Family.MASH_TOPPED
+                            && doughHere(line)
+                    ? "crust"
+                    : "fry";
         }
         boolean keepsMeat = meatAllowed && (role.equals("sausage") || role.equals("stock"));
         return keepsMeat ? "keep-meat" : role;
     }
 
     private boolean doughHere(Line line) {
-        return sameHeading(line).anyMatch(l -> l.ingredient() != null && l.ingredient().role().startsWith("flour"));
+        return sameHeading(line)
+                .anyMatch(l -> l.ingredient() != null && l.ingredient().role().startsWith("flour"));
     }
 
     private java.util.stream.Stream<Line> sameHeading(Line line) {
@@ -66,10 +71,14 @@ final class JobFinder {
     }
 
     private boolean sets(Line line) {
-        boolean custard = recipe.family() == Family.STRATA || recipe.family() == Family.MOUSSAKA
-                || line.part() == Part.WHITE_SAUCE || words(line).contains("custard");
+        boolean custard = recipe.family() == Family.STRATA
+                || recipe.family() == Family.MOUSSAKA
+                || line.part() == Part.WHITE_SAUCE
+                || words(line).contains("custard");
         boolean many = line.gramsOrZero() >= 180;
-        List<Line> liquids = sameHeading(line).filter(l -> l.hasRole("milk") || l.hasRole("cream")).toList();
+        List<Line> liquids = sameHeading(line)
+                .filter(l -> l.hasRole("milk") || l.hasRole("cream"))
+                .toList();
         boolean softCheese = sameHeading(line).anyMatch(l -> l.part() == Part.SOFT_CHEESE);
         return custard && !softCheese || many && !liquids.isEmpty();
     }

@@ -19,18 +19,38 @@ import org.jspecify.annotations.Nullable;
  * @param canBuy whether it can be bought ready
  * @param others ids of other recipes that make the same and meet every need
  */
-public record MadeComponent(String component, String name, String makes, double grams, String display, List<Part> parts,
-        List<Constituent> ingredients, List<String> steps, String sign, int active, int passive, List<String> tools,
-        List<String> missing, int days, String freezes, boolean canBuy, List<String> others, @JsonIgnore List<Integer> sources) {
+public record MadeComponent(
+        String component,
+        String name,
+        String makes,
+        double grams,
+        String display,
+        List<Part> parts,
+        List<Constituent> ingredients,
+        List<String> steps,
+        String sign,
+        int active,
+        int passive,
+        List<String> tools,
+        List<String> missing,
+        int days,
+        String freezes,
+        boolean canBuy,
+        List<String> others,
+        @JsonIgnore List<Integer> sources) {
 
     /**
      * One thing that goes into the batch.
      *
      * @param label what to check on its packet, or null
      */
-    public record Constituent(String item, String ingredient, double grams, String display, @Nullable String label,
-            @JsonIgnore Ingredient of) {
-    }
+    public record Constituent(
+            String item,
+            String ingredient,
+            double grams,
+            String display,
+            @Nullable String label,
+            @JsonIgnore Ingredient of) {}
 
     boolean serves(ConvertedLine line) {
         return sources.contains(line.source());
@@ -39,7 +59,9 @@ public record MadeComponent(String component, String name, String makes, double 
     /** What of the batch's ingredients falls to one line. */
     List<ConvertedLine> constituentsOf(ConvertedLine line) {
         double share = grams == 0 ? 0 : line.gramsOrZero() / grams;
-        return ingredients.stream().map(c -> new ConvertedLine(line.source(), c.item(), c.of(), c.grams() * share, null,
-                line.part(), true, c.label(), null)).toList();
+        return ingredients.stream()
+                .map(c -> new ConvertedLine(
+                        line.source(), c.item(), c.of(), c.grams() * share, null, line.part(), true, c.label(), null))
+                .toList();
     }
 }

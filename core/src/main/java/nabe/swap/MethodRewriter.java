@@ -12,9 +12,11 @@ import nabe.recipe.Recipe;
 final class MethodRewriter {
     private static final Pattern SENTENCE = Pattern.compile("(?<=[.!;])\\s+");
     /** Oil needs no melting. */
-    private static final Pattern MELTED_OIL = Pattern.compile("\\b([Mm])elt(?=(?: \\d\\S* \\w+(?: of)?)?(?: the| remaining)* (?:olive|sunflower) oil)");
+    private static final Pattern MELTED_OIL =
+            Pattern.compile("\\b([Mm])elt(?=(?: \\d\\S* \\w+(?: of)?)?(?: the| remaining)* (?:olive|sunflower) oil)");
     /** "The eggs and the yolk" become one thing. */
     private static final Pattern SAID_TWICE = Pattern.compile("\\b(the [\\p{L} -]{4,40})(?:,| and|, and) \\1\\b");
+
     private final Recipe recipe;
     private final List<Swap> swaps;
     private final SwapBook book;
@@ -36,7 +38,10 @@ final class MethodRewriter {
         for (String step : recipe.steps()) {
             steps.add(swaps.isEmpty() ? new MethodStep(step, step, false, List.of()) : rewritten(step));
         }
-        List<MethodStep.Note> homeless = swaps.stream().filter(s -> !noted.contains(s)).flatMap(s -> note(s).stream()).toList();
+        List<MethodStep.Note> homeless = swaps.stream()
+                .filter(s -> !noted.contains(s))
+                .flatMap(s -> note(s).stream())
+                .toList();
         if (!steps.isEmpty() && !homeless.isEmpty()) {
             MethodStep last = steps.removeLast();
             List<MethodStep.Note> notes = new ArrayList<>(last.notes());
@@ -51,17 +56,23 @@ final class MethodRewriter {
         List<MethodStep.Note> notes = new ArrayList<>();
         for (String sentence : SENTENCE.split(step)) {
             List<Subjects.Mention> mentions = subjects.in(sentence);
-            mentions.stream().flatMap(m -> m.swaps().stream()).filter(noted::add).forEach(s -> notes.addAll(note(s)));
+            mentions.stream()
+                    .flatMap(m -> m.swaps().stream())
+                    .filter(noted::add)
+                    .forEach(s -> notes.addAll(note(s)));
             String whole = sauces.instead(sentence, mentions);
             sentences.add(whole != null ? whole : named(sentence, mentions));
         }
         String text = String.join(" ", sentences);
-        return new MethodStep(text, step, !text.equals(step), notes.stream().distinct().toList());
+        return new MethodStep(
+                text, step, !text.equals(step), notes.stream().distinct().toList());
     }
 
     private List<MethodStep.Note> note(Swap swap) {
-        return book.find(swap.rule()).filter(SwapRule::changesMethod)
-                .map(rule -> List.of(new MethodStep.Note(book.called(swap), rule.method(), rule.id()))).orElse(List.of());
+        return book.find(swap.rule())
+                .filter(SwapRule::changesMethod)
+                .map(rule -> List.of(new MethodStep.Note(book.called(swap), rule.method(), rule.id())))
+                .orElse(List.of());
     }
 
     private static String named(String sentence, List<Subjects.Mention> mentions) {

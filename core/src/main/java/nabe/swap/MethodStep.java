@@ -13,6 +13,5 @@ import java.util.List;
 public record MethodStep(String text, String was, boolean changed, List<Note> notes) {
 
     /** @param item what it is about, {@code text} what to do, {@code rule} the swap it comes from */
-    public record Note(String item, String text, String rule) {
-    }
+    public record Note(String item, String text, String rule) {}
 }

@@ -20,7 +20,8 @@ record Nutrients(double water, double salt, double fat) {
         Composition c = portion.ingredient().composition();
         double drinks = properties.mid(portion.ingredient(), "absorption").orElse(0);
         double share = portion.grams() / 100;
-        return new Nutrients((Math.max(0, c.water() - cookedOff) - drinks) * share, c.saltGramsPer100() * share, c.fat() * share);
+        return new Nutrients(
+                (Math.max(0, c.water() - cookedOff) - drinks) * share, c.saltGramsPer100() * share, c.fat() * share);
     }
 
     private Nutrients plus(Nutrients other) {

@@ -36,13 +36,17 @@ final class Options {
     }
 
     /** One answer, weighed. */
-    record Option(SwapRule rule, List<SwapArithmetic.Portion> portions, Fidelity fidelity, Cost cost, Ranking ranking) {
-    }
+    record Option(
+            SwapRule rule, List<SwapArithmetic.Portion> portions, Fidelity fidelity, Cost cost, Ranking ranking) {}
 
     /** @return answers that meet every need, the best for this house first */
     List<Option> fitting(Line line, String job) {
-        return tables.book().answersFor(line.ingredient(), job).stream().filter(this::fits).map(rule -> weigh(rule, line))
-                .sorted(Comparator.comparingDouble((Option o) -> o.ranking().score()).reversed()).toList();
+        return tables.book().answersFor(line.ingredient(), job).stream()
+                .filter(this::fits)
+                .map(rule -> weigh(rule, line))
+                .sorted(Comparator.comparingDouble((Option o) -> o.ranking().score())
+                        .reversed())
+                .toList();
     }
 
     private boolean fits(SwapRule rule) {
@@ -50,13 +54,18 @@ final class Options {
     }
 
     private Option weigh(SwapRule rule, Line line) {
-        List<SwapArithmetic.Portion> portions = arithmetic.portions(rule, line.ingredient(), line.gramsOrZero(), line.part());
+        List<SwapArithmetic.Portion> portions =
+                arithmetic.portions(rule, line.ingredient(), line.gramsOrZero(), line.part());
         Nutrients was = nutrients(List.of(new SwapArithmetic.Portion(line.ingredient(), line.gramsOrZero())), line);
         Nutrients now = nutrients(portions, line);
         Fidelity fidelity = Fidelity.of(rule, was, now, line.gramsOrZero());
         Cost cost = cost(rule, now.minus(was));
-        int chosen = (int) rule.school().entrySet().stream().filter(e -> kitchen.house().schools().chose(e.getKey(), e.getValue())).count();
-        long labels = rule.becomes().stream().filter(c -> !judge(larder.get(c.use())).maybe().isEmpty()).count();
+        int chosen = (int) rule.school().entrySet().stream()
+                .filter(e -> kitchen.house().schools().chose(e.getKey(), e.getValue()))
+                .count();
+        long labels = rule.becomes().stream()
+                .filter(c -> !judge(larder.get(c.use())).maybe().isEmpty())
+                .count();
         return new Option(rule, portions, fidelity, cost, Ranking.of(fidelity, chosen, labels, cost));
     }
 
@@ -65,20 +74,38 @@ final class Options {
     }
 
     private Cost cost(SwapRule rule, Nutrients more) {
-        List<ComponentRecipe> home = rule.becomes().stream().map(c -> tables.components().making(larder.get(c.use())).stream()
-                .filter(r -> r.usual().equals("home")).findFirst().orElse(null)).filter(Objects::nonNull).toList();
-        List<String> tools = Stream.concat(rule.tools().stream(), home.stream().flatMap(r -> r.tools().stream())).distinct().toList();
-        return new Cost(more.water(), more.salt(), more.fat(), rule.active() + home.stream().mapToInt(ComponentRecipe::active).sum(),
-                rule.passive() + home.stream().mapToInt(ComponentRecipe::passive).max().orElse(0), tools,
+        List<ComponentRecipe> home = rule.becomes().stream()
+                .map(c -> tables.components().making(larder.get(c.use())).stream()
+                        .filter(r -> r.usual().equals("home"))
+                        .findFirst()
+                        .orElse(null))
+                .filter(Objects::nonNull)
+                .toList();
+        List<String> tools = Stream.concat(rule.tools().stream(), home.stream().flatMap(r -> r.tools().stream()))
+                .distinct()
+                .toList();
+        return new Cost(
+                more.water(),
+                more.salt(),
+                more.fat(),
+                rule.active() + home.stream().mapToInt(ComponentRecipe::active).sum(),
+                rule.passive()
+                        + home.stream().mapToInt(ComponentRecipe::passive).max().orElse(0),
+                tools,
                 tools.stream().filter(kitchen.lacks()::contains).toList());
     }
 
     /** Answers nearer than the taken one that some need shuts out. */
     List<Swap.PassedOver> passedOver(Line line, String job, double fidelity) {
-        return tables.book().answersFor(line.ingredient(), job).stream().filter(rule -> !fits(rule)).map(rule -> weigh(rule, line))
+        return tables.book().answersFor(line.ingredient(), job).stream()
+                .filter(rule -> !fits(rule))
+                .map(rule -> weigh(rule, line))
                 .filter(o -> o.fidelity().score() > fidelity)
-                .sorted(Comparator.comparingDouble((Option o) -> o.fidelity().score()).reversed()).limit(MOST_PASSED_OVER)
-                .map(o -> new Swap.PassedOver(o.rule().id(), names(o.rule()), offences(o.rule()))).toList();
+                .sorted(Comparator.comparingDouble((Option o) -> o.fidelity().score())
+                        .reversed())
+                .limit(MOST_PASSED_OVER)
+                .map(o -> new Swap.PassedOver(o.rule().id(), names(o.rule()), offences(o.rule())))
+                .toList();
     }
 
     String names(SwapRule rule) {
@@ -86,26 +113,38 @@ final class Options {
     }
 
     private String offences(SwapRule rule) {
-        return rule.becomes().stream().map(c -> larder.get(c.use())).flatMap(i -> judge(i).offends().stream())
-                .distinct().collect(Collectors.joining(", "));
+        return rule.becomes().stream()
+                .map(c -> larder.get(c.use()))
+                .flatMap(i -> judge(i).offends().stream())
+                .distinct()
+                .collect(Collectors.joining(", "));
     }
 
     /** @return what was tried and what stood against each, in a cook's words */
     String tried(Line line, String job) {
         return tables.book().answersFor(line.ingredient(), job).stream()
-                .map(r -> larder.get(r.becomes().getFirst().use()).name() + " (" + offences(r) + ")").distinct().collect(Collectors.joining("; "));
+                .map(r -> larder.get(r.becomes().getFirst().use()).name() + " (" + offences(r) + ")")
+                .distinct()
+                .collect(Collectors.joining("; "));
     }
 
     List<Swap.Becomes> becomes(Option option, Line line) {
-        return option.portions().stream().map(p -> {
-            Double grams = line.grams() == null ? null : p.grams();
-            return new Swap.Becomes(p.ingredient().name(), p.ingredient().id(), grams, display.amount(p.ingredient(), grams));
-        }).toList();
+        return option.portions().stream()
+                .map(p -> {
+                    Double grams = line.grams() == null ? null : p.grams();
+                    return new Swap.Becomes(
+                            p.ingredient().name(), p.ingredient().id(), grams, display.amount(p.ingredient(), grams));
+                })
+                .toList();
     }
 
     String check(SwapRule rule) {
-        String text = rule.becomes().stream().map(c -> larder.get(c.use())).map(this::labelAdvice)
-                .filter(Objects::nonNull).distinct().collect(Collectors.joining(" "));
+        String text = rule.becomes().stream()
+                .map(c -> larder.get(c.use()))
+                .map(this::labelAdvice)
+                .filter(Objects::nonNull)
+                .distinct()
+                .collect(Collectors.joining(" "));
         return text.isEmpty() ? null : text;
     }
 

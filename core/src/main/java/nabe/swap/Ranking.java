@@ -11,6 +11,7 @@ package nabe.swap;
 public record Ranking(double fidelity, double school, double labels, double tools, double work, double score) {
     /** More than nearness: what a house asked for comes before what is most like the original. */
     private static final double SCHOOL = 0.6;
+
     private static final double LABEL = 0.03;
     private static final double TOOL = 0.12;
     private static final double ACTIVE_MINUTE = 0.001;
@@ -22,6 +23,7 @@ public record Ranking(double fidelity, double school, double labels, double tool
         double work = -(ACTIVE_MINUTE * cost.activeMinutes() + PASSIVE_MINUTE * cost.passiveMinutes());
         double reading = -LABEL * labels;
         double tools = -TOOL * cost.missing().size();
-        return new Ranking(fidelity.score(), school, reading, tools, work, fidelity.score() + school + reading + tools + work);
+        return new Ranking(
+                fidelity.score(), school, reading, tools, work, fidelity.score() + school + reading + tools + work);
     }
 }

@@ -14,7 +14,8 @@ import nabe.recipe.Recipe;
 final class SauceSentences {
     private static final Set<String> LIQUIDS = Set.of("milk", "cream", "stock", "sour-milk", "water");
     private static final Set<String> FATS = Set.of("butter", "oil");
-    private static final Set<String> SAUCE = Set.of("flour", "flour-raising", "milk", "cream", "stock", "sour-milk", "butter", "oil");
+    private static final Set<String> SAUCE =
+            Set.of("flour", "flour-raising", "milk", "cream", "stock", "sour-milk", "butter", "oil");
     private final Recipe recipe;
     private final List<ConvertedLine> lines;
     private final List<Swap> swaps;
@@ -25,7 +26,9 @@ final class SauceSentences {
         this.recipe = recipe;
         this.lines = lines;
         this.book = book;
-        this.swaps = swaps.stream().filter(s -> rule(s) != null && rule(s).instead() != null).toList();
+        this.swaps = swaps.stream()
+                .filter(s -> rule(s) != null && rule(s).instead() != null)
+                .toList();
     }
 
     private SwapRule rule(Swap swap) {
@@ -38,8 +41,12 @@ final class SauceSentences {
         for (Swap swap : swaps) {
             boolean flour = mentions.stream().anyMatch(m -> m.swaps().contains(swap));
             boolean liquid = recipe.lines().stream().anyMatch(l -> isOne(l, LIQUIDS) && names(lower, l));
-            boolean other = recipe.lines().stream().anyMatch(l -> l.ingredient() != null && !isOne(l, SAUCE) && !l.hasRole("salt")
-                    && !l.hasRole("spice") && names(lower, l));
+            boolean other = recipe.lines().stream()
+                    .anyMatch(l -> l.ingredient() != null
+                            && !isOne(l, SAUCE)
+                            && !l.hasRole("salt")
+                            && !l.hasRole("spice")
+                            && names(lower, l));
             if (other || !flour && !(liquid && waiting.contains(swap))) {
                 continue;
             }
@@ -64,13 +71,20 @@ final class SauceSentences {
 
     private String filled(String pattern, Swap swap) {
         Line flour = recipe.lines().get(swap.source());
-        return pattern.replace("{becomes}", book.called(swap)).replace("{liquid}", converted(flour, LIQUIDS, "liquid")).replace("{fat}", converted(flour, FATS, "fat"));
+        return pattern.replace("{becomes}", book.called(swap))
+                .replace("{liquid}", converted(flour, LIQUIDS, "liquid"))
+                .replace("{fat}", converted(flour, FATS, "fat"));
     }
 
     /** What now does this work beside the flour: under the same heading where it has one, else in the same part. */
     private String converted(Line flour, Set<String> roles, String word) {
-        return lines.stream().filter(l -> l.ingredient() != null && roles.contains(l.ingredient().role()))
-                .filter(l -> l.part() == flour.part() || Objects.equals(recipe.lines().get(l.source()).heading(), flour.heading()))
-                .map(ConvertedLine::item).findFirst().orElse(word);
+        return lines.stream()
+                .filter(l ->
+                        l.ingredient() != null && roles.contains(l.ingredient().role()))
+                .filter(l -> l.part() == flour.part()
+                        || Objects.equals(recipe.lines().get(l.source()).heading(), flour.heading()))
+                .map(ConvertedLine::item)
+                .findFirst()
+                .orElse(word);
     }
 }

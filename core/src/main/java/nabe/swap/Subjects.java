@@ -25,21 +25,46 @@ final class Subjects {
     private static final Map<String, Set<String>> GENERAL = Map.ofEntries(
             Map.entry("cheese", Set.of("melting-cheese", "hard-cheese", "crumbly-cheese", "soft-cheese")),
             Map.entry("pasta", Set.of("sheets", "fresh-sheets", "tubes", "shells", "short-pasta", "noodles")),
-            Map.entry("noodle", Set.of("sheets", "fresh-sheets", "noodles")), Map.entry("sheet", Set.of("sheets", "fresh-sheets", "pastry", "pastry-thin")),
-            Map.entry("shell", Set.of("shells", "tubes")), Map.entry("tube", Set.of("tubes")), Map.entry("meat", Set.of("mince", "meat", "poultry-mince", "sausage")),
-            Map.entry("mince", Set.of("mince", "poultry-mince")), Map.entry("beef", Set.of("mince", "meat")), Map.entry("lamb", Set.of("mince", "meat")),
-            Map.entry("pork", Set.of("mince", "meat")), Map.entry("chicken", Set.of("poultry", "poultry-cooked", "poultry-mince")),
-            Map.entry("turkey", Set.of("poultry", "poultry-cooked", "poultry-mince")), Map.entry("flour", Set.of("flour", "flour-raising")),
-            Map.entry("milk", Set.of("milk")), Map.entry("cream", Set.of("cream")), Map.entry("butter", Set.of("butter")),
-            Map.entry("egg", Set.of("egg", "egg-yolk", "egg-white")), Map.entry("yolk", Set.of("egg-yolk")), Map.entry("stock", Set.of("stock", "stock-cube")),
-            Map.entry("broth", Set.of("stock", "stock-cube")), Map.entry("crumb", Set.of("crumbs")), Map.entry("breadcrumb", Set.of("crumbs")),
-            Map.entry("bread", Set.of("bread")), Map.entry("pastry", Set.of("pastry", "pastry-thin")), Map.entry("sausage", Set.of("sausage")),
-            Map.entry("fish", Set.of("fish", "fish-cooked")), Map.entry("tortilla", Set.of("wrap")), Map.entry("soup", Set.of("soup-tin", "soup-tin-tomato")),
-            Map.entry("nut", Set.of("nut")), Map.entry("yogurt", Set.of("yogurt")), Map.entry("yoghurt", Set.of("yogurt")));
-    private static final Pattern MADE_OF = Pattern.compile("^\\s*(?:sauce|mixture sauce|dish|board|knife|stage)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern GREASES = Pattern.compile("^ (?:an?|the|your|\\d)\\b.{0,40}\\b(?:dish|pan|tin|casserole|mold|mould|foil|paper|ramekins?)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern DOUGH = Pattern.compile("\\b(?:dough|pastry|crust|rub|cut in|scone|biscuit)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern COUNT_BEFORE = Pattern.compile("(?:the )?\\d+ (?:large |medium |small )?$", Pattern.CASE_INSENSITIVE);
+            Map.entry("noodle", Set.of("sheets", "fresh-sheets", "noodles")),
+            Map.entry("sheet", Set.of("sheets", "fresh-sheets", "pastry", "pastry-thin")),
+            Map.entry("shell", Set.of("shells", "tubes")),
+            Map.entry("tube", Set.of("tubes")),
+            Map.entry("meat", Set.of("mince", "meat", "poultry-mince", "sausage")),
+            Map.entry("mince", Set.of("mince", "poultry-mince")),
+            Map.entry("beef", Set.of("mince", "meat")),
+            Map.entry("lamb", Set.of("mince", "meat")),
+            Map.entry("pork", Set.of("mince", "meat")),
+            Map.entry("chicken", Set.of("poultry", "poultry-cooked", "poultry-mince")),
+            Map.entry("turkey", Set.of("poultry", "poultry-cooked", "poultry-mince")),
+            Map.entry("flour", Set.of("flour", "flour-raising")),
+            Map.entry("milk", Set.of("milk")),
+            Map.entry("cream", Set.of("cream")),
+            Map.entry("butter", Set.of("butter")),
+            Map.entry("egg", Set.of("egg", "egg-yolk", "egg-white")),
+            Map.entry("yolk", Set.of("egg-yolk")),
+            Map.entry("stock", Set.of("stock", "stock-cube")),
+            Map.entry("broth", Set.of("stock", "stock-cube")),
+            Map.entry("crumb", Set.of("crumbs")),
+            Map.entry("breadcrumb", Set.of("crumbs")),
+            Map.entry("bread", Set.of("bread")),
+            Map.entry("pastry", Set.of("pastry", "pastry-thin")),
+            Map.entry("sausage", Set.of("sausage")),
+            Map.entry("fish", Set.of("fish", "fish-cooked")),
+            Map.entry("tortilla", Set.of("wrap")),
+            Map.entry("soup", Set.of("soup-tin", "soup-tin-tomato")),
+            Map.entry("nut", Set.of("nut")),
+            Map.entry("yogurt", Set.of("yogurt")),
+            Map.entry("yoghurt", Set.of("yogurt")));
+
+    private static final Pattern MADE_OF =
+            Pattern.compile("^\\s*(?:sauce|mixture sauce|dish|board|knife|stage)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern GREASES = Pattern.compile(
+            "^ (?:an?|the|your|\\d)\\b.{0,40}\\b(?:dish|pan|tin|casserole|mold|mould|foil|paper|ramekins?)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern DOUGH =
+            Pattern.compile("\\b(?:dough|pastry|crust|rub|cut in|scone|biscuit)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern COUNT_BEFORE =
+            Pattern.compile("(?:the )?\\d+ (?:large |medium |small )?$", Pattern.CASE_INSENSITIVE);
     private final Larder larder;
     private final Recipe recipe;
     private final List<Swap> swaps;
@@ -59,8 +84,7 @@ final class Subjects {
      * @param start first character, {@code end} one past the last
      * @param says what it reads now
      */
-    record Mention(int start, int end, List<Swap> swaps, String says) {
-    }
+    record Mention(int start, int end, List<Swap> swaps, String says) {}
 
     /** @return what the sentence names of the swapped things, from left to right */
     List<Mention> in(String sentence) {
@@ -89,27 +113,42 @@ final class Subjects {
         String after = sentence.substring(match.end());
         String words = sentence.substring(match.start(), match.end());
         List<Line> meant = meant(words, match);
-        List<Swap> about = inDough(sentence, swaps.stream().filter(s -> meant.contains(recipe.lines().get(s.source()))).toList());
-        boolean allSwapped = meant.stream().allMatch(l -> swaps.stream().anyMatch(s -> recipe.lines().get(s.source()) == l));
+        List<Swap> about = inDough(
+                sentence,
+                swaps.stream()
+                        .filter(s -> meant.contains(recipe.lines().get(s.source())))
+                        .toList());
+        boolean allSwapped = meant.stream()
+                .allMatch(l -> swaps.stream().anyMatch(s -> recipe.lines().get(s.source()) == l));
         if (about.isEmpty() || !allSwapped || MADE_OF.matcher(after).find()) {
             return java.util.Optional.empty();
         }
         if (words.equalsIgnoreCase("butter") && GREASES.matcher(after).find()) {
-            return java.util.Optional.of(new Mention(match.start(), match.end(), about, Character.isUpperCase(words.charAt(0)) ? "Oil" : "oil"));
+            return java.util.Optional.of(new Mention(
+                    match.start(), match.end(), about, Character.isUpperCase(words.charAt(0)) ? "Oil" : "oil"));
         }
-        String says = about.stream().map(book::called).collect(Collectors.toCollection(LinkedHashSet::new)).stream().limit(3).collect(Collectors.joining(" and "));
+        String says = about.stream().map(book::called).collect(Collectors.toCollection(LinkedHashSet::new)).stream()
+                .limit(3)
+                .collect(Collectors.joining(" and "));
         Matcher count = COUNT_BEFORE.matcher(sentence.substring(0, match.start()));
-        boolean counted = count.find() && about.stream().noneMatch(s -> s.becomes().getFirst().display().contains("sheets"));
+        boolean counted = count.find()
+                && about.stream()
+                        .noneMatch(s -> s.becomes().getFirst().display().contains("sheets"));
         int start = counted ? count.start() : match.start();
         boolean capital = start == 0 && Character.isUpperCase(sentence.charAt(0));
         String text = counted ? "the " + says : says;
-        return java.util.Optional.of(new Mention(start, match.end(), about, capital ? text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1) : text));
+        return java.util.Optional.of(new Mention(
+                start,
+                match.end(),
+                about,
+                capital ? text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1) : text));
     }
 
     /** Butter in the dough and butter in the pan become different things: the sentence tells which is meant. */
     private static List<Swap> inDough(String sentence, List<Swap> about) {
         boolean dough = DOUGH.matcher(sentence).find();
-        List<Swap> fitting = about.stream().filter(s -> s.job().equals("crust") == dough).toList();
+        List<Swap> fitting =
+                about.stream().filter(s -> s.job().equals("crust") == dough).toList();
         return fitting.isEmpty() ? about : fitting;
     }
 
@@ -118,15 +157,23 @@ final class Subjects {
         Set<String> keys = Words.of(words).stream().map(Words.Word::key).collect(Collectors.toCollection(HashSet::new));
         String last = Words.of(words).getLast().key();
         Set<String> roles = keys.size() > 2 ? Set.of() : GENERAL.getOrDefault(last, Set.of());
-        return Stream.<Predicate<Line>>of(l -> l.ingredient() == match.ingredient(),
+        return Stream.<Predicate<Line>>of(
+                        l -> l.ingredient() == match.ingredient(),
                         l -> wordsOf(l).containsAll(keys) && headOf(l).equals(last),
-                        l -> roles.contains(l.ingredient().role()) && !l.ingredient().role().equals("soft-cheese"),
-                        l -> roles.contains(l.ingredient().role()), l -> roles.isEmpty() && wordsOf(l).containsAll(keys))
-                .map(this::lines).filter(found -> !found.isEmpty()).findFirst().orElse(List.of());
+                        l -> roles.contains(l.ingredient().role())
+                                && !l.ingredient().role().equals("soft-cheese"),
+                        l -> roles.contains(l.ingredient().role()),
+                        l -> roles.isEmpty() && wordsOf(l).containsAll(keys))
+                .map(this::lines)
+                .filter(found -> !found.isEmpty())
+                .findFirst()
+                .orElse(List.of());
     }
 
     private List<Line> lines(Predicate<Line> test) {
-        return recipe.lines().stream().filter(l -> l.ingredient() != null && test.test(l)).toList();
+        return recipe.lines().stream()
+                .filter(l -> l.ingredient() != null && test.test(l))
+                .toList();
     }
 
     private String headOf(Line line) {
@@ -135,6 +182,8 @@ final class Subjects {
     }
 
     private List<String> wordsOf(Line line) {
-        return itemWords.computeIfAbsent(line.item(), item -> Words.of(item).stream().map(Words.Word::key).toList());
+        return itemWords.computeIfAbsent(
+                line.item(),
+                item -> Words.of(item).stream().map(Words.Word::key).toList());
     }
 }

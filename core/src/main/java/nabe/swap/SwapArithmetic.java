@@ -19,6 +19,7 @@ final class SwapArithmetic {
     private static final double SLICE_COVER = 0.85;
     /** Raw vegetables are a little lighter than water. Kitchen practice. */
     private static final double SLICE_G_PER_ML = 0.95;
+
     private final Larder larder;
     private final Thickeners thickeners;
     private final Yields yields;
@@ -32,8 +33,7 @@ final class SwapArithmetic {
     }
 
     /** What one component comes to. */
-    record Portion(Ingredient ingredient, double grams) {
-    }
+    record Portion(Ingredient ingredient, double grams) {}
 
     /** @param grams of the thing replaced, zero or more. @return a portion each component, those under 0.05 g left out */
     List<Portion> portions(SwapRule rule, Ingredient from, double grams, Part part) {
@@ -41,17 +41,21 @@ final class SwapArithmetic {
         double fatSoFar = 0;
         for (SwapRule.Component component : rule.becomes()) {
             Ingredient to = larder.get(component.use());
-            double amount = component.ratio() * switch (component.by()) {
-                case "volume" -> grams / density(from) * density(to);
-                case "thickening" -> grams * thickeners.of(from) / thickeners.of(to);
-                case "fat" -> grams * from.composition().fat() / to.composition().fat();
-                case "fat-gap" -> Math.max(0, grams * from.composition().fat() - fatSoFar) / to.composition().fat();
-                case "piece" -> grams / piece(from) * piece(to);
-                case "egg" -> grams / eggOf(from);
-                case "area" -> pieces(from, grams) * areaMm2(from) * SLICE_G_PER_ML / 1000;
-                case "cooked" -> grams * yields.of(from, part) / yields.of(to, part);
-                default -> grams;
-            };
+            double amount = component.ratio()
+                    * switch (component.by()) {
+                        case "volume" -> grams / density(from) * density(to);
+                        case "thickening" -> grams * thickeners.of(from) / thickeners.of(to);
+                        case "fat" ->
+                            grams * from.composition().fat() / to.composition().fat();
+                        case "fat-gap" ->
+                            Math.max(0, grams * from.composition().fat() - fatSoFar)
+                                    / to.composition().fat();
+                        case "piece" -> grams / piece(from) * piece(to);
+                        case "egg" -> grams / eggOf(from);
+                        case "area" -> pieces(from, grams) * areaMm2(from) * SLICE_G_PER_ML / 1000;
+                        case "cooked" -> grams * yields.of(from, part) / yields.of(to, part);
+                        default -> grams;
+                    };
             fatSoFar += amount * to.composition().fat();
             if (amount >= 0.05 || grams == 0) {
                 portions.add(new Portion(to, amount));
@@ -79,6 +83,8 @@ final class SwapArithmetic {
 
     /** Sheets of any make are cut to much the same size, so the same count covers the same area. */
     private static double piece(Ingredient ingredient) {
-        return ingredient.pieceGrams("sheet").orElse(ingredient.pieceGrams("each").orElse(1));
+        return ingredient
+                .pieceGrams("sheet")
+                .orElse(ingredient.pieceGrams("each").orElse(1));
     }
 }

@@ -17,9 +17,11 @@ import nabe.larder.ListCatalogue;
 
 /** All swaps, loaded strictly: every id once, every ingredient in the larder, every basis known. */
 public final class SwapBook {
-    private static final Set<String> BASES = Set.of("mass", "volume", "thickening", "fat", "fat-gap", "piece", "area", "egg", "cooked");
+    private static final Set<String> BASES =
+            Set.of("mass", "volume", "thickening", "fat", "fat-gap", "piece", "area", "egg", "cooked");
     /** What goes along with a thing but does not name it. */
     private static final Set<String> SIDE = Set.of("water", "olive-oil", "sunflower-oil", "salt");
+
     private final List<SwapRule> rules;
     private final Map<String, SwapRule> byId = new HashMap<>();
     private final Map<String, List<SwapRule>> byIngredient = new ConcurrentHashMap<>();
@@ -41,12 +43,15 @@ public final class SwapBook {
         }
         for (SwapRule.Component component : rule.becomes()) {
             if (larder.find(component.use()).isEmpty() || !BASES.contains(component.by())) {
-                throw new CatalogueException("swaps.json5", rule.id(),
+                throw new CatalogueException(
+                        "swaps.json5",
+                        rule.id(),
                         "The part (" + component + ") must use a larder id and a known basis.");
             }
         }
         if (!isShare(rule.taste()) || !isShare(rule.texture()) || rule.reason() == null || rule.method() == null) {
-            throw new CatalogueException("swaps.json5", rule.id(), "It must give taste and texture above 0 up to 1, a reason and a method.");
+            throw new CatalogueException(
+                    "swaps.json5", rule.id(), "It must give taste and texture above 0 up to 1, a reason and a method.");
         }
         new Schools(rule.school());
         rule.tools().forEach(Tool::ofId);
@@ -67,8 +72,12 @@ public final class SwapBook {
         if (rule != null && rule.called() != null) {
             return rule.called();
         }
-        List<Swap.Becomes> main = swap.becomes().stream().filter(b -> !SIDE.contains(b.ingredient())).limit(2).toList();
-        return (main.isEmpty() ? swap.becomes() : main).stream().map(Swap.Becomes::item).collect(Collectors.joining(" and "));
+        List<Swap.Becomes> main = swap.becomes().stream()
+                .filter(b -> !SIDE.contains(b.ingredient()))
+                .limit(2)
+                .toList();
+        return (main.isEmpty() ? swap.becomes() : main)
+                .stream().map(Swap.Becomes::item).collect(Collectors.joining(" and "));
     }
 
     public List<SwapRule> all() {
@@ -82,10 +91,14 @@ public final class SwapBook {
 
     /** @return the answers for this ingredient in this job, in file order */
     List<SwapRule> answersFor(Ingredient ingredient, String job) {
-        return byIngredient.computeIfAbsent(ingredient.id(), this::answering).stream().filter(rule -> rule.does(job)).toList();
+        return byIngredient.computeIfAbsent(ingredient.id(), this::answering).stream()
+                .filter(rule -> rule.does(job))
+                .toList();
     }
 
     private List<SwapRule> answering(String id) {
-        return larder.find(id).map(own -> rules.stream().filter(rule -> rule.answersFor(own)).toList()).orElse(List.of());
+        return larder.find(id)
+                .map(own -> rules.stream().filter(rule -> rule.answersFor(own)).toList())
+                .orElse(List.of());
     }
 }

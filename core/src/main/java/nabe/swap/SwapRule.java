@@ -18,9 +18,23 @@ import nabe.larder.Ingredient;
  * @param called what the method calls it, or null for the names of what goes in
  * @param instead sentences for the method where the order of work changes, or null where a name changes only
  */
-public record SwapRule(String id, List<String> role, String job, List<String> only, List<String> not,
-        List<Component> becomes, double taste, double texture, Map<String, String> school, Integer active, Integer passive,
-        List<String> tools, String called, Instead instead, String reason, String method) {
+public record SwapRule(
+        String id,
+        List<String> role,
+        String job,
+        List<String> only,
+        List<String> not,
+        List<Component> becomes,
+        double taste,
+        double texture,
+        Map<String, String> school,
+        Integer active,
+        Integer passive,
+        List<String> tools,
+        String called,
+        Instead instead,
+        String reason,
+        String method) {
 
     /**
      * @param use larder id
@@ -39,8 +53,7 @@ public record SwapRule(String id, List<String> role, String job, List<String> on
      * @param alone in place of a sentence that names the flour without the liquid
      * @param liquid in place of the sentence that adds the liquid
      */
-    public record Instead(String alone, String liquid) {
-    }
+    public record Instead(String alone, String liquid) {}
 
     public SwapRule {
         only = only == null ? List.of() : only;
@@ -53,8 +66,10 @@ public record SwapRule(String id, List<String> role, String job, List<String> on
 
     /** @return whether this can stand for the ingredient, whatever work it does */
     boolean answersFor(Ingredient ingredient) {
-        return role.stream().anyMatch(ingredient.roles()::contains) && (only.isEmpty() || only.contains(ingredient.id()))
-                && !not.contains(ingredient.id()) && becomes.stream().noneMatch(c -> c.use().equals(ingredient.id()));
+        return role.stream().anyMatch(ingredient.roles()::contains)
+                && (only.isEmpty() || only.contains(ingredient.id()))
+                && !not.contains(ingredient.id())
+                && becomes.stream().noneMatch(c -> c.use().equals(ingredient.id()));
     }
 
     /** @param lineJob the work the line does, never null */

@@ -25,7 +25,8 @@ public final class Swapper {
     private final SwapArithmetic arithmetic;
 
     /** What the catalogue says of swapping, loaded once. */
-    public record Tables(SwapBook book, Thickeners thickeners, Yields yields, Properties properties, ComponentBook components) {
+    public record Tables(
+            SwapBook book, Thickeners thickeners, Yields yields, Properties properties, ComponentBook components) {
         /** @return the same with the thirst of kept packets, g water for 100 g by larder id */
         public Tables withAbsorption(java.util.Map<String, Double> thirst) {
             return new Tables(book, thickeners, yields, properties.withAbsorption(thirst), components);
@@ -56,7 +57,9 @@ public final class Swapper {
         double before = recipe.lines().stream().mapToDouble(Line::gramsOrZero).sum();
         List<MadeComponent> made = new ComponentChooser(larder, tables.components(), kitchen).choose(work.lines);
         List<MethodStep> method = new MethodRewriter(larder, recipe, work.lines, work.swaps, tables.book()).rewrite();
-        List<Swap> swaps = work.swaps.stream().map(swap -> swap.withCheck(work.check(swap, made))).toList();
+        List<Swap> swaps = work.swaps.stream()
+                .map(swap -> swap.withCheck(work.check(swap, made)))
+                .toList();
         return new Conversion(List.copyOf(work.lines), swaps, List.copyOf(work.unresolved), made, method, before);
     }
 
@@ -76,7 +79,8 @@ public final class Swapper {
             this.options = new Options(larder, tables, arithmetic, kitchen);
             this.display = Display.of(kitchen.house());
             this.jobs = new JobFinder(recipe);
-            this.meatAllowed = !kitchen.needs().needs().contains(Need.VEGAN) && !kitchen.needs().needs().contains(Need.VEGETARIAN);
+            this.meatAllowed = !kitchen.needs().needs().contains(Need.VEGAN)
+                    && !kitchen.needs().needs().contains(Need.VEGETARIAN);
         }
 
         void take(int index, Line line) {
@@ -104,32 +108,73 @@ public final class Swapper {
         private Swap leftOut(int index, Line line) {
             Fidelity none = new Fidelity(0, 0, 0, 0, 0);
             Cost saved = new Cost(0, 0, 0, 0, 0, List.of(), List.of());
-            List<String> offends = line.ingredient() == null ? List.of("not known")
-                    : List.copyOf(kitchen.needs().judge(line.ingredient(), line.claims()).offends());
-            List<Swap.Alternative> others = line.ingredient() == null ? List.of()
-                    : options.fitting(line, jobs.jobOf(line, meatAllowed)).stream().limit(MOST_ALTERNATIVES).map(o -> alternative(o, line)).toList();
-            return new Swap(index, line.bareText(), line.grams() == null ? null : line.gramsOrZero(), offends, List.of(),
-                    "You left it out.", "Pass over it in the method.", Kitchen.LEAVE_OUT, "none", 0, none, saved,
-                    new Ranking(0, 0, 0, 0, 0, 0), null, others, List.of());
+            List<String> offends = line.ingredient() == null
+                    ? List.of("not known")
+                    : List.copyOf(kitchen.needs()
+                            .judge(line.ingredient(), line.claims())
+                            .offends());
+            List<Swap.Alternative> others = line.ingredient() == null
+                    ? List.of()
+                    : options.fitting(line, jobs.jobOf(line, meatAllowed)).stream()
+                            .limit(MOST_ALTERNATIVES)
+                            .map(o -> alternative(o, line))
+                            .toList();
+            return new Swap(
+                    index,
+                    line.bareText(),
+                    line.grams() == null ? null : line.gramsOrZero(),
+                    offends,
+                    List.of(),
+                    "You left it out.",
+                    "Pass over it in the method.",
+                    Kitchen.LEAVE_OUT,
+                    "none",
+                    0,
+                    none,
+                    saved,
+                    new Ranking(0, 0, 0, 0, 0, 0),
+                    null,
+                    others,
+                    List.of());
         }
 
         private void takeUnknown(int index, Line line) {
             if (kitchen.needs().isEmpty()) {
-                lines.add(new ConvertedLine(index, line.item().isBlank() ? line.text() : line.item(), null,
-                        line.grams() == null ? null : line.gramsOrZero(), display.written(line), line.part(), false, null, line.preparation()));
+                lines.add(new ConvertedLine(
+                        index,
+                        line.item().isBlank() ? line.text() : line.item(),
+                        null,
+                        line.grams() == null ? null : line.gramsOrZero(),
+                        display.written(line),
+                        line.part(),
+                        false,
+                        null,
+                        line.preparation()));
             } else {
-                unresolved.add(new Unresolved(index, line.text(), "Nabe does not know this, so cannot say whether it fits. "
-                        + "Check what it contains, then say which ingredient it is, or leave it out."));
+                unresolved.add(new Unresolved(
+                        index,
+                        line.text(),
+                        "Nabe does not know this, so cannot say whether it fits. "
+                                + "Check what it contains, then say which ingredient it is, or leave it out."));
             }
         }
 
         private void keep(int index, Line line, Judgement judgement) {
             Double grams = line.grams() == null ? null : line.gramsOrZero();
             boolean plainItem = kitchen.needs().isEmpty() && line.also().isEmpty();
-            String item = plainItem && !line.item().isBlank() ? line.item() : line.ingredient().name();
+            String item = plainItem && !line.item().isBlank()
+                    ? line.item()
+                    : line.ingredient().name();
             String claims = line.claims().isEmpty() || plainItem ? "" : String.join(" ", line.claims()) + " ";
-            lines.add(new ConvertedLine(index, item.startsWith(claims.strip()) ? item : claims + item, line.ingredient(), grams,
-                    display.written(line), line.part(), false, judgement.labelAdvice(line.ingredient().name()),
+            lines.add(new ConvertedLine(
+                    index,
+                    item.startsWith(claims.strip()) ? item : claims + item,
+                    line.ingredient(),
+                    grams,
+                    display.written(line),
+                    line.part(),
+                    false,
+                    judgement.labelAdvice(line.ingredient().name()),
                     plainItem ? line.preparation() : null));
         }
 
@@ -137,45 +182,96 @@ public final class Swapper {
             String job = jobs.jobOf(line, meatAllowed);
             List<Options.Option> fitting = options.fitting(line, job);
             if (fitting.isEmpty()) {
-                unresolved.add(new Unresolved(index, line.text(), whyNothing(line, judgement, options.tried(line, job))));
+                unresolved.add(
+                        new Unresolved(index, line.text(), whyNothing(line, judgement, options.tried(line, job))));
                 return;
             }
-            Options.Option chosen = fitting.stream().filter(o -> o.rule().id().equals(kitchen.choices().get(index))).findFirst()
+            Options.Option chosen = fitting.stream()
+                    .filter(o -> o.rule().id().equals(kitchen.choices().get(index)))
+                    .findFirst()
                     .orElse(fitting.getFirst());
             Double grams = line.grams() == null ? null : line.gramsOrZero();
             for (SwapArithmetic.Portion portion : chosen.portions()) {
-                lines.add(new ConvertedLine(index, portion.ingredient().name(), portion.ingredient(),
-                        grams == null ? null : portion.grams(), null, line.part(), true, options.labelAdvice(portion.ingredient()), null));
+                lines.add(new ConvertedLine(
+                        index,
+                        portion.ingredient().name(),
+                        portion.ingredient(),
+                        grams == null ? null : portion.grams(),
+                        null,
+                        line.part(),
+                        true,
+                        options.labelAdvice(portion.ingredient()),
+                        null));
             }
             swaps.add(swap(index, line, whole, judgement, job, chosen, fitting));
         }
 
-        private Swap swap(int index, Line line, Line whole, Judgement judgement, String job, Options.Option chosen, List<Options.Option> fitting) {
+        private Swap swap(
+                int index,
+                Line line,
+                Line whole,
+                Judgement judgement,
+                String job,
+                Options.Option chosen,
+                List<Options.Option> fitting) {
             SwapRule rule = chosen.rule();
-            List<Swap.Alternative> others = fitting.stream().filter(o -> o != chosen).limit(MOST_ALTERNATIVES).map(o -> alternative(o, line)).toList();
-            return new Swap(index, was(line, whole), line.grams() == null ? null : line.gramsOrZero(), List.copyOf(judgement.offends()),
-                    options.becomes(chosen, line), rule.reason(), rule.method(), rule.id(), job, chosen.fidelity().score(), chosen.fidelity(),
-                    chosen.cost(), chosen.ranking(), options.check(rule), others, options.passedOver(line, job, chosen.fidelity().score()));
+            List<Swap.Alternative> others = fitting.stream()
+                    .filter(o -> o != chosen)
+                    .limit(MOST_ALTERNATIVES)
+                    .map(o -> alternative(o, line))
+                    .toList();
+            return new Swap(
+                    index,
+                    was(line, whole),
+                    line.grams() == null ? null : line.gramsOrZero(),
+                    List.copyOf(judgement.offends()),
+                    options.becomes(chosen, line),
+                    rule.reason(),
+                    rule.method(),
+                    rule.id(),
+                    job,
+                    chosen.fidelity().score(),
+                    chosen.fidelity(),
+                    chosen.cost(),
+                    chosen.ranking(),
+                    options.check(rule),
+                    others,
+                    options.passedOver(line, job, chosen.fidelity().score()));
         }
 
         /** What to read on packets: of a thing made at home, on the packets of what goes into it. */
         private String check(Swap swap, List<MadeComponent> made) {
-            String words = swap.becomes().stream().flatMap(b -> made.stream().filter(m -> m.makes().equals(b.ingredient())).findFirst()
-                    .map(m -> m.ingredients().stream().map(MadeComponent.Constituent::label))
-                    .orElseGet(() -> Stream.ofNullable(options.labelAdvice(larder.get(b.ingredient())))))
-                    .filter(Objects::nonNull).distinct().collect(Collectors.joining(" "));
+            String words = swap.becomes().stream()
+                    .flatMap(b -> made.stream()
+                            .filter(m -> m.makes().equals(b.ingredient()))
+                            .findFirst()
+                            .map(m -> m.ingredients().stream().map(MadeComponent.Constituent::label))
+                            .orElseGet(() -> Stream.ofNullable(options.labelAdvice(larder.get(b.ingredient())))))
+                    .filter(Objects::nonNull)
+                    .distinct()
+                    .collect(Collectors.joining(" "));
             return words.isEmpty() ? null : words;
         }
 
         private Swap.Alternative alternative(Options.Option o, Line line) {
-            return new Swap.Alternative(o.rule().id(), options.becomes(o, line), o.fidelity().score(), o.fidelity(), o.cost(), o.ranking(),
-                    o.rule().reason(), o.rule().method(), options.check(o.rule()));
+            return new Swap.Alternative(
+                    o.rule().id(),
+                    options.becomes(o, line),
+                    o.fidelity().score(),
+                    o.fidelity(),
+                    o.cost(),
+                    o.ranking(),
+                    o.rule().reason(),
+                    o.rule().method(),
+                    options.check(o.rule()));
         }
 
         /** The line as written; of a divided one, with what of it this is. */
         private String was(Line line, Line whole) {
-            return whole.shares().isEmpty() || line.grams() == null ? line.bareText()
-                    : line.bareText() + ": " + display.amount(line.ingredient(), line.gramsOrZero()) + " for " + line.part().title().toLowerCase(java.util.Locale.ROOT);
+            return whole.shares().isEmpty() || line.grams() == null
+                    ? line.bareText()
+                    : line.bareText() + ": " + display.amount(line.ingredient(), line.gramsOrZero()) + " for "
+                            + line.part().title().toLowerCase(java.util.Locale.ROOT);
         }
 
         private static String whyNothing(Line line, Judgement judgement, String tried) {
@@ -190,6 +286,8 @@ public final class Swapper {
 
     /** Allergens of a converted line, for showing; unknown ingredients have none listed. */
     public static List<Allergen> allergensOf(ConvertedLine line) {
-        return line.ingredient() == null ? List.of() : line.ingredient().allergens().stream().sorted().toList();
+        return line.ingredient() == null
+                ? List.of()
+                : line.ingredient().allergens().stream().sorted().toList();
     }
 }

@@ -7,5 +7,4 @@ package nabe.swap;
  * @param text the line as written
  * @param why what stands against it, and what the cook can do
  */
-public record Unresolved(int source, String text, String why) {
-}
+public record Unresolved(int source, String text, String why) {}

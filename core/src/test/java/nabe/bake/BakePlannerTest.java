@@ -20,12 +20,26 @@ class BakePlannerTest {
     private static final Planner PLANNER = new Planner(Larder.load());
     private static final Needs VEGAN = new Needs(Set.of(Need.VEGAN, Need.GLUTEN_FREE), Set.of(), true);
 
-    private static Brief brief(String text, Needs needs, Pan pan, OvenChoice oven, Map<String, String> schools, boolean forecast) {
-        return new Brief(Brief.RecipeBrief.ofText(text), needs, pan, oven, null, null, null, schools, null, null, null, forecast);
+    private static Brief brief(
+            String text, Needs needs, Pan pan, OvenChoice oven, Map<String, String> schools, boolean forecast) {
+        return new Brief(
+                Brief.RecipeBrief.ofText(text),
+                needs,
+                pan,
+                oven,
+                null,
+                null,
+                null,
+                schools,
+                null,
+                null,
+                null,
+                forecast);
     }
 
     private static BakePlan plan(String text, OvenChoice oven, Map<String, String> schools, boolean forecast) {
-        return PLANNER.plan(brief(text, Needs.none(), null, oven, schools, forecast)).bake();
+        return PLANNER.plan(brief(text, Needs.none(), null, oven, schools, forecast))
+                .bake();
     }
 
     /** When the plan says out, the coldest point is safe and the layers are tender, in every dish and from every start. */
@@ -37,16 +51,23 @@ class BakePlannerTest {
                 Forecast f = bake.forecast();
                 int out = bake.ovenMinutes();
                 double wanted = bake.coreCelsius() == null ? 74 : bake.coreCelsius();
-                assertThat(f.core().get(out)).as("%s from %s", recipe.lines().findFirst(), start).isGreaterThan(wanted - 2.5);
-                assertThat(f.tender().get(out)).as("%s from %s", recipe.lines().findFirst(), start).isGreaterThan(0.8);
+                assertThat(f.core().get(out))
+                        .as("%s from %s", recipe.lines().findFirst(), start)
+                        .isGreaterThan(wanted - 2.5);
+                assertThat(f.tender().get(out))
+                        .as("%s from %s", recipe.lines().findFirst(), start)
+                        .isGreaterThan(0.8);
                 assertThat(f.energyError()).isLessThan(0.001);
                 assertThat(f.waterError()).isLessThan(0.001);
                 assertThat(f.coreLow().get(out)).isLessThanOrEqualTo(f.core().get(out));
-                assertThat(f.coreHigh().get(out)).isGreaterThanOrEqualTo(f.core().get(out));
+                assertThat(f.coreHigh().get(out))
+                        .isGreaterThanOrEqualTo(f.core().get(out));
                 assertThat(bake.band().lowMinutes()).isLessThanOrEqualTo(out);
                 assertThat(bake.band().highMinutes()).isGreaterThanOrEqualTo(out);
-                boolean outside = out < bake.practice().lowMinutes() || out > bake.practice().highMinutes();
-                assertThat(bake.notes().stream().anyMatch(n -> n.contains("outside what cooks usually find"))).isEqualTo(outside);
+                boolean outside = out < bake.practice().lowMinutes()
+                        || out > bake.practice().highMinutes();
+                assertThat(bake.notes().stream().anyMatch(n -> n.contains("outside what cooks usually find")))
+                        .isEqualTo(outside);
             }
         }
     }
@@ -54,33 +75,54 @@ class BakePlannerTest {
     @Test
     void theSchoolsAreConstraints() {
         OvenChoice room = new OvenChoice(190.0, false, Start.ROOM);
-        assertThat(plan(Recipes.LASAGNA, room, Map.of("cover", "open"), false).phases()).noneMatch(Phase::covered);
-        assertThat(plan(Recipes.LASAGNA, room, Map.of("cover", "sealed"), false).phases().stream().filter(p -> p.kind().equals("bake"))).allMatch(Phase::covered);
+        assertThat(plan(Recipes.LASAGNA, room, Map.of("cover", "open"), false).phases())
+                .noneMatch(Phase::covered);
+        assertThat(plan(Recipes.LASAGNA, room, Map.of("cover", "sealed"), false).phases().stream()
+                        .filter(p -> p.kind().equals("bake")))
+                .allMatch(Phase::covered);
         List<Phase> two = plan(Recipes.LASAGNA, room, null, false).phases();
         assertThat(two.getFirst().covered()).isTrue();
         assertThat(two.get(1).covered()).isFalse();
         assertThat(two.get(1).reason()).contains("Melting cheese and crumbs go on now");
-        assertThat(plan(Recipes.LASAGNA, room, Map.of("rest", "60"), false).phases().getLast().minutes()).isEqualTo(60);
+        assertThat(plan(Recipes.LASAGNA, room, Map.of("rest", "60"), false)
+                        .phases()
+                        .getLast()
+                        .minutes())
+                .isEqualTo(60);
     }
 
     @Test
     void whatDrivesTheTimeIsNamed() {
         Pan deep = Pan.rectangle(250, 180, 90, Material.CERAMIC);
-        BakePlan bake = PLANNER.plan(brief(Recipes.LASAGNA, VEGAN, deep, new OvenChoice(170.0, false, Start.FRIDGE), null, false)).bake();
+        BakePlan bake = PLANNER.plan(
+                        brief(Recipes.LASAGNA, VEGAN, deep, new OvenChoice(170.0, false, Start.FRIDGE), null, false))
+                .bake();
         assertThat(bake.drivers()).extracting(BakePlan.Driver::what).contains("depth", "start", "dish", "oven");
-        assertThat(bake.drivers()).filteredOn(d -> d.what().equals("start")).allSatisfy(d -> assertThat(d.minutes()).isPositive());
+        assertThat(bake.drivers())
+                .filteredOn(d -> d.what().equals("start"))
+                .allSatisfy(d -> assertThat(d.minutes()).isPositive());
         assertThat(bake.forecast()).isNull();
     }
 
     @Test
     void severalDishesShareOneOvenAndComeOutTogether() {
-        List<Brief> briefs = List.of(brief(Recipes.LASAGNA, VEGAN, null, new OvenChoice(null, false, Start.FRIDGE), null, false), brief(Recipes.POT_PIE, Needs.none(), null, null, null, false),
+        List<Brief> briefs = List.of(
+                brief(Recipes.LASAGNA, VEGAN, null, new OvenChoice(null, false, Start.FRIDGE), null, false),
+                brief(Recipes.POT_PIE, Needs.none(), null, null, null, false),
                 brief(Recipes.GRATIN, Needs.none(), null, null, null, false));
         OvenSharing.Shared shared = PLANNER.share(briefs);
-        assertThat(shared.dishes()).allSatisfy(d -> assertThat(d.inAfterMinutes() + d.bake().ovenMinutes()).isEqualTo(shared.minutes()));
+        assertThat(shared.dishes())
+                .allSatisfy(d ->
+                        assertThat(d.inAfterMinutes() + d.bake().ovenMinutes()).isEqualTo(shared.minutes()));
         assertThat(shared.dishes().getFirst().shelf()).isEqualTo("top");
-        double low = shared.dishes().stream().mapToDouble(OvenSharing.Place::ownCelsius).min().orElseThrow();
-        double high = shared.dishes().stream().mapToDouble(OvenSharing.Place::ownCelsius).max().orElseThrow();
+        double low = shared.dishes().stream()
+                .mapToDouble(OvenSharing.Place::ownCelsius)
+                .min()
+                .orElseThrow();
+        double high = shared.dishes().stream()
+                .mapToDouble(OvenSharing.Place::ownCelsius)
+                .max()
+                .orElseThrow();
         assertThat(shared.celsius()).isBetween(low, high);
         assertThatThrownBy(() -> PLANNER.share(briefs.subList(0, 1))).hasMessageContaining("two to six dishes");
     }

@@ -27,7 +27,19 @@ class BuilderTest {
     private static final Needs VEGAN = new Needs(Set.of(Need.VEGAN, Need.GLUTEN_FREE), Set.of(), true);
 
     private static Plan plan(String text, Needs needs, Pan pan, BuildChoice choice, Map<String, String> schools) {
-        return PLANNER.plan(new Brief(Brief.RecipeBrief.ofText(text), needs, pan, null, null, null, null, schools, null, null, choice, false));
+        return PLANNER.plan(new Brief(
+                Brief.RecipeBrief.ofText(text),
+                needs,
+                pan,
+                null,
+                null,
+                null,
+                null,
+                schools,
+                null,
+                null,
+                choice,
+                false));
     }
 
     private static Plan plan(String text, Needs needs, Pan pan) {
@@ -42,7 +54,16 @@ class BuilderTest {
         return switch (random.nextInt(4)) {
             case 0 -> Pan.round(length, depth, material);
             case 1 -> new Pan(Shape.OVAL, length, width, depth, material);
-            case 2 -> new Pan(Shape.RECTANGLE, length, width, depth, material, length - random.nextInt(40), width - random.nextInt(40), 1);
+            case 2 ->
+                new Pan(
+                        Shape.RECTANGLE,
+                        length,
+                        width,
+                        depth,
+                        material,
+                        length - random.nextInt(40),
+                        width - random.nextInt(40),
+                        1);
             default -> new Pan(Shape.RECTANGLE, length, width, depth, material, length, width, 1 + random.nextInt(3));
         };
     }
@@ -56,14 +77,29 @@ class BuilderTest {
             Pan pan = anyPan(random);
             Plan plan = plan(recipes.get(i % recipes.size()), random.nextBoolean() ? VEGAN : Needs.none(), pan);
             BuildPlan build = plan.build();
-            double layers = build.layers().stream().mapToDouble(Layer::grams).sum() + (build.overflow() == null ? 0 : build.overflow().layers().stream().mapToDouble(Layer::grams).sum());
-            double components = build.components().stream().mapToDouble(BuildPlan.Share::grams).sum();
+            double layers = build.layers().stream().mapToDouble(Layer::grams).sum()
+                    + (build.overflow() == null
+                            ? 0
+                            : build.overflow().layers().stream()
+                                    .mapToDouble(Layer::grams)
+                                    .sum());
+            double components = build.components().stream()
+                    .mapToDouble(BuildPlan.Share::grams)
+                    .sum();
             assertThat(layers).isCloseTo(components, within(1.0));
-            assertThat(components + build.leftovers().stream().mapToDouble(BuildPlan.Leftover::grams).sum()).isCloseTo(plan.prep().readyGrams(), within(1.0));
+            assertThat(components
+                            + build.leftovers().stream()
+                                    .mapToDouble(BuildPlan.Leftover::grams)
+                                    .sum())
+                    .isCloseTo(plan.prep().readyGrams(), within(1.0));
             assertThat(build.heightMm()).isLessThanOrEqualTo(pan.depthMm() - Builder.HEADROOM_MM + 0.1);
             for (Laid laid : build.laid()) {
                 Outline outline = new Outline(laid.round(), laid.lengthMm(), laid.widthMm());
-                laid.pieces().forEach(p -> p.corners().forEach(c -> assertThat(outline.holds(c, 0.5)).as("%s %s", pan, p).isTrue()));
+                laid.pieces()
+                        .forEach(p -> p.corners()
+                                .forEach(c -> assertThat(outline.holds(c, 0.5))
+                                        .as("%s %s", pan, p)
+                                        .isTrue()));
             }
             thirstIsSaid(plan.budgets().water());
         }
@@ -80,14 +116,23 @@ class BuilderTest {
             for (int k = 0; k < layers.size(); k++) {
                 int low = Math.min(i, k);
                 int high = Math.max(i, k);
-                boolean touches = k != i && layers.subList(low + (low == i ? 1 : 0), high + (high == i ? 0 : 1)).stream().allMatch(l -> l.takesUpGrams() <= 0);
+                boolean touches = k != i
+                        && layers.subList(low + (low == i ? 1 : 0), high + (high == i ? 0 : 1)).stream()
+                                .allMatch(l -> l.takesUpGrams() <= 0);
                 if (touches) {
-                    boolean shared = layers.subList(0, k).stream().anyMatch(l -> l.takesUpGrams() > 0) && layers.subList(k + 1, layers.size()).stream().anyMatch(l -> l.takesUpGrams() > 0);
-                    reach += (layers.get(k).freeGrams() + layers.get(k).reserveGrams() + layers.get(k).givesOffGrams()) / (shared ? 2 : 1);
+                    boolean shared = layers.subList(0, k).stream().anyMatch(l -> l.takesUpGrams() > 0)
+                            && layers.subList(k + 1, layers.size()).stream().anyMatch(l -> l.takesUpGrams() > 0);
+                    reach += (layers.get(k).freeGrams()
+                                    + layers.get(k).reserveGrams()
+                                    + layers.get(k).givesOffGrams())
+                            / (shared ? 2 : 1);
                 }
             }
-            assertThat(layers.get(i).underWet()).as("%s reaches %s", layers.get(i), reach).isEqualTo(reach < 0.9 * layers.get(i).takesUpGrams());
-            assertThat(!layers.get(i).underWet() || water.state().equals("short")).isTrue();
+            assertThat(layers.get(i).underWet())
+                    .as("%s reaches %s", layers.get(i), reach)
+                    .isEqualTo(reach < 0.9 * layers.get(i).takesUpGrams());
+            assertThat(!layers.get(i).underWet() || water.state().equals("short"))
+                    .isTrue();
         }
     }
 
@@ -101,17 +146,40 @@ class BuilderTest {
 
     @Test
     void theCooksOwnOrderIsBuiltWithWhatItRisks() {
-        List<Part> order = List.of(Part.STRUCTURE, Part.FILLING, Part.STRUCTURE, Part.SOFT_CHEESE, Part.RED_SAUCE, Part.MELTING_CHEESE, Part.STRUCTURE);
+        List<Part> order = List.of(
+                Part.STRUCTURE,
+                Part.FILLING,
+                Part.STRUCTURE,
+                Part.SOFT_CHEESE,
+                Part.RED_SAUCE,
+                Part.MELTING_CHEESE,
+                Part.STRUCTURE);
         Plan plan = plan(Recipes.LASAGNA, VEGAN, null, new BuildChoice(order, null, null, null, null), null);
         assertThat(plan.build().layers().getLast().part()).isEqualTo(Part.STRUCTURE);
-        assertThat(plan.build().layers().stream().map(Layer::part).toList()).containsSubsequence(order).contains(Part.WHITE_SAUCE, Part.HARD_CHEESE);
-        assertThat(plan.build().risks()).extracting(BuildPlan.Risk::text).anyMatch(t -> t.contains("on top stays hard"));
+        assertThat(plan.build().layers().stream().map(Layer::part).toList())
+                .containsSubsequence(order)
+                .contains(Part.WHITE_SAUCE, Part.HARD_CHEESE);
+        assertThat(plan.build().risks())
+                .extracting(BuildPlan.Risk::text)
+                .anyMatch(t -> t.contains("on top stays hard"));
     }
 
     @Test
     void aWayThatWouldFailIsRefusedWithTheBetterOne() {
         Needs needs = new Needs(Set.of(Need.GLUTEN_FREE), Set.of(), true);
-        Plan plan = PLANNER.plan(new Brief(Brief.RecipeBrief.ofText(Recipes.LASAGNA), needs, null, null, null, Map.of(0, "sheets-lentil"), null, Map.of("sheets", "unboiled"), null, null, null, false));
+        Plan plan = PLANNER.plan(new Brief(
+                Brief.RecipeBrief.ofText(Recipes.LASAGNA),
+                needs,
+                null,
+                null,
+                null,
+                Map.of(0, "sheets-lentil"),
+                null,
+                Map.of("sheets", "unboiled"),
+                null,
+                null,
+                null,
+                false));
         assertThat(plan.build().sheets().refused()).isEqualTo("unboiled");
         assertThat(plan.build().sheets().way()).isEqualTo("parboil");
         assertThat(plan.prep().steps()).anyMatch(s -> s.text().startsWith("Parboil"));
@@ -124,15 +192,22 @@ class BuilderTest {
         Plan scaled = plan(Recipes.LASAGNA, VEGAN, twice, new BuildChoice(null, null, null, null, "area"), null);
         assertThat(kept.build().rescale().areaFactor()).isCloseTo(2, within(0.01));
         assertThat(kept.build().rescale().words()).contains("lower");
-        assertThat(scaled.conversion().massAfterGrams()).isCloseTo(2 * kept.conversion().massAfterGrams(), within(2.0));
+        assertThat(scaled.conversion().massAfterGrams())
+                .isCloseTo(2 * kept.conversion().massAfterGrams(), within(2.0));
     }
 
     @Test
     void rollsAreCountedBothWaysAndTurned() {
-        assertThat(Rolls.most(new Outline(false, 300, 200), 100, 30, false).count()).isEqualTo(20);
-        assertThat(Rolls.most(new Outline(false, 230, 130), 100, 30, false).count()).isGreaterThanOrEqualTo(8);
-        assertThat(Rolls.most(new Outline(false, 200, 150), 205, 30, false).how()).isEqualTo("slantwise");
-        assertThat(Rolls.most(new Outline(true, 280, 280), 60, 40, true).pieces()).allSatisfy(p -> p.corners().forEach(c -> assertThat(new Outline(true, 280, 280).holds(c, 0.5)).isTrue()));
+        assertThat(Rolls.most(new Outline(false, 300, 200), 100, 30, false).count())
+                .isEqualTo(20);
+        assertThat(Rolls.most(new Outline(false, 230, 130), 100, 30, false).count())
+                .isGreaterThanOrEqualTo(8);
+        assertThat(Rolls.most(new Outline(false, 200, 150), 205, 30, false).how())
+                .isEqualTo("slantwise");
+        assertThat(Rolls.most(new Outline(true, 280, 280), 60, 40, true).pieces())
+                .allSatisfy(p -> p.corners()
+                        .forEach(c -> assertThat(new Outline(true, 280, 280).holds(c, 0.5))
+                                .isTrue()));
     }
 
     @Test
@@ -144,10 +219,16 @@ class BuilderTest {
             assertThat(build.layers()).as(plan.recipe().title()).isNotEmpty();
             switch (family) {
                 case LASAGNA -> assertThat(build.laid()).isNotEmpty();
-                case STUFFED_TUBES -> assertThat(build.rolls().fillingEachGrams()).isPositive();
-                case POT_PIE -> assertThat(build.lid().lengthMm()).isGreaterThan(build.pan().lengthMm());
-                case GRATIN -> assertThat(build.marks()).extracting(BuildPlan.Mark::kind).contains("liquid-line");
-                case MOUSSAKA -> assertThat(build.laid()).isNotEmpty().allSatisfy(l -> assertThat(l.kind()).isEqualTo("slices"));
+                case STUFFED_TUBES ->
+                    assertThat(build.rolls().fillingEachGrams()).isPositive();
+                case POT_PIE ->
+                    assertThat(build.lid().lengthMm()).isGreaterThan(build.pan().lengthMm());
+                case GRATIN ->
+                    assertThat(build.marks()).extracting(BuildPlan.Mark::kind).contains("liquid-line");
+                case MOUSSAKA ->
+                    assertThat(build.laid())
+                            .isNotEmpty()
+                            .allSatisfy(l -> assertThat(l.kind()).isEqualTo("slices"));
                 default -> assertThat(build.components()).isNotEmpty();
             }
         }
@@ -155,7 +236,9 @@ class BuilderTest {
 
     @Test
     void absurdPansAreRefusedInWords() {
-        assertThatThrownBy(() -> new Pan(Shape.RECTANGLE, 300, 200, 50, Material.GLASS, 320, 200, 1)).hasMessageContaining("no larger than its rim");
-        assertThatThrownBy(() -> new Pan(Shape.RECTANGLE, 300, 200, 50, Material.GLASS, 300, 200, 99)).hasMessageContaining("between 1 and 24");
+        assertThatThrownBy(() -> new Pan(Shape.RECTANGLE, 300, 200, 50, Material.GLASS, 320, 200, 1))
+                .hasMessageContaining("no larger than its rim");
+        assertThatThrownBy(() -> new Pan(Shape.RECTANGLE, 300, 200, 50, Material.GLASS, 300, 200, 99))
+                .hasMessageContaining("between 1 and 24");
     }
 }

@@ -46,22 +46,29 @@ class OrderTest {
         Random random = new Random(family.ordinal());
         for (int i = 0; i < 60; i++) {
             EnumSet<Part> parts = EnumSet.noneOf(Part.class);
-            Arrays.stream(Part.values()).filter(p -> p != Part.SEASONING && p != Part.PAN_RELEASE && random.nextBoolean()).forEach(parts::add);
-            List<Layer> layers = layers(LayerOrder.of(family, parts, 2 + random.nextInt(4), random.nextBoolean(), USUAL), parts);
+            Arrays.stream(Part.values())
+                    .filter(p -> p != Part.SEASONING && p != Part.PAN_RELEASE && random.nextBoolean())
+                    .forEach(parts::add);
+            List<Layer> layers =
+                    layers(LayerOrder.of(family, parts, 2 + random.nextInt(4), random.nextBoolean(), USUAL), parts);
             assertThat(grams(layers).keySet()).isEqualTo(parts);
-            grams(layers).forEach((part, grams) -> assertThat(grams).as("%s in %s", part, parts).isCloseTo(240, within(1e-6)));
+            grams(layers)
+                    .forEach((part, grams) ->
+                            assertThat(grams).as("%s in %s", part, parts).isCloseTo(240, within(1e-6)));
         }
     }
 
     @Test
     void theCooksOwnOrderIsKeptAndWhatTheyForgotGoesIn() {
         Random random = new Random(5);
-        List<Part> all = new java.util.ArrayList<>(List.of(Part.STRUCTURE, Part.RED_SAUCE, Part.FILLING, Part.WHITE_SAUCE, Part.MELTING_CHEESE, Part.TOPPING));
+        List<Part> all = new java.util.ArrayList<>(List.of(
+                Part.STRUCTURE, Part.RED_SAUCE, Part.FILLING, Part.WHITE_SAUCE, Part.MELTING_CHEESE, Part.TOPPING));
         for (int i = 0; i < 100; i++) {
             Collections.shuffle(all, random);
             List<Part> wanted = List.copyOf(all.subList(0, 1 + random.nextInt(all.size())));
             List<Layer> layers = layers(LayerOrder.own(wanted, EnumSet.copyOf(all), USUAL), EnumSet.copyOf(all));
-            assertThat(layers.stream().map(Layer::part).filter(wanted::contains).toList()).isEqualTo(wanted);
+            assertThat(layers.stream().map(Layer::part).filter(wanted::contains).toList())
+                    .isEqualTo(wanted);
             assertThat(grams(layers)).hasSize(all.size());
         }
     }
@@ -69,7 +76,8 @@ class OrderTest {
     @Test
     void theBaseGetsAFilmAndTheTopALittleMoreSetApart() {
         List<Layer> layers = own(Part.RED_SAUCE, Part.STRUCTURE, Part.RED_SAUCE, Part.STRUCTURE, Part.RED_SAUCE);
-        List<Layer> sauce = layers.stream().filter(l -> l.part() == Part.RED_SAUCE).toList();
+        List<Layer> sauce =
+                layers.stream().filter(l -> l.part() == Part.RED_SAUCE).toList();
         assertThat(sauce.getFirst().grams()).isLessThan(sauce.get(1).grams() / 2);
         assertThat(sauce.getLast().grams()).isGreaterThan(sauce.get(1).grams());
         assertThat(sauce).extracting(Layer::reserved).containsExactly(false, false, true);
@@ -77,7 +85,8 @@ class OrderTest {
 
     @Test
     void theUsualLasagnaRisksNothing() {
-        Set<Part> parts = EnumSet.of(Part.STRUCTURE, Part.RED_SAUCE, Part.WHITE_SAUCE, Part.FILLING, Part.MELTING_CHEESE);
+        Set<Part> parts =
+                EnumSet.of(Part.STRUCTURE, Part.RED_SAUCE, Part.WHITE_SAUCE, Part.FILLING, Part.MELTING_CHEESE);
         List<Layer> layers = layers(LayerOrder.of(Family.LASAGNA, parts, 4, false, USUAL), parts);
         assertThat(Risks.of(layers, true, false)).isEmpty();
         assertThat(layers.getFirst().part()).isNotEqualTo(Part.STRUCTURE);
@@ -86,9 +95,15 @@ class OrderTest {
     @Test
     void aHouseThatOilsTheBaseLaysNoFilm() {
         Set<Part> parts = EnumSet.of(Part.STRUCTURE, Part.RED_SAUCE);
-        assertThat(LayerOrder.of(Family.LASAGNA, parts, 3, false, USUAL.with(Map.of("base", "oil"))).getFirst().part()).isEqualTo(Part.STRUCTURE);
+        assertThat(LayerOrder.of(Family.LASAGNA, parts, 3, false, USUAL.with(Map.of("base", "oil")))
+                        .getFirst()
+                        .part())
+                .isEqualTo(Part.STRUCTURE);
         Set<Part> both = EnumSet.of(Part.STRUCTURE, Part.RED_SAUCE, Part.WHITE_SAUCE);
-        assertThat(LayerOrder.of(Family.LASAGNA, both, 3, false, USUAL.with(Map.of("base", "white-sauce"))).getFirst().part()).isEqualTo(Part.WHITE_SAUCE);
+        assertThat(LayerOrder.of(Family.LASAGNA, both, 3, false, USUAL.with(Map.of("base", "white-sauce")))
+                        .getFirst()
+                        .part())
+                .isEqualTo(Part.WHITE_SAUCE);
     }
 
     @Test
@@ -103,7 +118,10 @@ class OrderTest {
     }
 
     private static void said(List<Layer> layers, int layer, boolean dry, String words) {
-        assertThat(Risks.of(layers, dry, false)).filteredOn(r -> r.text().contains(words)).extracting(BuildPlan.Risk::layer).contains(layer);
+        assertThat(Risks.of(layers, dry, false))
+                .filteredOn(r -> r.text().contains(words))
+                .extracting(BuildPlan.Risk::layer)
+                .contains(layer);
     }
 
     @Test
@@ -111,7 +129,8 @@ class OrderTest {
         BuildPlan.Lid lid = LidPlan.of(PAN, 400);
         assertThat(lid.lengthMm()).isEqualTo(330);
         assertThat(lid.widthMm()).isEqualTo(230);
-        assertThat(lid.thicknessMm() * lid.lengthMm() * lid.widthMm() * 1.2 / 1000).isCloseTo(400, within(0.5));
+        assertThat(lid.thicknessMm() * lid.lengthMm() * lid.widthMm() * 1.2 / 1000)
+                .isCloseTo(400, within(0.5));
         assertThat(lid.vents()).isGreaterThanOrEqualTo(2);
         assertThat(LidPlan.of(PAN, 120).words()).contains("make half as much dough again");
         BuildPlan.Lid small = LidPlan.of(new Pan(Shape.ROUND, 120, 120, 50, Material.CERAMIC, 120, 120, 4), 400);
@@ -127,7 +146,11 @@ class OrderTest {
                 assertThat(mark.words()).contains(Math.round(mark.heightMm()) + " mm");
             });
         }
-        assertThat(Marks.of(Family.POT_PIE, List.of(), PAN)).extracting(BuildPlan.Mark::kind).contains("fill-line");
-        assertThat(Marks.of(Family.GRATIN, own(Part.STRUCTURE, Part.WHITE_SAUCE), PAN)).extracting(BuildPlan.Mark::kind).contains("liquid-line");
+        assertThat(Marks.of(Family.POT_PIE, List.of(), PAN))
+                .extracting(BuildPlan.Mark::kind)
+                .contains("fill-line");
+        assertThat(Marks.of(Family.GRATIN, own(Part.STRUCTURE, Part.WHITE_SAUCE), PAN))
+                .extracting(BuildPlan.Mark::kind)
+                .contains("liquid-line");
     }
 }

@@ -12,14 +12,16 @@ class PanTest {
     void straightPansHoldBaseTimesDepth() {
         assertThat(Pan.rectangle(300, 200, 50, Material.GLASS).litres()).isCloseTo(3.0, within(1e-9));
         assertThat(Pan.round(200, 50, Material.CERAMIC).litres()).isCloseTo(Math.PI * 0.5, within(0.02));
-        assertThat(new Pan(Shape.OVAL, 320, 230, 60, Material.CERAMIC).litres()).isCloseTo(Math.PI * 1.6 * 1.15 * 0.6, within(0.02));
+        assertThat(new Pan(Shape.OVAL, 320, 230, 60, Material.CERAMIC).litres())
+                .isCloseTo(Math.PI * 1.6 * 1.15 * 0.6, within(0.02));
     }
 
     /** A cone cut off: pi h (R² + R r + r²) / 3; a trough of slanting sides: the prismatoid formula. */
     @Test
     void taperedPansHoldWhatAFrustumHolds() {
         Pan pie = new Pan(Shape.ROUND, 250, 250, 45, Material.METAL, 210, 210, 1);
-        assertThat(pie.litres()).isCloseTo(Math.PI * 0.45 * (1.25 * 1.25 + 1.25 * 1.05 + 1.05 * 1.05) / 3, within(0.02));
+        assertThat(pie.litres())
+                .isCloseTo(Math.PI * 0.45 * (1.25 * 1.25 + 1.25 * 1.05 + 1.05 * 1.05) / 3, within(0.02));
         Pan tin = new Pan(Shape.RECTANGLE, 230, 130, 70, Material.METAL, 210, 110, 1);
         assertThat(tin.volumeTo(70)).isCloseTo(70 / 6.0 * (230 * 130 + 210 * 110 + 4 * 220 * 120), within(1.0));
     }
@@ -30,9 +32,19 @@ class PanTest {
         for (int i = 0; i < 500; i++) {
             int length = 120 + random.nextInt(300);
             int width = 100 + random.nextInt(Math.max(1, length - 100));
-            Pan pan = new Pan(Shape.values()[random.nextInt(3)], length, width, 30 + random.nextInt(80), Material.GLASS, length - random.nextInt(40), width - random.nextInt(30), 1 + random.nextInt(4));
+            Pan pan = new Pan(
+                    Shape.values()[random.nextInt(3)],
+                    length,
+                    width,
+                    30 + random.nextInt(80),
+                    Material.GLASS,
+                    length - random.nextInt(40),
+                    width - random.nextInt(30),
+                    1 + random.nextInt(4));
             double height = random.nextDouble() * pan.depthMm() * 1.2;
-            assertThat(pan.heightOf(pan.volumeTo(height))).as("%s at %s", pan, height).isCloseTo(height, within(0.01));
+            assertThat(pan.heightOf(pan.volumeTo(height)))
+                    .as("%s at %s", pan, height)
+                    .isCloseTo(height, within(0.01));
             assertThat(pan.volumeTo(height)).isLessThanOrEqualTo(pan.volumeTo(height + 1));
         }
     }
@@ -48,8 +60,13 @@ class PanTest {
 
     @Test
     void everyPanOfTheLibraryIsOneAKitchenHas() {
-        assertThat(Pans.library()).extracting(Pans.Named::name).doesNotHaveDuplicates().hasSizeGreaterThan(10);
-        assertThat(Pans.library()).allSatisfy(named -> assertThat(named.pan().litres()).as(named.name()).isBetween(0.9, 12.0));
+        assertThat(Pans.library())
+                .extracting(Pans.Named::name)
+                .doesNotHaveDuplicates()
+                .hasSizeGreaterThan(10);
+        assertThat(Pans.library())
+                .allSatisfy(named ->
+                        assertThat(named.pan().litres()).as(named.name()).isBetween(0.9, 12.0));
         for (double litres = 0.3; litres < 6; litres += 0.1) {
             assertThat(Pans.smallest(litres).litres()).isGreaterThan(litres);
         }
@@ -57,7 +74,9 @@ class PanTest {
 
     @Test
     void aBaseWiderThanItsRimIsRefused() {
-        assertThatThrownBy(() -> new Pan(Shape.ROUND, 200, 200, 50, Material.METAL, 220, 220, 1)).hasMessageContaining("no larger than its rim");
-        assertThatThrownBy(() -> new Pan(Shape.ROUND, 200, 200, 50, Material.METAL, 200, 200, 40)).hasMessageContaining("between 1 and 24");
+        assertThatThrownBy(() -> new Pan(Shape.ROUND, 200, 200, 50, Material.METAL, 220, 220, 1))
+                .hasMessageContaining("no larger than its rim");
+        assertThatThrownBy(() -> new Pan(Shape.ROUND, 200, 200, 50, Material.METAL, 200, 200, 40))
+                .hasMessageContaining("between 1 and 24");
     }
 }

@@ -33,16 +33,30 @@ class SheetLayingTest {
             SheetLayer second = laying.lay(pan);
             String what = sheet + " in " + pan;
             for (SheetLayer layer : List.of(first, second)) {
-                layer.pieces().forEach(p -> p.corners().forEach(c -> assertThat(pan.holds(c, 0.01)).as("%s %s", what, c).isTrue()));
+                layer.pieces()
+                        .forEach(p -> p.corners()
+                                .forEach(c -> assertThat(pan.holds(c, 0.01))
+                                        .as("%s %s", what, c)
+                                        .isTrue()));
                 assertThat(widestOverlap(layer.pieces())).as(what).isLessThanOrEqualTo(DRY.overlapMm() + 0.01);
-                assertThat(layer.pieces()).allSatisfy(p -> assertThat(isOfOneSheet(p, sheet)).as("%s %s", what, p).isTrue());
+                assertThat(layer.pieces())
+                        .allSatisfy(p -> assertThat(isOfOneSheet(p, sheet))
+                                .as("%s %s", what, p)
+                                .isTrue());
                 assertThat(layer.coverage()).as(what).isGreaterThan(pan.round() ? 0.9 : 0.94);
             }
             if (i % 20 == 0) {
                 assertThat(sampled(first, pan)).as(what).isGreaterThan(first.coverage() - 0.03);
             }
-            double area = second.pieces().stream().mapToDouble(p -> p.widthMm() * p.heightMm()).sum() + first.pieces().stream().mapToDouble(p -> p.widthMm() * p.heightMm()).sum();
-            assertThat(laying.opened() * sheet.longMm() * sheet.shortMm()).as("sheets opened for %s", what).isGreaterThan(pan.round() ? 0 : area - 1);
+            double area = second.pieces().stream()
+                            .mapToDouble(p -> p.widthMm() * p.heightMm())
+                            .sum()
+                    + first.pieces().stream()
+                            .mapToDouble(p -> p.widthMm() * p.heightMm())
+                            .sum();
+            assertThat(laying.opened() * sheet.longMm() * sheet.shortMm())
+                    .as("sheets opened for %s", what)
+                    .isGreaterThan(pan.round() ? 0 : area - 1);
         }
     }
 
@@ -85,7 +99,9 @@ class SheetLayingTest {
     private static List<Point> swollen(Piece piece) {
         double cx = piece.x() + piece.widthMm() / 2;
         double cy = piece.y() + piece.heightMm() / 2;
-        return piece.corners().stream().map(c -> new Point(cx + (c.x() - cx) * (1 + SWELLING), cy + (c.y() - cy) * (1 + SWELLING))).toList();
+        return piece.corners().stream()
+                .map(c -> new Point(cx + (c.x() - cx) * (1 + SWELLING), cy + (c.y() - cy) * (1 + SWELLING)))
+                .toList();
     }
 
     private static boolean holds(List<Point> corners, Point p) {
@@ -107,7 +123,8 @@ class SheetLayingTest {
             for (int rows = 3; rows <= 5; rows++) {
                 Outline pan = new Outline(false, columns * 30 + 10, rows * 30 + 10);
                 SheetLayer layer = new SheetLaying(new Candidates(new Sheet(90, 60), stiff)).lay(pan);
-                double best = mostCovered(new boolean[columns][rows], layer.pieces().size()) / (double) (columns * rows);
+                double best =
+                        mostCovered(new boolean[columns][rows], layer.pieces().size()) / (double) (columns * rows);
                 assertThat(layer.coverage()).as("%s", pan).isGreaterThanOrEqualTo(best - 0.02);
             }
         }
@@ -170,10 +187,15 @@ class SheetLayingTest {
     void layersAreTurnedAndNoJointLiesOverAJoint() {
         for (double[] pan : new double[][] {{330, 230}, {300, 200}, {280, 180}, {230, 230}, {380, 260}, {400, 300}}) {
             SheetLaying laying = new SheetLaying(new Candidates(new Sheet(180, 90), DRY));
-            List<SheetLayer> layers = List.of(laying.lay(new Outline(false, pan[0], pan[1])), laying.lay(new Outline(false, pan[0], pan[1])), laying.lay(new Outline(false, pan[0], pan[1])));
+            List<SheetLayer> layers = List.of(
+                    laying.lay(new Outline(false, pan[0], pan[1])),
+                    laying.lay(new Outline(false, pan[0], pan[1])),
+                    laying.lay(new Outline(false, pan[0], pan[1])));
             for (int i = 1; i < layers.size(); i++) {
                 assertThat(layers.get(i).inLineMm()).as("%s", pan[0]).isZero();
-                assertThat(layers.get(i).along()).as("%s", pan[0]).isNotEqualTo(layers.get(i - 1).along());
+                assertThat(layers.get(i).along())
+                        .as("%s", pan[0])
+                        .isNotEqualTo(layers.get(i - 1).along());
             }
         }
     }

@@ -17,7 +17,8 @@ import org.junit.jupiter.api.Test;
 class HouseTest {
     private static final Larder LARDER = Larder.load();
     private static final Person COELIAC = new Person("w", "Wenna", Set.of(Need.GLUTEN_FREE), Set.of(), true, false);
-    private static final Person OATS_FINE = new Person("o", "Osk", Set.of(Need.GLUTEN_FREE), Set.of(Allergen.SESAME), false, true);
+    private static final Person OATS_FINE =
+            new Person("o", "Osk", Set.of(Need.GLUTEN_FREE), Set.of(Allergen.SESAME), false, true);
 
     private static House house(Set<String> lacks, Set<String> apart, Person... people) {
         return new House(List.of(people), Schools.usual(), lacks, apart, Spoons.US, AmountStyle.BOTH);
@@ -28,22 +29,27 @@ class HouseTest {
         Needs both = house(Set.of(), Set.of(), COELIAC, OATS_FINE).needsOf(List.of("w", "o"));
         assertThat(both.strict()).isTrue();
         assertThat(both.avoid()).containsExactly(Allergen.SESAME);
-        assertThat(house(Set.of(), Set.of(), COELIAC).needsOf(List.of("nobody")).isEmpty()).isTrue();
+        assertThat(house(Set.of(), Set.of(), COELIAC).needsOf(List.of("nobody")).isEmpty())
+                .isTrue();
     }
 
     @Test
     void certifiedOatsAreForThoseWhoStandThem() {
         House house = house(Set.of(), Set.of(), COELIAC, OATS_FINE);
-        assertThat(house.needsOf(List.of("o")).judge(LARDER.get("gf-oats")).fits()).isTrue();
-        assertThat(house.needsOf(List.of("w", "o")).judge(LARDER.get("gf-oats")).fits()).isFalse();
+        assertThat(house.needsOf(List.of("o")).judge(LARDER.get("gf-oats")).fits())
+                .isTrue();
+        assertThat(house.needsOf(List.of("w", "o")).judge(LARDER.get("gf-oats")).fits())
+                .isFalse();
     }
 
     @Test
     void aToolIsMissingOrKeptApartNotBoth() {
-        assertThatThrownBy(() -> house(Set.of("blender"), Set.of("blender"))).hasMessageContaining("both missing and kept apart");
+        assertThatThrownBy(() -> house(Set.of("blender"), Set.of("blender")))
+                .hasMessageContaining("both missing and kept apart");
         assertThatThrownBy(() -> house(Set.of("cauldron"), Set.of())).hasMessageContaining("must be one of");
         assertThatThrownBy(() -> house(Set.of(), Set.of(), COELIAC, COELIAC)).hasMessageContaining("same id");
-        assertThatThrownBy(() -> new Person("x", " ", Set.of(), Set.of(), false, false)).hasMessageContaining("name");
+        assertThatThrownBy(() -> new Person("x", " ", Set.of(), Set.of(), false, false))
+                .hasMessageContaining("name");
     }
 
     @Test
@@ -70,7 +76,8 @@ class HouseTest {
         assertThat(Schools.questions()).hasSize(12).allSatisfy(q -> {
             assertThat(q.answers()).hasSizeGreaterThan(1);
             assertThat(q.why()).isNotBlank();
-            assertThat(Schools.usual().answer(q.id())).isEqualTo(q.answers().getFirst().id());
+            assertThat(Schools.usual().answer(q.id()))
+                    .isEqualTo(q.answers().getFirst().id());
         });
     }
 }

@@ -13,7 +13,8 @@ import org.junit.jupiter.params.provider.CsvFileSource;
 
 class LabelReaderTest {
     private static final LabelReader READER = new LabelReader(Larder.load());
-    private static final List<String> NEEDS = List.of("gluten-free", "dairy-free", "vegan", "egg-free", "nut-free", "soy-free");
+    private static final List<String> NEEDS =
+            List.of("gluten-free", "dairy-free", "vegan", "egg-free", "nut-free", "soy-free");
 
     @ParameterizedTest(name = "{0}")
     @CsvFileSource(resources = "/corpus/labels.csv", delimiter = '|', quoteCharacter = '`', numLinesToSkip = 1)
@@ -35,7 +36,9 @@ class LabelReaderTest {
     void containsAndMayContainAreKeptApart() {
         LabelReading reading = READER.read("Ingredients: wheat flour, butter (milk). May contain nuts and sesame.");
         assertThat(reading.contains()).containsExactlyInAnyOrder(Allergen.WHEAT, Allergen.MILK);
-        assertThat(reading.mayContain()).contains(Allergen.SESAME, Allergen.HAZELNUT).doesNotContain(Allergen.WHEAT);
+        assertThat(reading.mayContain())
+                .contains(Allergen.SESAME, Allergen.HAZELNUT)
+                .doesNotContain(Allergen.WHEAT);
     }
 
     @Test
@@ -52,7 +55,9 @@ class LabelReaderTest {
 
     @Test
     void aNegationInsideAListDoesNotHideWhatFollows() {
-        assertThat(READER.read("Ingredients: water, sugar (contains no preservatives), whey powder, salt.").contains()).contains(Allergen.MILK);
+        assertThat(READER.read("Ingredients: water, sugar (contains no preservatives), whey powder, salt.")
+                        .contains())
+                .contains(Allergen.MILK);
     }
 
     @Test

@@ -19,13 +19,19 @@ class CatalogueTest {
 
     @Test
     void aFileThatDoesNotHoldTogetherSaysWhere() {
-        assertThatThrownBy(() -> ListCatalogue.read("unknown-key.json5", Schools.Question[].class)).isInstanceOf(CatalogueException.class)
-                .hasMessageContaining("unknown-key.json5").hasMessageContaining("4").hasMessageContaining("colour");
-        assertThatThrownBy(() -> ListCatalogue.read("nowhere.json5", Schools.Question[].class)).hasMessageContaining("missing");
+        assertThatThrownBy(() -> ListCatalogue.read("unknown-key.json5", Schools.Question[].class))
+                .isInstanceOf(CatalogueException.class)
+                .hasMessageContaining("unknown-key.json5")
+                .hasMessageContaining("4")
+                .hasMessageContaining("colour");
+        assertThatThrownBy(() -> ListCatalogue.read("nowhere.json5", Schools.Question[].class))
+                .hasMessageContaining("missing");
         assertThatThrownBy(() -> CatalogueFile.open("nowhere.csv")).hasMessageContaining("missing");
         CatalogueFile uneven = CatalogueFile.open("uneven.csv");
         assertThat(uneven.text(uneven.rows().getFirst(), "name")).isEqualTo("first");
-        assertThatThrownBy(() -> uneven.text(uneven.rows().get(1), "name")).hasMessageContaining("uneven.csv").hasMessageContaining("as many cells");
+        assertThatThrownBy(() -> uneven.text(uneven.rows().get(1), "name"))
+                .hasMessageContaining("uneven.csv")
+                .hasMessageContaining("as many cells");
         CatalogueFile words = CatalogueFile.open("no-number.csv");
         assertThatThrownBy(() -> words.number(words.rows().getFirst(), "grams")).hasMessageContaining("a dozen");
     }
@@ -41,11 +47,17 @@ class CatalogueTest {
 
     @Test
     void everyComponentRecipeYieldsNoMoreThanGoesIn() {
-        assertThat(COMPONENTS.all()).hasSizeGreaterThanOrEqualTo(60).extracting(ComponentRecipe::id).doesNotHaveDuplicates();
+        assertThat(COMPONENTS.all())
+                .hasSizeGreaterThanOrEqualTo(60)
+                .extracting(ComponentRecipe::id)
+                .doesNotHaveDuplicates();
         for (ComponentRecipe recipe : COMPONENTS.all()) {
             double in = recipe.of().values().stream().mapToDouble(d -> d).sum();
             assertThat(in).as(recipe.id()).isPositive();
-            assertThat(recipe.of().keySet()).as(recipe.id()).allSatisfy(id -> assertThat(LARDER.find(id)).isPresent()).doesNotContain(recipe.makes());
+            assertThat(recipe.of().keySet())
+                    .as(recipe.id())
+                    .allSatisfy(id -> assertThat(LARDER.find(id)).isPresent())
+                    .doesNotContain(recipe.makes());
             assertThat(COMPONENTS.making(LARDER.get(recipe.makes()))).contains(recipe);
         }
     }
@@ -57,7 +69,11 @@ class CatalogueTest {
             for (Need need : Need.values()) {
                 Needs needs = new Needs(Set.of(need), Set.of(), false);
                 if (needs.judge(LARDER.get(recipe.makes())).fits()) {
-                    assertThat(recipe.of().keySet()).as("%s promises %s", recipe.id(), need).allSatisfy(id -> assertThat(needs.judge(LARDER.get(id)).fits()).isTrue());
+                    assertThat(recipe.of().keySet())
+                            .as("%s promises %s", recipe.id(), need)
+                            .allSatisfy(
+                                    id -> assertThat(needs.judge(LARDER.get(id)).fits())
+                                            .isTrue());
                 }
             }
         }
@@ -65,12 +81,16 @@ class CatalogueTest {
 
     @Test
     void rolesAreSharedOrMeant() {
-        Map<String, List<String>> byRole = LARDER.all().stream().collect(Collectors.groupingBy(Ingredient::role, Collectors.mapping(Ingredient::id, Collectors.toList())));
+        Map<String, List<String>> byRole = LARDER.all().stream()
+                .collect(Collectors.groupingBy(
+                        Ingredient::role, Collectors.mapping(Ingredient::id, Collectors.toList())));
         assertThat(byRole.get("flour")).contains("plain-flour").hasSizeGreaterThan(3);
         assertThat(byRole.get("starch")).contains("maize-starch");
         Thickeners thickeners = new Thickeners();
         for (String role : List.of("flour", "starch")) {
-            byRole.get(role).forEach(id -> assertThat(thickeners.of(LARDER.get(id))).as(id).isPositive());
+            byRole.get(role)
+                    .forEach(id ->
+                            assertThat(thickeners.of(LARDER.get(id))).as(id).isPositive());
         }
     }
 
@@ -78,8 +98,12 @@ class CatalogueTest {
     void propertiesStandInTheirRanges() {
         Properties properties = new Properties(LARDER);
         for (Ingredient i : LARDER.all()) {
-            properties.mid(i, "absorption").ifPresent(drinks -> assertThat(drinks).as(i.id()).isBetween(0.0, 400.0));
-            properties.mid(i, "swelling").ifPresent(swells -> assertThat(swells).as(i.id()).isBetween(0.0, 60.0));
+            properties
+                    .mid(i, "absorption")
+                    .ifPresent(drinks -> assertThat(drinks).as(i.id()).isBetween(0.0, 400.0));
+            properties
+                    .mid(i, "swelling")
+                    .ifPresent(swells -> assertThat(swells).as(i.id()).isBetween(0.0, 60.0));
         }
     }
 }

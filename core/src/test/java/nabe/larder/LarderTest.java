@@ -17,7 +17,11 @@ class LarderTest {
             Composition c = i.composition();
             double sum = c.water() + c.protein() + c.fat() + c.carbohydrate() + c.ash();
             // Alcohol (vanilla extract too) and vinegar's acid stand outside these; table salt's ash is all of it.
-            boolean outside = i.id().equals("vanilla") || i.roles().contains("wine") || i.roles().contains("acid") || i.roles().contains("leavening") || i.roles().contains("beer");
+            boolean outside = i.id().equals("vanilla")
+                    || i.roles().contains("wine")
+                    || i.roles().contains("acid")
+                    || i.roles().contains("leavening")
+                    || i.roles().contains("beer");
             assertThat(sum).as(i.id()).isLessThan(106);
             if (!outside) {
                 assertThat(sum).as(i.id()).isGreaterThan(90);
@@ -28,26 +32,52 @@ class LarderTest {
     @Test
     void everyAnimalAllergenStandsOnAnAnimalOrigin() {
         for (Ingredient i : LARDER.all()) {
-            boolean fromMilk = i.allergens().contains(Allergen.MILK) || i.allergens().contains(Allergen.EGG);
-            assertThat(fromMilk && i.origin().isVegan()).as(i.id() + " holds milk or egg but is said to be plant").isFalse();
+            boolean fromMilk =
+                    i.allergens().contains(Allergen.MILK) || i.allergens().contains(Allergen.EGG);
+            assertThat(fromMilk && i.origin().isVegan())
+                    .as(i.id() + " holds milk or egg but is said to be plant")
+                    .isFalse();
         }
     }
 
     @Test
     void everythingFromAnAnimalSaysSo() {
-        var animal = java.util.Set.of("mince", "poultry-mince", "meat", "poultry", "poultry-cooked", "cured-meat", "sausage", "animal-fat",
-                "fish", "fish-cooked", "shellfish", "anchovy", "fish-sauce", "gelatine", "honey", "milk-powder", "sour-milk", "crumbly-cheese", "egg-yolk", "egg-white");
+        var animal = java.util.Set.of(
+                "mince",
+                "poultry-mince",
+                "meat",
+                "poultry",
+                "poultry-cooked",
+                "cured-meat",
+                "sausage",
+                "animal-fat",
+                "fish",
+                "fish-cooked",
+                "shellfish",
+                "anchovy",
+                "fish-sauce",
+                "gelatine",
+                "honey",
+                "milk-powder",
+                "sour-milk",
+                "crumbly-cheese",
+                "egg-yolk",
+                "egg-white");
         var standIns = java.util.Set.of("mushroom-lentil-mince", "tofu-feta", "seed-feta");
         for (Ingredient i : LARDER.all()) {
             boolean says = !i.origin().isVegan();
-            assertThat(says || standIns.contains(i.id()) || i.roles().stream().noneMatch(animal::contains)).as(i.id() + " must not be plant").isTrue();
+            assertThat(says || standIns.contains(i.id()) || i.roles().stream().noneMatch(animal::contains))
+                    .as(i.id() + " must not be plant")
+                    .isTrue();
         }
     }
 
     @Test
     void everyNameAndAliasFindsAnIngredient() {
         for (Ingredient i : LARDER.all()) {
-            assertThat(LARDER.match(i.name())).as(i.name()).hasValueSatisfying(m -> assertThat(m.ingredient()).isEqualTo(i));
+            assertThat(LARDER.match(i.name()))
+                    .as(i.name())
+                    .hasValueSatisfying(m -> assertThat(m.ingredient()).isEqualTo(i));
             for (String alias : i.aliases()) {
                 assertThat(LARDER.match(alias)).as(alias).isPresent();
             }
@@ -56,11 +86,25 @@ class LarderTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"chicken stock, chicken-stock", "boneless skinless chicken thighs, chicken", "butter beans, white-beans",
-        "coconut milk, coconut-milk", "peanut butter, peanut-butter", "freshly grated parmesan cheese, parmesan",
-        "butternut squash, butternut", "mozarella, mozzarella", "parmesean, parmesan", "zuchini, courgette",
-        "Crème Fraîche, creme-fraiche", "lamb mince, ground-lamb", "glutinous rice flour, sweet-rice-flour",
-        "cream of mushroom soup, mushroom-soup", "buckwheat flour, buckwheat-flour", "oat milk, oat-drink", "vegan butter, plant-block"})
+    @CsvSource({
+        "chicken stock, chicken-stock",
+        "boneless skinless chicken thighs, chicken",
+        "butter beans, white-beans",
+        "coconut milk, coconut-milk",
+        "peanut butter, peanut-butter",
+        "freshly grated parmesan cheese, parmesan",
+        "butternut squash, butternut",
+        "mozarella, mozzarella",
+        "parmesean, parmesan",
+        "zuchini, courgette",
+        "Crème Fraîche, creme-fraiche",
+        "lamb mince, ground-lamb",
+        "glutinous rice flour, sweet-rice-flour",
+        "cream of mushroom soup, mushroom-soup",
+        "buckwheat flour, buckwheat-flour",
+        "oat milk, oat-drink",
+        "vegan butter, plant-block"
+    })
     void theLongestNameWinsAndASlipIsForgiven(String words, String id) {
         assertThat(LARDER.match(words).orElseThrow().ingredient().id()).isEqualTo(id);
     }
@@ -80,7 +124,10 @@ class LarderTest {
 
     @Test
     void slipsCountLettersAddedLostChangedAndSwapped() {
-        assertThat(List.of(Slips.between("parsley", "parlsey", 2), Slips.between("garlic", "garlick", 2), Slips.between("leek", "leek", 2)))
+        assertThat(List.of(
+                        Slips.between("parsley", "parlsey", 2),
+                        Slips.between("garlic", "garlick", 2),
+                        Slips.between("leek", "leek", 2)))
                 .containsExactly(1, 1, 0);
         assertThat(Slips.between("cream", "cinnamon", 2)).isGreaterThan(2);
     }

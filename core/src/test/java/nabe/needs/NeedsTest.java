@@ -27,7 +27,10 @@ class NeedsTest {
     @Test
     void oatsAreShutOutOfGlutenFreeUntilAClaimIsMade() {
         assertThat(judge("rolled-oats", false, Need.GLUTEN_FREE).fits()).isFalse();
-        assertThat(new Needs(Set.of(Need.GLUTEN_FREE), Set.of(), true).judge(LARDER.get("rolled-oats"), List.of("gluten-free")).fits()).isTrue();
+        assertThat(new Needs(Set.of(Need.GLUTEN_FREE), Set.of(), true)
+                        .judge(LARDER.get("rolled-oats"), List.of("gluten-free"))
+                        .fits())
+                .isTrue();
     }
 
     @Test
@@ -51,7 +54,9 @@ class NeedsTest {
 
     @Test
     void nutFreeMeansTreeNutsAndPeanuts() {
-        assertThat(Need.NUT_FREE.forbids()).contains(Allergen.PEANUT, Allergen.ALMOND, Allergen.PINE).doesNotContain(Allergen.SESAME);
+        assertThat(Need.NUT_FREE.forbids())
+                .contains(Allergen.PEANUT, Allergen.ALMOND, Allergen.PINE)
+                .doesNotContain(Allergen.SESAME);
         assertThat(judge("coconut-milk", true, Need.NUT_FREE).fits()).isTrue();
     }
 }

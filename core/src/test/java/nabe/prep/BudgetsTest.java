@@ -22,15 +22,20 @@ class BudgetsTest {
     private static final Needs VEGAN = new Needs(Set.of(Need.VEGAN, Need.GLUTEN_FREE), Set.of(), true);
 
     private static Plan plan(String text, Needs needs, PrepChoice prep, Map<Integer, String> choices) {
-        return PLANNER.plan(new Brief(Brief.RecipeBrief.ofText(text), needs, null, null, null, choices, null, null, null, prep, null, false));
+        return PLANNER.plan(new Brief(
+                Brief.RecipeBrief.ofText(text), needs, null, null, null, choices, null, null, null, prep, null, false));
     }
 
     @Test
     void waterAddsUpInEveryDish() {
         for (String recipe : Recipes.all()) {
             WaterBudget water = plan(recipe, VEGAN, null, null).budgets().water();
-            assertThat(water.freeGrams() + water.givenOffGrams() - water.takenUpGrams() - water.lostGrams()).isCloseTo(water.endGrams(), within(0.01));
-            assertThat(water.layers().stream().mapToDouble(WaterBudget.LayerWater::takesUpGrams).sum()).isCloseTo(water.takenUpGrams(), within(0.01));
+            assertThat(water.freeGrams() + water.givenOffGrams() - water.takenUpGrams() - water.lostGrams())
+                    .isCloseTo(water.endGrams(), within(0.01));
+            assertThat(water.layers().stream()
+                            .mapToDouble(WaterBudget.LayerWater::takesUpGrams)
+                            .sum())
+                    .isCloseTo(water.takenUpGrams(), within(0.01));
             assertThat(water.state().equals("good")).isEqualTo(water.mends().isEmpty());
         }
     }
@@ -42,9 +47,14 @@ class BudgetsTest {
             for (Needs needs : new Needs[] {Needs.none(), VEGAN}) {
                 WaterBudget before = plan(recipe, needs, null, null).budgets().water();
                 for (WaterBudget.Mend mend : before.mends()) {
-                    WaterBudget after = plan(recipe, needs, new PrepChoice(null, Map.of(mend.key(), mend.value())), null).budgets().water();
+                    WaterBudget after = plan(
+                                    recipe, needs, new PrepChoice(null, Map.of(mend.key(), mend.value())), null)
+                            .budgets()
+                            .water();
                     double moved = after.endGrams() - before.endGrams();
-                    assertThat(Math.signum(moved)).as("%s in %s", mend, recipe.lines().findFirst()).isEqualTo(Math.signum(mend.waterGrams()));
+                    assertThat(Math.signum(moved))
+                            .as("%s in %s", mend, recipe.lines().findFirst())
+                            .isEqualTo(Math.signum(mend.waterGrams()));
                     assertThat(Math.abs(moved)).isLessThanOrEqualTo(Math.abs(mend.waterGrams()) * 1.5 + 12);
                 }
             }
@@ -53,7 +63,8 @@ class BudgetsTest {
 
     @Test
     void aDryLasagnaIsShortAndStockMendsIt() {
-        String dry = "Lasagna\n\nIngredients\n12 brown rice lasagna sheets\n200 g passata\n200 g mozzarella\n\nMethod\nLayer in a 30 x 20 cm dish. Bake at 190C for 40 minutes.";
+        String dry =
+                "Lasagna\n\nIngredients\n12 brown rice lasagna sheets\n200 g passata\n200 g mozzarella\n\nMethod\nLayer in a 30 x 20 cm dish. Bake at 190C for 40 minutes.";
         WaterBudget water = plan(dry, Needs.none(), null, null).budgets().water();
         assertThat(water.state()).isEqualTo("short");
         assertThat(water.layers()).anyMatch(WaterBudget.LayerWater::underWet);
@@ -66,7 +77,10 @@ class BudgetsTest {
 
     @Test
     void saltIsCountedFromCompositionAndTheRestIsLeftToTheHand() {
-        SaltBudget salt = plan("Bake\n\nIngredients\n990 g potatoes\n10 g salt\n\nMethod\nBake.", Needs.none(), null, null).budgets().salt();
+        SaltBudget salt = plan(
+                        "Bake\n\nIngredients\n990 g potatoes\n10 g salt\n\nMethod\nBake.", Needs.none(), null, null)
+                .budgets()
+                .salt();
         assertThat(salt.grams()).isCloseTo(10, within(0.4));
         assertThat(salt.percent()).isCloseTo(1.0, within(0.05));
         assertThat(salt.leftGrams()).isZero();
@@ -75,10 +89,13 @@ class BudgetsTest {
 
     @Test
     void aSauceThatComesOutThinNamesTheCorrection() {
-        String thin = "Lasagna\n\nIngredients\n9 lasagna sheets\n300 g spinach\n\nFor the white sauce\n10 g flour\n20 g butter\n960 ml milk\n\nMethod\nMake the sauce. Layer and bake.";
-        SauceThickness sauce = plan(thin, Needs.none(), null, null).budgets().sauces().getFirst();
+        String thin =
+                "Lasagna\n\nIngredients\n9 lasagna sheets\n300 g spinach\n\nFor the white sauce\n10 g flour\n20 g butter\n960 ml milk\n\nMethod\nMake the sauce. Layer and bake.";
+        SauceThickness sauce =
+                plan(thin, Needs.none(), null, null).budgets().sauces().getFirst();
         assertThat(sauce.per240()).isCloseTo(10 / sauce.liquidGrams() * 240, within(0.01));
-        assertThat(sauce.correctionGrams()).isCloseTo((sauce.wanted() - sauce.per240()) * sauce.liquidGrams() / 240, within(0.1));
+        assertThat(sauce.correctionGrams())
+                .isCloseTo((sauce.wanted() - sauce.per240()) * sauce.liquidGrams() / 240, within(0.1));
         assertThat(sauce.words()).contains("more");
     }
 
@@ -86,43 +103,77 @@ class BudgetsTest {
     void theWhiteSauceIsAStepOfItsOwnWay() {
         assertThat(sauceStep(Recipes.LASAGNA, null)).contains("in the fat");
         assertThat(sauceStep(Recipes.LASAGNA, Map.of("white-sauce", "slurry"))).contains("cold");
-        assertThat(plan("Gratin\n\nIngredients\n1 kg potatoes\n300 ml cream\n\nMethod\nBake.", Needs.none(), null, null).prep().steps()).noneMatch(s -> s.item().equals("white sauce"));
+        assertThat(plan("Gratin\n\nIngredients\n1 kg potatoes\n300 ml cream\n\nMethod\nBake.", Needs.none(), null, null)
+                        .prep()
+                        .steps())
+                .noneMatch(s -> s.item().equals("white sauce"));
     }
 
     private static String sauceStep(String recipe, Map<String, String> schools) {
-        Plan plan = PLANNER.plan(new Brief(Brief.RecipeBrief.ofText(recipe), VEGAN, null, null, null, null, null, schools, null, null, null, false));
-        return plan.prep().steps().stream().filter(s -> s.item().equals("white sauce")).findFirst().orElseThrow().text();
+        Plan plan = PLANNER.plan(new Brief(
+                Brief.RecipeBrief.ofText(recipe),
+                VEGAN,
+                null,
+                null,
+                null,
+                null,
+                null,
+                schools,
+                null,
+                null,
+                null,
+                false));
+        return plan.prep().steps().stream()
+                .filter(s -> s.item().equals("white sauce"))
+                .findFirst()
+                .orElseThrow()
+                .text();
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {
-        "Toad in the hole | 8 sausages; 140 g plain flour; 4 eggs; 200 ml milk | Pour the batter round the sausages and bake. | batter",
-        "Chicken pie | 600 g chicken; 200 g plain flour; 100 g butter; 40 ml water | Fill the dish. Make pastry of flour, butter and water, lay it over and bake. | crust",
-        "Root cobbler | 1 kg carrots; Cobbler topping; 220 g self-raising flour; 60 g butter; 120 ml milk | Top with the cobbler and bake. | topping dough",
-        "Potato gratin | 1 kg potatoes; 300 ml cream | Slice and bake. | -"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Toad in the hole | 8 sausages; 140 g plain flour; 4 eggs; 200 ml milk | Pour the batter round the sausages and bake. | batter",
+                "Chicken pie | 600 g chicken; 200 g plain flour; 100 g butter; 40 ml water | Fill the dish. Make pastry of flour, butter and water, lay it over and bake. | crust",
+                "Root cobbler | 1 kg carrots; Cobbler topping; 220 g self-raising flour; 60 g butter; 120 ml milk | Top with the cobbler and bake. | topping dough",
+                "Potato gratin | 1 kg potatoes; 300 ml cream | Slice and bake. | -"
+            })
     void theStructuresDoughIsAStep(String title, String lines, String method, String item) {
-        Plan plan = plan(title + "\n\nIngredients\n" + lines.replace("; ", "\n") + "\n\nMethod\n" + method, Needs.none(), null, null);
+        Plan plan = plan(
+                title + "\n\nIngredients\n" + lines.replace("; ", "\n") + "\n\nMethod\n" + method,
+                Needs.none(),
+                null,
+                null);
         Set<String> doughs = Set.of("batter", "crust", "topping dough");
-        assertThat(plan.prep().steps().stream().map(PrepStep::item).filter(doughs::contains)).isEqualTo(item.equals("-") ? java.util.List.of() : java.util.List.of(item));
+        assertThat(plan.prep().steps().stream().map(PrepStep::item).filter(doughs::contains))
+                .isEqualTo(item.equals("-") ? java.util.List.of() : java.util.List.of(item));
     }
 
     @Test
     void saltOfOneThingIsCountedOnce() {
         for (String recipe : Recipes.all()) {
-            assertThat(plan(recipe, VEGAN, null, null).budgets().salt().sources()).extracting(SaltBudget.Source::item).doesNotHaveDuplicates();
+            assertThat(plan(recipe, VEGAN, null, null).budgets().salt().sources())
+                    .extracting(SaltBudget.Source::item)
+                    .doesNotHaveDuplicates();
         }
     }
 
     @Test
     void nutsAreSoakedByTheTimeLeft() {
-        String creamy = "Gratin\n\nIngredients\n1 kg potatoes\n\nFor the white sauce\n150 g cashews\n400 ml water\n\nMethod\nBake.";
+        String creamy =
+                "Gratin\n\nIngredients\n1 kg potatoes\n\nFor the white sauce\n150 g cashews\n400 ml water\n\nMethod\nBake.";
         assertThat(soak(creamy, 900)).contains("overnight");
         assertThat(soak(creamy, 120)).contains("30 min in just-boiled");
         assertThat(soak(creamy, 20)).contains("wait 5 min, blend again");
     }
 
     private static String soak(String text, int minutes) {
-        return plan(text, Needs.none(), new PrepChoice(minutes, null), null).prep().steps().stream().map(PrepStep::text).filter(t -> t.contains("cashews")).findFirst().orElseThrow();
+        return plan(text, Needs.none(), new PrepChoice(minutes, null), null).prep().steps().stream()
+                .map(PrepStep::text)
+                .filter(t -> t.contains("cashews"))
+                .findFirst()
+                .orElseThrow();
     }
 
     @Test
@@ -130,8 +181,13 @@ class BudgetsTest {
         for (String recipe : Recipes.all()) {
             var steps = plan(recipe, VEGAN, null, null).prep().steps();
             for (int i = 0; i < steps.size(); i++) {
-                int after = steps.subList(i, steps.size()).stream().mapToInt(PrepStep::activeMinutes).sum();
-                assertThat(steps.get(i).startMinutesBefore()).isGreaterThanOrEqualTo(Math.max(after, steps.get(i).activeMinutes() + steps.get(i).passiveMinutes()));
+                int after = steps.subList(i, steps.size()).stream()
+                        .mapToInt(PrepStep::activeMinutes)
+                        .sum();
+                assertThat(steps.get(i).startMinutesBefore())
+                        .isGreaterThanOrEqualTo(Math.max(
+                                after,
+                                steps.get(i).activeMinutes() + steps.get(i).passiveMinutes()));
             }
         }
     }

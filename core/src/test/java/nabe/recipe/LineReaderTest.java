@@ -15,7 +15,8 @@ class LineReaderTest {
     /** The corpus: lines in many hands. A dash stands for null; grams within 3 %. */
     @ParameterizedTest(name = "{0}")
     @CsvFileSource(resources = "/corpus/lines.csv", delimiter = '|', numLinesToSkip = 1)
-    void readsLinesAsPeopleWriteThem(String text, String min, String max, String unit, String ingredient, String grams) {
+    void readsLinesAsPeopleWriteThem(
+            String text, String min, String max, String unit, String ingredient, String grams) {
         Line line = READER.read(text, null);
         assertThat(line.ingredient() == null ? "-" : line.ingredient().id()).isEqualTo(ingredient);
         assertThat(line.unit() == null ? "-" : line.unit().id()).isEqualTo(unit);
@@ -37,13 +38,21 @@ class LineReaderTest {
     void whatIsDoneToAThingIsNotItsName() {
         Line line = READER.read("1 cup finely chopped fresh parsley (flat-leaf), divided", null);
         assertThat(line.item()).isEqualTo("fresh parsley");
-        assertThat(line.preparation()).contains("finely chopped").contains("flat-leaf").contains("divided");
+        assertThat(line.preparation())
+                .contains("finely chopped")
+                .contains("flat-leaf")
+                .contains("divided");
     }
 
     @Test
     void everythingALineBringsIntoTheDishIsNoticed() {
-        assertThat(READER.read("Fresh basil and grated parmesan, to serve", null).also()).extracting(Ingredient::id).containsExactly("parmesan");
-        assertThat(READER.read("2 onions, fried in butter", null).also()).extracting(Ingredient::id).containsExactly("butter");
+        assertThat(READER.read("Fresh basil and grated parmesan, to serve", null)
+                        .also())
+                .extracting(Ingredient::id)
+                .containsExactly("parmesan");
+        assertThat(READER.read("2 onions, fried in butter", null).also())
+                .extracting(Ingredient::id)
+                .containsExactly("butter");
         assertThat(READER.read("2 tbsp olive oil (or butter)", null).also()).isEmpty();
     }
 
@@ -58,6 +67,7 @@ class LineReaderTest {
 
     @Test
     void aClaimInTheLineIsKept() {
-        assertThat(READER.read("200 g gluten-free vegan sausages", null).claims()).containsExactly("gluten-free", "vegan");
+        assertThat(READER.read("200 g gluten-free vegan sausages", null).claims())
+                .containsExactly("gluten-free", "vegan");
     }
 }

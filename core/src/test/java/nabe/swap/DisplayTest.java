@@ -23,23 +23,46 @@ class DisplayTest {
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"plain-flour | 125 | BOTH | 125 g (1 cup)", "plain-flour | 125 | METRIC | 125 g", "plain-flour | 125 | CUPS | 1 cup (125 g)",
-        "plain-flour | 8 | BOTH | 8 g (1 tbsp)", "brown-rice-lasagna-sheets | 264 | BOTH | 12 sheets (265 g)", "salt | | BOTH | to taste", "olive-oil | | BOTH | as needed"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "plain-flour | 125 | BOTH | 125 g (1 cup)",
+                "plain-flour | 125 | METRIC | 125 g",
+                "plain-flour | 125 | CUPS | 1 cup (125 g)",
+                "plain-flour | 8 | BOTH | 8 g (1 tbsp)",
+                "brown-rice-lasagna-sheets | 264 | BOTH | 12 sheets (265 g)",
+                "salt | | BOTH | to taste",
+                "olive-oil | | BOTH | as needed"
+            })
     void whatGoesInIsShownTheHousesWay(String id, Double grams, AmountStyle style, String words) {
         assertThat(display(style, Spoons.US).amount(LARDER.get(id), grams)).isEqualTo(words);
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', value = {"1 1/2 lb mushrooms | 1 ½ lb (680 g)", "250 g ricotta | 250 g", "0.5 kg potatoes | 0.5 kg", "2 onions | 2 (220 g)",
-        "400 ml passata | 400 ml (425 g)", "1 pinch nutmeg | 1 pinch", "3 cloves garlic | 3 cloves (9 g)"})
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "1 1/2 lb mushrooms | 1 ½ lb (680 g)",
+                "250 g ricotta | 250 g",
+                "0.5 kg potatoes | 0.5 kg",
+                "2 onions | 2 (220 g)",
+                "400 ml passata | 400 ml (425 g)",
+                "1 pinch nutmeg | 1 pinch",
+                "3 cloves garlic | 3 cloves (9 g)"
+            })
     void theRecipesOwnMeasureStaysWithScalesBeside(String line, String words) {
-        var read = new RecipeReader(LARDER).read("Bake\n\nIngredients\n" + line + "\n1 kg carrots\n\nMethod\nBake.").lines().getFirst();
+        var read = new RecipeReader(LARDER)
+                .read("Bake\n\nIngredients\n" + line + "\n1 kg carrots\n\nMethod\nBake.")
+                .lines()
+                .getFirst();
         assertThat(display(AmountStyle.BOTH, Spoons.US).written(read)).isEqualTo(words);
     }
 
     @Test
     void anAustralianTablespoonIsLarger() {
-        assertThat(display(AmountStyle.CUPS, Spoons.US).amount(LARDER.get("water"), 40.0)).startsWith("2 ⅔ tbsp");
-        assertThat(display(AmountStyle.CUPS, Spoons.AUSTRALIAN).amount(LARDER.get("water"), 40.0)).startsWith("2 tbsp");
+        assertThat(display(AmountStyle.CUPS, Spoons.US).amount(LARDER.get("water"), 40.0))
+                .startsWith("2 ⅔ tbsp");
+        assertThat(display(AmountStyle.CUPS, Spoons.AUSTRALIAN).amount(LARDER.get("water"), 40.0))
+                .startsWith("2 tbsp");
     }
 }

@@ -40,7 +40,10 @@ class SwapperTest {
     }
 
     private static ConvertedLine only(Conversion conversion, String id) {
-        return conversion.lines().stream().filter(l -> l.ingredient() != null && l.ingredient().id().equals(id)).findFirst().orElseThrow();
+        return conversion.lines().stream()
+                .filter(l -> l.ingredient() != null && l.ingredient().id().equals(id))
+                .findFirst()
+                .orElseThrow();
     }
 
     /** Every set of the six needs: nothing forbidden stays, mass stays near, every line is accounted for. */
@@ -48,16 +51,22 @@ class SwapperTest {
     @MethodSource("recipes")
     void everySetOfNeedsIsMetOrSaidNotToBe(String text) {
         Recipe recipe = READER.read(text);
-        List<Need> six = List.of(Need.GLUTEN_FREE, Need.DAIRY_FREE, Need.VEGAN, Need.EGG_FREE, Need.NUT_FREE, Need.SOY_FREE);
+        List<Need> six =
+                List.of(Need.GLUTEN_FREE, Need.DAIRY_FREE, Need.VEGAN, Need.EGG_FREE, Need.NUT_FREE, Need.SOY_FREE);
         for (int bits = 1; bits < 64; bits++) {
             int mask = bits;
             Set<Need> set = EnumSet.noneOf(Need.class);
             IntStream.range(0, 6).filter(i -> (mask >> i & 1) == 1).forEach(i -> set.add(six.get(i)));
             Conversion conversion = SWAPPER.convert(recipe, Kitchen.of(new Needs(set, Set.of(), true)));
             conversion.lines().forEach(line -> ForbiddenWords.check(line.item(), set));
-            assertThat(conversion.massAfterGrams()).as("%s", set).isCloseTo(conversion.massBeforeGrams(), within(conversion.massBeforeGrams() * 0.25));
-            assertThat(conversion.unresolved()).as("%s", set).hasSizeLessThanOrEqualTo(recipe.lines().size() * 3 / 100);
-            Set<Integer> accounted = new java.util.HashSet<>(conversion.lines().stream().map(ConvertedLine::source).toList());
+            assertThat(conversion.massAfterGrams())
+                    .as("%s", set)
+                    .isCloseTo(conversion.massBeforeGrams(), within(conversion.massBeforeGrams() * 0.25));
+            assertThat(conversion.unresolved())
+                    .as("%s", set)
+                    .hasSizeLessThanOrEqualTo(recipe.lines().size() * 3 / 100);
+            Set<Integer> accounted = new java.util.HashSet<>(
+                    conversion.lines().stream().map(ConvertedLine::source).toList());
             conversion.unresolved().forEach(u -> accounted.add(u.source()));
             assertThat(accounted).hasSize(recipe.lines().size());
         }
@@ -74,15 +83,24 @@ class SwapperTest {
     void thickenersAreMatchedByStrength() {
         Conversion conversion = convert(Recipes.LASAGNA, Need.GLUTEN_FREE);
         Ingredient rice = LARDER.get("sweet-rice-flour");
-        assertThat(only(conversion, "sweet-rice-flour").grams() * new Thickeners().of(rice)).isCloseTo(40, within(0.01));
+        assertThat(only(conversion, "sweet-rice-flour").grams() * new Thickeners().of(rice))
+                .isCloseTo(40, within(0.01));
     }
 
     @Test
     void theFatThatMilkLosesIsMadeUp() {
         Conversion conversion = convert(Recipes.LASAGNA, Need.DAIRY_FREE);
-        Swap milk = conversion.swaps().stream().filter(s -> s.was().contains("milk")).findFirst().orElseThrow();
-        double fat = milk.becomes().stream().mapToDouble(b -> b.grams() * LARDER.get(b.ingredient()).composition().fat() / 100).sum();
-        assertThat(fat).isCloseTo(milk.wasGrams() * LARDER.get("whole-milk").composition().fat() / 100, within(0.1));
+        Swap milk = conversion.swaps().stream()
+                .filter(s -> s.was().contains("milk"))
+                .findFirst()
+                .orElseThrow();
+        double fat = milk.becomes().stream()
+                .mapToDouble(b ->
+                        b.grams() * LARDER.get(b.ingredient()).composition().fat() / 100)
+                .sum();
+        assertThat(fat)
+                .isCloseTo(
+                        milk.wasGrams() * LARDER.get("whole-milk").composition().fat() / 100, within(0.1));
     }
 
     @Test
@@ -93,9 +111,15 @@ class SwapperTest {
 
     @Test
     void eggsAreSwappedByWhatTheyDo() {
-        assertThat(convert(Recipes.LASAGNA, Need.VEGAN).swaps()).extracting(Swap::job).contains("bind");
-        assertThat(convert(Recipes.MOUSSAKA, Need.VEGAN).swaps()).extracting(Swap::job).contains("set");
-        assertThat(convert(Recipes.POT_PIE, Need.VEGAN).swaps()).extracting(Swap::job).contains("glaze");
+        assertThat(convert(Recipes.LASAGNA, Need.VEGAN).swaps())
+                .extracting(Swap::job)
+                .contains("bind");
+        assertThat(convert(Recipes.MOUSSAKA, Need.VEGAN).swaps())
+                .extracting(Swap::job)
+                .contains("set");
+        assertThat(convert(Recipes.POT_PIE, Need.VEGAN).swaps())
+                .extracting(Swap::job)
+                .contains("glaze");
     }
 
     @Test
@@ -104,20 +128,33 @@ class SwapperTest {
         Recipe recipe = READER.read(Recipes.LASAGNA);
         Conversion first = SWAPPER.convert(recipe, Kitchen.of(needs));
         for (Swap swap : first.swaps()) {
-            swap.alternatives().forEach(a -> a.becomes().forEach(b -> assertThat(needs.judge(LARDER.get(b.ingredient())).fits()).isTrue()));
+            swap.alternatives()
+                    .forEach(a -> a.becomes()
+                            .forEach(b -> assertThat(needs.judge(LARDER.get(b.ingredient()))
+                                            .fits())
+                                    .isTrue()));
             assertThat(swap.alternatives()).hasSizeLessThanOrEqualTo(5);
         }
-        Swap milk = first.swaps().stream().filter(s -> !s.alternatives().isEmpty()).findFirst().orElseThrow();
+        Swap milk = first.swaps().stream()
+                .filter(s -> !s.alternatives().isEmpty())
+                .findFirst()
+                .orElseThrow();
         String other = milk.alternatives().getFirst().rule();
-        assertThat(SWAPPER.convert(recipe, new Kitchen(needs, House.usual(), Map.of(milk.source(), other), Map.of())).swaps()).extracting(Swap::rule).contains(other);
+        assertThat(SWAPPER.convert(recipe, new Kitchen(needs, House.usual(), Map.of(milk.source(), other), Map.of()))
+                        .swaps())
+                .extracting(Swap::rule)
+                .contains(other);
     }
 
     @Test
     void whatCannotBeDoneIsSaidWithTheReason() {
         Needs needs = new Needs(Set.of(), Set.of(Allergen.SULPHITE, Allergen.CELERY), true);
-        Recipe recipe = READER.read("Bake\n\nIngredients\n1 kg potatoes\n2 tbsp balsamic vinegar\n2 cups mystery powder\n\nMethod\nBake.");
+        Recipe recipe = READER.read(
+                "Bake\n\nIngredients\n1 kg potatoes\n2 tbsp balsamic vinegar\n2 cups mystery powder\n\nMethod\nBake.");
         Conversion conversion = SWAPPER.convert(recipe, Kitchen.of(needs));
-        assertThat(conversion.unresolved()).extracting(Unresolved::text).containsExactly("2 tbsp balsamic vinegar", "2 cups mystery powder");
+        assertThat(conversion.unresolved())
+                .extracting(Unresolved::text)
+                .containsExactly("2 tbsp balsamic vinegar", "2 cups mystery powder");
         assertThat(conversion.unresolved().getFirst().why()).contains("sulphite");
         assertThat(conversion.lines()).hasSize(1);
     }

@@ -9,22 +9,27 @@ import nabe.needs.Need;
 
 /** What must not stand in a converted dish, by plain words: knows nothing of the catalogue. */
 public final class ForbiddenWords {
-    private static final String DAIRY = "milk|butter|cream|cheese|ricotta|mozzarella|parmesan|cheddar|gruy[eè]re|feta|yogh?urt|ghee|kefalotyri|pecorino|whey|soup";
-    private static final String MEAT = "beef|lamb|chicken|pork|mince|bacon|ham|sausage|turkey|anchov|worcester|lard|gelatine|honey";
+    private static final String DAIRY =
+            "milk|butter|cream|cheese|ricotta|mozzarella|parmesan|cheddar|gruy[eè]re|feta|yogh?urt|ghee|kefalotyri|pecorino|whey|soup";
+    private static final String MEAT =
+            "beef|lamb|chicken|pork|mince|bacon|ham|sausage|turkey|anchov|worcester|lard|gelatine|honey";
     private static final Map<Need, Pattern> WORDS = Map.of(
-            Need.GLUTEN_FREE, words("wheat|flour|breadcrumbs|bread|lasagna sheets|pasta|couscous|bulgur|barley|rye|soy sauce|beer|malt|soup|worcester"),
+            Need.GLUTEN_FREE,
+                    words(
+                            "wheat|flour|breadcrumbs|bread|lasagna sheets|pasta|couscous|bulgur|barley|rye|soy sauce|beer|malt|soup|worcester"),
             Need.DAIRY_FREE, words(DAIRY),
             Need.EGG_FREE, words("eggs?|mayonnaise"),
             Need.NUT_FREE, words("almonds?|cashews?|walnuts?|pecans?|hazelnuts?|pistachios?|peanuts?|nuts?"),
             Need.SOY_FREE, words("soy|soya|tofu|tempeh|edamame|miso|tamari"),
             Need.VEGAN, words(DAIRY + "|" + MEAT + "|eggs?|fish"));
     /** Words that make an innocent thing of a guilty one. */
-    private static final Pattern INNOCENT = Pattern.compile("(?:gluten-free|brown-rice|maize-rice|red-lentil) [\\w ]+|(?:rice|chickpea|sorghum)-?\\s?flour"
-            + "|(?:sunflower-seed|cashew|soy cooking|oat cooking|coconut) cream|(?:tofu|white-bean|almond|cashew|sunflower-seed|mixed tofu and almond) ricotta|soy yogurt|coconut (?:milk|yogurt)"
-            + "|mushroom and lentil mince|butternut|without|egg-free mayonnaise|tomato soup", Pattern.CASE_INSENSITIVE);
+    private static final Pattern INNOCENT = Pattern.compile(
+            "(?:gluten-free|brown-rice|maize-rice|red-lentil) [\\w ]+|(?:rice|chickpea|sorghum)-?\\s?flour"
+                    + "|(?:sunflower-seed|cashew|soy cooking|oat cooking|coconut) cream|(?:tofu|white-bean|almond|cashew|sunflower-seed|mixed tofu and almond) ricotta|soy yogurt|coconut (?:milk|yogurt)"
+                    + "|mushroom and lentil mince|butternut|without|egg-free mayonnaise|tomato soup",
+            Pattern.CASE_INSENSITIVE);
 
-    private ForbiddenWords() {
-    }
+    private ForbiddenWords() {}
 
     private static Pattern words(String alternatives) {
         return Pattern.compile("\\b(?:" + alternatives + ")\\b", Pattern.CASE_INSENSITIVE);
@@ -33,7 +38,9 @@ public final class ForbiddenWords {
     public static void check(String item, Set<Need> needs) {
         String rest = INNOCENT.matcher(item).replaceAll("");
         for (Need need : needs) {
-            boolean found = WORDS.get(need).matcher(need == Need.SOY_FREE || need == Need.NUT_FREE ? item : rest).find();
+            boolean found = WORDS.get(need)
+                    .matcher(need == Need.SOY_FREE || need == Need.NUT_FREE ? item : rest)
+                    .find();
             assertThat(found).as("'%s' for %s", item, need).isFalse();
         }
     }

@@ -176,8 +176,16 @@ final class HouseholdRecipes {
 
             Heat the grill. Boil the macaroni. Make a sauce with the butter, flour and milk, add mustard and most of the cheese. Mix with macaroni, tip into a baking dish, top with crumbs, tomato and the rest of the cheese. Grill for 5 mins, or bake at 200C for 20 mins.
             """;
-    static final List<String> ALL = List.of(SQUASH_CANNELLONI, TORTILLA_CASSEROLE, LAYERED_PASTITSIO, BISCUIT_POT_PIE, OVERNIGHT_STRATA, ROLLED_AUBERGINE, DOUBLE_CRUST_PIE, BEAN_ENCHILADAS, MACARONI_CHEESE);
+    static final List<String> ALL = List.of(
+            SQUASH_CANNELLONI,
+            TORTILLA_CASSEROLE,
+            LAYERED_PASTITSIO,
+            BISCUIT_POT_PIE,
+            OVERNIGHT_STRATA,
+            ROLLED_AUBERGINE,
+            DOUBLE_CRUST_PIE,
+            BEAN_ENCHILADAS,
+            MACARONI_CHEESE);
 
-    private HouseholdRecipes() {
-    }
+    private HouseholdRecipes() {}
 }

@@ -143,8 +143,8 @@ final class OtherRecipes {
             Mix all but crackers and butter, turn into a 2-quart casserole dish.
             Top with crackers and butter. Bake uncovered 30 minutes.
             """;
-    static final List<String> ALL = List.of(ENCHILADAS, STRATA, CRUMBLE, CABBAGE, PARMIGIANA, GREEN_BEANS, RICE_CASSEROLE);
+    static final List<String> ALL =
+            List.of(ENCHILADAS, STRATA, CRUMBLE, CABBAGE, PARMIGIANA, GREEN_BEANS, RICE_CASSEROLE);
 
-    private OtherRecipes() {
-    }
+    private OtherRecipes() {}
 }

@@ -40,7 +40,7 @@ final class PastaRecipes {
             1 egg + 1 yolk
             60 g Parmigiano
             nutmeg, salt, pepper
-            Béchamel: 
+            Béchamel:
             50 g butter
             50 g flour
             0.5 l milk
@@ -52,7 +52,7 @@ final class PastaRecipes {
 
             Thaw the spinach, squeeze well. Mix with ricotta, eggs, half of the cheese.
             Make a béchamel. Cook the tomatoes with garlic, oil, basil for 15 minutes.
-            Fill the tubes. Sauce in the dish, tubes, béchamel, cheese. 
+            Fill the tubes. Sauce in the dish, tubes, béchamel, cheese.
             Bake 35-40 min at 190°C (fan 170).
             """;
     static final String BAKED_ZITI = """
@@ -152,8 +152,8 @@ final class PastaRecipes {
             Whisk the béchamel; off the heat beat in the yolks and half of the cheese.
             Layer pasta, meat, béchamel in a 35 x 25 x 7 cm dish. Bake at 180°C for 40 minutes until golden.
             """;
-    static final List<String> ALL = List.of(TUNA_NOODLE, CANNELLONI, BAKED_ZITI, CHICKEN_PASTA, STUFFED_SHELLS, PASTITSIO);
+    static final List<String> ALL =
+            List.of(TUNA_NOODLE, CANNELLONI, BAKED_ZITI, CHICKEN_PASTA, STUFFED_SHELLS, PASTITSIO);
 
-    private PastaRecipes() {
-    }
+    private PastaRecipes() {}
 }

@@ -113,6 +113,5 @@ final class PieRecipes {
             """;
     static final List<String> ALL = List.of(COTTAGE_PIE, FISH_PIE, SHEPHERDS_PIE, ALE_PIE, BATTER_BAKE);
 
-    private PieRecipes() {
-    }
+    private PieRecipes() {}
 }

@@ -91,9 +91,16 @@ public final class Recipes {
 
     /** Every recipe of the tests: all families, British and American, metric and cups. */
     public static List<String> all() {
-        return Stream.of(List.of(LASAGNA, POT_PIE, GRATIN, MOUSSAKA), PastaRecipes.ALL, PieRecipes.ALL, OtherRecipes.ALL, HouseholdRecipes.ALL, SupperRecipes.ALL).flatMap(List::stream).toList();
+        return Stream.of(
+                        List.of(LASAGNA, POT_PIE, GRATIN, MOUSSAKA),
+                        PastaRecipes.ALL,
+                        PieRecipes.ALL,
+                        OtherRecipes.ALL,
+                        HouseholdRecipes.ALL,
+                        SupperRecipes.ALL)
+                .flatMap(List::stream)
+                .toList();
     }
 
-    private Recipes() {
-    }
+    private Recipes() {}
 }

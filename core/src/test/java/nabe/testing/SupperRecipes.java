@@ -247,8 +247,19 @@ final class SupperRecipes {
             Boil the parsnips 8 minutes. Soften the leek in the butter, add flour and stock, simmer until thick, stir in crème fraîche, parsnips and chestnuts. Tip into a 2 litre dish.
             Rub the butter into the flour, add oats, cheese and thyme. Scatter over. Bake at 190C for 35 minutes.
             """;
-    static final List<String> ALL = List.of(CUMBERLAND_PIE, ARTICHOKE_BAKE, TETRAZZINI, COURGETTE_GRATIN, SCALLOPED_HAM, CORNBREAD_PIE, POTATO_NUGGET_BAKE, CREPE_ROLLS, FISH_GRATIN, SCONE_COBBLER, LENTIL_MOUSSAKA, ROOT_CRUMBLE);
+    static final List<String> ALL = List.of(
+            CUMBERLAND_PIE,
+            ARTICHOKE_BAKE,
+            TETRAZZINI,
+            COURGETTE_GRATIN,
+            SCALLOPED_HAM,
+            CORNBREAD_PIE,
+            POTATO_NUGGET_BAKE,
+            CREPE_ROLLS,
+            FISH_GRATIN,
+            SCONE_COBBLER,
+            LENTIL_MOUSSAKA,
+            ROOT_CRUMBLE);
 
-    private SupperRecipes() {
-    }
+    private SupperRecipes() {}
 }

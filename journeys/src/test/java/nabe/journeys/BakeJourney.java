@@ -12,9 +12,11 @@ class BakeJourney extends Journey {
     @Test
     void theForecastFollowsTheCooksHand() {
         Page page = Browser.open(cook, "/dishes/" + aDish("gluten-free") + "/bake");
-        Locator curves = page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("^Forecast: after \\d+ minutes")));
+        Locator curves = page.getByRole(
+                AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("^Forecast: after \\d+ minutes")));
         assertThat(curves).isVisible();
-        assertThat(page.getByText(Pattern.compile("coldest -?\\d+ °C, \\d+ mm above the base"))).isVisible();
+        assertThat(page.getByText(Pattern.compile("coldest -?\\d+ °C, \\d+ mm above the base")))
+                .isVisible();
         slider(page, "Time in the bake").press("Home");
         assertThat(page.getByText("After 0 min:")).isVisible();
 
@@ -34,7 +36,8 @@ class BakeJourney extends Journey {
     void twoDishesShareAnOven() {
         aDish("vegan");
         Page page = Browser.open(cook, "/dishes/" + aDish("gluten-free") + "/bake");
-        Locator others = page.getByRole(AriaRole.TOOLBAR, new Page.GetByRoleOptions().setName("Dishes that share the oven"));
+        Locator others =
+                page.getByRole(AriaRole.TOOLBAR, new Page.GetByRoleOptions().setName("Dishes that share the oven"));
         others.getByRole(AriaRole.BUTTON).first().click();
         assertThat(page.getByText(Pattern.compile("°C for all"))).isVisible();
         assertThat(page.getByText("In first").first()).isVisible();

@@ -17,10 +17,20 @@ final class Browser {
     private final List<String> complaints = new ArrayList<>();
 
     private Browser() {
-        Playwright playwright = Playwright.create(new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
-        chromium = playwright.chromium().launch(new BrowserType.LaunchOptions().setExecutablePath(Path.of("/usr/bin/chromium"))
-                .setArgs(List.of("--no-sandbox", "--disable-gpu", "--disable-quic", "--no-first-run", "--disable-background-networking",
-                        "--disable-component-update", "--disable-sync")));
+        Playwright playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        chromium = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(List.of(
+                                "--no-sandbox",
+                                "--disable-gpu",
+                                "--disable-quic",
+                                "--no-first-run",
+                                "--disable-background-networking",
+                                "--disable-component-update",
+                                "--disable-sync")));
     }
 
     static synchronized Browser get() {
@@ -32,8 +42,10 @@ final class Browser {
 
     /** A fresh profile: its own storage, its own size. */
     BrowserContext cook(String address, int width, int height) {
-        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setBaseURL(address)
-                .setViewportSize(width, height).setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
+        BrowserContext context = chromium.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                .setBaseURL(address)
+                .setViewportSize(width, height)
+                .setReducedMotion(com.microsoft.playwright.options.ReducedMotion.REDUCE));
         context.setDefaultTimeout(15_000);
         context.onPage(page -> page.onConsoleMessage(this::note));
         context.onWebError(error -> complaints.add(error.error()));

@@ -12,7 +12,9 @@ class FirstDishJourney extends Journey {
     @Test
     void pasteConvertSeeLayersUndoReload() {
         Page page = Browser.open(cook, "/");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Read a recipe")).first().click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Read a recipe"))
+                .first()
+                .click();
         page.getByLabel(Pattern.compile("Paste it as it is")).fill(RECIPE);
         button(page, "Gluten-free").click();
         button(page, "Read this recipe").click();
@@ -25,35 +27,53 @@ class FirstDishJourney extends Journey {
         assertThat(page.getByText("brown-rice lasagna sheets").first()).isVisible();
         button(page, "Dairy-free").click();
         assertThat(page.getByText("unsweetened soy drink").first()).isVisible();
-        assertThat(drawing(page).getByText(Pattern.compile("White sauce"))).not().hasCount(0);
+        assertThat(drawing(page).getByText(Pattern.compile("White sauce")))
+                .not()
+                .hasCount(0);
         assertThat(saving(page)).hasText("Saved");
 
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Why, and what else, for 500 ml milk")).click();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Use unsweetened rice drink"))).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Why, and what else, for 500 ml milk"))
+                .click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(Pattern.compile("Use unsweetened rice drink")))
+                .click();
         assertThat(page.getByText("unsweetened rice drink").first()).isVisible();
         assertThat(saving(page)).hasText("Saved");
 
         button(page, "Undo").click();
-        assertThat(page.getByRole(AriaRole.TABLE).getByText("unsweetened soy drink").first()).isVisible();
+        assertThat(page.getByRole(AriaRole.TABLE)
+                        .getByText("unsweetened soy drink")
+                        .first())
+                .isVisible();
         button(page, "Undo").click();
-        assertThat(page.getByRole(AriaRole.TABLE).getByText("unsweetened soy drink")).hasCount(0);
+        assertThat(page.getByRole(AriaRole.TABLE).getByText("unsweetened soy drink"))
+                .hasCount(0);
         button(page, "Redo").click();
-        assertThat(page.getByRole(AriaRole.TABLE).getByText("unsweetened soy drink").first()).isVisible();
+        assertThat(page.getByRole(AriaRole.TABLE)
+                        .getByText("unsweetened soy drink")
+                        .first())
+                .isVisible();
 
         page.reload();
         assertThat(page).hasURL(Pattern.compile("/swap"));
-        assertThat(page.getByRole(AriaRole.TABLE).getByText("unsweetened soy drink").first()).isVisible();
+        assertThat(page.getByRole(AriaRole.TABLE)
+                        .getByText("unsweetened soy drink")
+                        .first())
+                .isVisible();
 
         stop(page, "Build").click();
         page.getByLabel("Depth (mm)").fill("30");
         page.getByLabel("Depth (mm)").press("Enter");
-        assertThat(page.getByText(Pattern.compile("Too full by \\d+ mm")).first()).isVisible();
+        assertThat(page.getByText(Pattern.compile("Too full by \\d+ mm")).first())
+                .isVisible();
         page.getByLabel("Depth (mm)").fill("9");
         page.getByLabel("Depth (mm)").press("Enter");
         assertThat(page.getByText("Give a number from 20 to 200.")).isVisible();
 
         stop(page, "Bake").click();
-        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Frozen")).click();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Frozen"))
+                .click();
         assertThat(page.getByText(Pattern.compile("start frozen"))).isVisible();
 
         stop(page, "Notes").click();
@@ -64,14 +84,18 @@ class FirstDishJourney extends Journey {
     @Test
     void aLineTheReaderMistookIsCorrected() {
         Page page = Browser.open(cook, "/dishes/" + aDish("gluten-free") + "/read");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Correct: 3 leeks, sliced")).click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Correct: 3 leeks, sliced"))
+                .click();
         page.getByLabel("Line", new Page.GetByLabelOptions().setExact(true)).fill("4 fennel bulbs");
         page.getByLabel("Part of the dish").selectOption("topping");
         button(page, "Use this").click();
-        assertThat(page.getByText("fennel", new Page.GetByTextOptions().setExact(true)).first()).isVisible();
+        assertThat(page.getByText("fennel", new Page.GetByTextOptions().setExact(true))
+                        .first())
+                .isVisible();
         assertThat(saving(page)).hasText("Saved");
         page.reload();
-        Locator row = page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("4 fennel bulbs"));
+        Locator row =
+                page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText("4 fennel bulbs"));
         assertThat(row.getByText("Topping").first()).isVisible();
     }
 
@@ -101,6 +125,7 @@ class FirstDishJourney extends Journey {
     }
 
     private static Locator stop(Page page, String name) {
-        return page.getByRole(AriaRole.NAVIGATION).getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile(name)));
+        return page.getByRole(AriaRole.NAVIGATION)
+                .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(Pattern.compile(name)));
     }
 }

@@ -14,9 +14,13 @@ class HouseJourney extends Journey {
         button(page, "Add a person").click();
         page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Ketil");
         button(page, "Gluten-free").click();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Keep"))).click();
-        assertThat(page.getByText("Ketil", new Page.GetByTextOptions().setExact(true))).isVisible();
-        assertThat(page.getByRole(AriaRole.STATUS).filter(new com.microsoft.playwright.Locator.FilterOptions().setHasText("Saved"))).isVisible();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Keep")))
+                .click();
+        assertThat(page.getByText("Ketil", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        assertThat(page.getByRole(AriaRole.STATUS)
+                        .filter(new com.microsoft.playwright.Locator.FilterOptions().setHasText("Saved")))
+                .isVisible();
 
         page.navigate("/dishes/" + aDish() + "/swap");
         assertThat(page.getByText("Say above who it must be safe for.")).isVisible();

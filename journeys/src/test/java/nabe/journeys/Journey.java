@@ -51,11 +51,16 @@ abstract class Journey {
 
     /** @return the id of a fresh dish kept over the API */
     String aDish(String... needs) {
-        return new Http(nabe.address()).post("/api/dishes", Map.of("recipe", Map.of("text", RECIPE), "needs", needs)).body().get("id").asString();
+        return new Http(nabe.address())
+                .post("/api/dishes", Map.of("recipe", Map.of("text", RECIPE), "needs", needs))
+                .body()
+                .get("id")
+                .asString();
     }
 
     static com.microsoft.playwright.Locator button(Page page, String name) {
-        return page.getByRole(AriaRole.BUTTON, new GetByRoleOptions().setName(name).setExact(true));
+        return page.getByRole(
+                AriaRole.BUTTON, new GetByRoleOptions().setName(name).setExact(true));
     }
 
     static com.microsoft.playwright.Locator saving(Page page) {

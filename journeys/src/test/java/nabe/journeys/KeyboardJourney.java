@@ -13,7 +13,8 @@ class KeyboardJourney extends Journey {
     @Test
     void aCookWithoutAMouseReadsConvertsAndUndoes() {
         Page page = Browser.open(cook, "/");
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Your shelf"))).isVisible();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Your shelf")))
+                .isVisible();
         walkTo(page, "Read a recipe");
         page.keyboard().press("Enter");
         walkTo(page, "recipe");
@@ -31,7 +32,8 @@ class KeyboardJourney extends Journey {
         assertThat(page.getByText("unsweetened soy drink").first()).isVisible();
         walkTo(page, "Vegan");
         page.keyboard().press("Space");
-        assertThat(page.getByText("Everything in this recipe fits").or(page.getByText("Say above"))).isVisible();
+        assertThat(page.getByText("Everything in this recipe fits").or(page.getByText("Say above")))
+                .isVisible();
         assertThat(saving(page)).hasText("Saved");
         page.keyboard().press("Home");
         walkTo(page, "Undo");
@@ -43,8 +45,12 @@ class KeyboardJourney extends Journey {
     private static void walkTo(Page page, String name) {
         for (int i = 0; i < MOST_STEPS; i++) {
             page.keyboard().press("Tab");
-            String at = (String) page.evaluate("() => { const e = document.activeElement; return e ? (e.id || '') + '|' + (e.getAttribute('aria-label') || '') + '|' + e.textContent.trim() : '' }");
-            boolean here = at.startsWith(name + "|") || at.contains("|" + name + "|") || at.matches("(?s).*\\|\\d?" + Pattern.quote(name) + "(\\d+ .*)?");
+            String at = (String)
+                    page.evaluate(
+                            "() => { const e = document.activeElement; return e ? (e.id || '') + '|' + (e.getAttribute('aria-label') || '') + '|' + e.textContent.trim() : '' }");
+            boolean here = at.startsWith(name + "|")
+                    || at.contains("|" + name + "|")
+                    || at.matches("(?s).*\\|\\d?" + Pattern.quote(name) + "(\\d+ .*)?");
             if (here) {
                 return;
             }

@@ -14,16 +14,20 @@ class LarderJourney extends Journey {
     @Test
     void aPacketIsReadAndAnIngredientLookedUp() {
         Page page = Browser.open(cook, "/larder");
-        page.getByLabel(Pattern.compile("Paste the packet")).fill("Ingredients: maize flour, whey powder (MILK), natural flavouring. May contain nuts. Gluten-free.");
+        page.getByLabel(Pattern.compile("Paste the packet"))
+                .fill(
+                        "Ingredients: maize flour, whey powder (MILK), natural flavouring. May contain nuts. Gluten-free.");
         button(page, "Read this label").click();
         assertThat(item(page, "Dairy-free")).containsText("Does not fit");
         assertThat(item(page, "Nut-free")).containsText("may contain nuts");
         assertThat(item(page, "Gluten-free")).containsText("Fits, as far as the label tells");
         page.reload();
         assertThat(page.getByLabel(Pattern.compile("Paste the packet"))).hasValue(Pattern.compile("whey powder"));
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Ingredients")).click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Ingredients"))
+                .click();
         page.getByLabel("Find by any of its names").fill("zucchini");
-        assertThat(page.getByText("courgette", new Page.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByText("courgette", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
     }
 
     @Test
@@ -43,7 +47,8 @@ class LarderJourney extends Journey {
 
         page.navigate("/dishes/" + aDish("gluten-free", "egg-free") + "/swap");
         assertThat(page.getByText("Judged for gluten-free").first()).isVisible();
-        assertThat(page.getByRole(AriaRole.TABLE).getByText("brown-rice lasagna sheets")).hasCount(0);
+        assertThat(page.getByRole(AriaRole.TABLE).getByText("brown-rice lasagna sheets"))
+                .hasCount(0);
 
         page.navigate("/larder/packets");
         button(page, "Throw out the tall green packet").click();
@@ -55,16 +60,22 @@ class LarderJourney extends Journey {
         Http http = new Http(nabe.address());
         http.send("PUT", "/api/larder/wordings", "{\"words\":\"nonnas soft curd\",\"ingredient\":\"ricotta\"}");
         String text = RECIPE.replace("250 g mozzarella", "250 g nonna's soft curd");
-        String dish = http.post("/api/dishes", Map.of("recipe", Map.of("text", text))).body().get("id").asString();
+        String dish = http.post("/api/dishes", Map.of("recipe", Map.of("text", text)))
+                .body()
+                .get("id")
+                .asString();
         Page page = Browser.open(cook, "/dishes/" + dish + "/read");
         assertThat(item(page, "nonna's soft curd")).containsText("as you corrected it before");
         page.navigate("/larder/wordings");
-        Locator forget = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Forget nonna")));
+        Locator forget =
+                page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Forget nonna")));
         forget.click();
         assertThat(forget).hasCount(0);
     }
 
     private static Locator item(Page page, String text) {
-        return page.getByRole(AriaRole.LISTITEM).filter(new Locator.FilterOptions().setHasText(text)).first();
+        return page.getByRole(AriaRole.LISTITEM)
+                .filter(new Locator.FilterOptions().setHasText(text))
+                .first();
     }
 }

@@ -11,18 +11,32 @@ import nabe.server.Http;
 import org.junit.jupiter.api.Test;
 
 class PrepAndBuildJourney extends Journey {
-    private static final String DRY = "Dry lasagna\n\nIngredients\n12 brown rice lasagna sheets\n200 g passata\n200 g mozzarella\n\nMethod\nLayer in a 30 x 20 cm dish. Bake at 190C for 40 minutes.";
+    private static final String DRY =
+            "Dry lasagna\n\nIngredients\n12 brown rice lasagna sheets\n200 g passata\n200 g mozzarella\n\nMethod\nLayer in a 30 x 20 cm dish. Bake at 190C for 40 minutes.";
 
     @Test
     void waterIsMendedWithOneTouchAndTakenBack() {
-        String dish = new Http(nabe.address()).post("/api/dishes", Map.of("recipe", Map.of("text", DRY))).body().get("id").asString();
+        String dish = new Http(nabe.address())
+                .post("/api/dishes", Map.of("recipe", Map.of("text", DRY)))
+                .body()
+                .get("id")
+                .asString();
         Page page = Browser.open(cook, "/dishes/" + dish + "/prep");
-        assertThat(page.getByText("A dry layer has too little to drink where it lies.")).isVisible();
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Do this: Stir"))).first().click();
-        assertThat(page.getByText(Pattern.compile("^Stir \\d+ ml hot stock or water into the red sauce"))).not().hasCount(0);
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Take back"))).first().click();
-        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Take back")))).hasCount(0);
-        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("20 min")).click();
+        assertThat(page.getByText("A dry layer has too little to drink where it lies."))
+                .isVisible();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Do this: Stir")))
+                .first()
+                .click();
+        assertThat(page.getByText(Pattern.compile("^Stir \\d+ ml hot stock or water into the red sauce")))
+                .not()
+                .hasCount(0);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Take back")))
+                .first()
+                .click();
+        assertThat(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("Take back"))))
+                .hasCount(0);
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("20 min"))
+                .click();
         assertThat(saving(page)).hasText("Saved");
     }
 
@@ -32,16 +46,30 @@ class PrepAndBuildJourney extends Journey {
         Page page = Browser.open(cook, "/dishes/" + dish + "/build");
         Locator layers = page.locator("main section ol").first().getByRole(AriaRole.LISTITEM);
         assertThat(layers.first()).containsText("Red sauce");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Move up: Red sauce, layer 1").setExact(true)).press("Enter");
-        assertThat(layers.first()).containsText("brown-rice lasagna sheets", new com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions().setIgnoreCase(true));
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions()
+                                .setName("Move up: Red sauce, layer 1")
+                                .setExact(true))
+                .press("Enter");
+        assertThat(layers.first())
+                .containsText(
+                        "brown-rice lasagna sheets",
+                        new com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions()
+                                .setIgnoreCase(true));
         assertThat(page.getByText("A dry sheet on the bare base sticks")).isVisible();
-        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("from above")))).isVisible();
-        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile("Layer \\d"))).last().click();
+        assertThat(page.getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("from above"))))
+                .isVisible();
+        page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile("Layer \\d")))
+                .last()
+                .click();
         button(page, "Go back to the usual order").click();
         assertThat(layers.first()).containsText("Red sauce");
         assertThat(saving(page)).hasText("Saved");
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Card for the counter")).click();
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Build, bottom to top"))).isVisible();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Card for the counter"))
+                .click();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Build, bottom to top")))
+                .isVisible();
         assertThat(button(page, "Print this card")).isVisible();
     }
 }

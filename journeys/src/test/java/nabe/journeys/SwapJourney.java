@@ -18,7 +18,11 @@ class SwapJourney extends Journey {
     @BeforeEach
     void atTheSwapStop() {
         String text = RECIPE.replace("250 g mozzarella", "250 g mozzarella\n50 g parmesan");
-        String dish = new Http(nabe.address()).post("/api/dishes", Map.of("recipe", Map.of("text", text), "needs", List.of("vegan", "gluten-free"))).body().get("id").asString();
+        String dish = new Http(nabe.address())
+                .post("/api/dishes", Map.of("recipe", Map.of("text", text), "needs", List.of("vegan", "gluten-free")))
+                .body()
+                .get("id")
+                .asString();
         page = Browser.open(cook, "/dishes/" + dish + "/swap");
         assertThat(page.getByText("Judged for").first()).isVisible();
     }
@@ -26,23 +30,34 @@ class SwapJourney extends Journey {
     @Test
     void answersStandSideBySideAndOneIsLeftOutAndPutBack() {
         button(page, "Why, and what else, for 250 g mozzarella").click();
-        Locator beside = page.getByRole(AriaRole.REGION, new Page.GetByRoleOptions().setName("What would do for 250 g mozzarella, side by side"));
+        Locator beside = page.getByRole(
+                AriaRole.REGION,
+                new Page.GetByRoleOptions().setName("What would do for 250 g mozzarella, side by side"));
         for (String row : new String[] {"Like the original", "Water", "Salt", "Fat", "Work", "Waiting", "Tools"}) {
-            assertThat(beside.getByRole(AriaRole.ROWHEADER, new Locator.GetByRoleOptions().setName(row).setExact(true))).isVisible();
+            assertThat(beside.getByRole(
+                            AriaRole.ROWHEADER,
+                            new Locator.GetByRoleOptions().setName(row).setExact(true)))
+                    .isVisible();
         }
         assertThat(beside.getByText("In the dish now")).hasCount(1);
         button(page, "Leave out 250 g mozzarella").click();
-        assertThat(page.getByText("left out", new Page.GetByTextOptions().setExact(true))).isVisible();
+        assertThat(page.getByText("left out", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
         assertThat(saving(page)).hasText("Saved");
         button(page, "Put it back").click();
-        assertThat(page.getByText("left out", new Page.GetByTextOptions().setExact(true))).hasCount(0);
+        assertThat(page.getByText("left out", new Page.GetByTextOptions().setExact(true)))
+                .hasCount(0);
     }
 
     @Test
     void whatIsMadeAtHomeShowsItsRecipeAndCanBeBought() {
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^How to make "))).first().click();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^How to make ")))
+                .first()
+                .click();
         assertThat(page.getByText("Done when:").first()).isVisible();
-        Locator buy = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Buy .* ready$"))).first();
+        Locator buy = page.getByRole(
+                        AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Buy .* ready$")))
+                .first();
         String name = buy.getAttribute("aria-label");
         buy.click();
         assertThat(button(page, name)).hasCount(0);

@@ -20,8 +20,14 @@ class TwoTabsJourney extends Journey {
             button(sofa, "Nut-free").click();
             var both = sofa.getByRole(AriaRole.DIALOG);
             assertThat(both).containsText("changed in another window");
-            assertThat(both.getByRole(AriaRole.CELL, new com.microsoft.playwright.Locator.GetByRoleOptions().setName("nut-free, by ingredient"))).isVisible();
-            assertThat(both.getByRole(AriaRole.CELL, new com.microsoft.playwright.Locator.GetByRoleOptions().setName("vegan, by ingredient"))).isVisible();
+            assertThat(both.getByRole(
+                            AriaRole.CELL,
+                            new com.microsoft.playwright.Locator.GetByRoleOptions().setName("nut-free, by ingredient")))
+                    .isVisible();
+            assertThat(both.getByRole(
+                            AriaRole.CELL,
+                            new com.microsoft.playwright.Locator.GetByRoleOptions().setName("vegan, by ingredient")))
+                    .isVisible();
 
             sofa.reload();
             assertThat(sofa.getByRole(AriaRole.DIALOG)).isVisible();

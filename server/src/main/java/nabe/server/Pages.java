@@ -1,10 +1,10 @@
 package nabe.server;
 
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.core.io.ClassPathResource;
-import org.springframework.core.io.Resource;
 import org.springframework.stereotype.Controller;
 import org.springframework.web.bind.annotation.GetMapping;
 
@@ -15,6 +15,9 @@ class Pages {
 
     @GetMapping({"/", "/read", "/larder", "/larder/{shelf}", "/house", "/dishes/{id}", "/dishes/{id}/{stop}"})
     ResponseEntity<Resource> page() {
-        return ResponseEntity.ok().cacheControl(CacheControl.noCache()).contentType(MediaType.TEXT_HTML).body(page);
+        return ResponseEntity.ok()
+                .cacheControl(CacheControl.noCache())
+                .contentType(MediaType.TEXT_HTML)
+                .body(page);
     }
 }

@@ -30,14 +30,18 @@ public final class Http {
     }
 
     public Answer send(String method, String path, String body, String... headers) {
-        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path)).header("Content-Type", "application/json")
-                .method(method, body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body));
+        HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", "application/json")
+                .method(
+                        method,
+                        body == null ? HttpRequest.BodyPublishers.noBody() : HttpRequest.BodyPublishers.ofString(body));
         for (int i = 0; i < headers.length; i += 2) {
             request.header(headers[i], headers[i + 1]);
         }
         try {
             HttpResponse<String> response = CLIENT.send(request.build(), HttpResponse.BodyHandlers.ofString());
-            boolean json = response.headers().firstValue("Content-Type").orElse("").contains("json");
+            boolean json =
+                    response.headers().firstValue("Content-Type").orElse("").contains("json");
             return new Answer(response.statusCode(), json ? JSON.readTree(response.body()) : null, response);
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);

@@ -29,7 +29,17 @@ public final class PostgresCluster implements AutoCloseable {
         if (root) {
             run(List.of("chown", "postgres", folder.toString()));
         }
-        asPostgres("initdb", "-D", folder + "/data", "-U", "nabe", "--auth=trust", "-E", "UTF8", "--no-locale", "--no-sync");
+        asPostgres(
+                "initdb",
+                "-D",
+                folder + "/data",
+                "-U",
+                "nabe",
+                "--auth=trust",
+                "-E",
+                "UTF8",
+                "--no-locale",
+                "--no-sync");
         start();
         asPostgres("createdb", "-h", "127.0.0.1", "-p", String.valueOf(port), "-U", "nabe", "nabe");
         Runtime.getRuntime().addShutdownHook(new Thread(this::close));
@@ -40,8 +50,16 @@ public final class PostgresCluster implements AutoCloseable {
     }
 
     public void start() {
-        asPostgres("pg_ctl", "-D", folder + "/data", "-l", folder + "/log", "-w", "-o",
-                "-c listen_addresses=127.0.0.1 -c port=" + port + " -c unix_socket_directories='' -c fsync=off", "start");
+        asPostgres(
+                "pg_ctl",
+                "-D",
+                folder + "/data",
+                "-l",
+                folder + "/log",
+                "-w",
+                "-o",
+                "-c listen_addresses=127.0.0.1 -c port=" + port + " -c unix_socket_directories='' -c fsync=off",
+                "start");
     }
 
     public void stop() {
@@ -75,8 +93,11 @@ public final class PostgresCluster implements AutoCloseable {
 
     private void run(List<String> command) {
         try {
-            Process process = new ProcessBuilder(command).directory(Path.of("/").toFile()).redirectErrorStream(true)
-                    .redirectOutput(ProcessBuilder.Redirect.DISCARD).start();
+            Process process = new ProcessBuilder(command)
+                    .directory(Path.of("/").toFile())
+                    .redirectErrorStream(true)
+                    .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+                    .start();
             if (process.waitFor() != 0) {
                 throw new IllegalStateException("It must succeed: " + String.join(" ", command));
             }
@@ -89,7 +110,10 @@ public final class PostgresCluster implements AutoCloseable {
 
     private static Path newestBin() {
         try (Stream<Path> versions = Files.list(Path.of("/usr/lib/postgresql"))) {
-            return versions.max(Comparator.comparing(p -> Integer.parseInt(p.getFileName().toString()))).orElseThrow().resolve("bin");
+            return versions.max(Comparator.comparing(
+                            p -> Integer.parseInt(p.getFileName().toString())))
+                    .orElseThrow()
+                    .resolve("bin");
         } catch (IOException e) {
             throw new UncheckedIOException("PostgreSQL must be installed under /usr/lib/postgresql.", e);
         }

@@ -18,8 +18,12 @@ public final class RunningNabe implements ParameterResolver {
     public RunningNabe() {
         if (started == null) {
             database = new PostgresCluster();
-            context = SpringApplication.run(NabeApplication.class, "--server.port=0", "--spring.datasource.url=" + database.url(),
-                    "--nabe.demo=true", "--logging.level.nabe.server.api=off");
+            context = SpringApplication.run(
+                    NabeApplication.class,
+                    "--server.port=0",
+                    "--spring.datasource.url=" + database.url(),
+                    "--nabe.demo=true",
+                    "--logging.level.nabe.server.api=off");
             started = this;
         } else {
             database = started.database;

@@ -8,16 +8,31 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import org.junit.jupiter.api.Test;
 
 class ServerArchitectureTest {
-    private final JavaClasses all = new ClassFileImporter().withImportOption(new ImportOption.DoNotIncludeTests()).importPackages("nabe");
+    private final JavaClasses all = new ClassFileImporter()
+            .withImportOption(new ImportOption.DoNotIncludeTests())
+            .importPackages("nabe");
 
     @Test
     void theCoreNeverLooksBackAtTheServer() {
-        noClasses().that().resideInAPackage("nabe..").and().resideOutsideOfPackage("nabe.server..")
-                .should().dependOnClassesThat().resideInAPackage("nabe.server..").check(all);
+        noClasses()
+                .that()
+                .resideInAPackage("nabe..")
+                .and()
+                .resideOutsideOfPackage("nabe.server..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAPackage("nabe.server..")
+                .check(all);
     }
 
     @Test
     void onlyTheStoreSpeaksToTheDatabase() {
-        noClasses().that().resideOutsideOfPackage("nabe.server.store..").should().dependOnClassesThat().resideInAnyPackage("org.jooq..", "java.sql..").check(all);
+        noClasses()
+                .that()
+                .resideOutsideOfPackage("nabe.server.store..")
+                .should()
+                .dependOnClassesThat()
+                .resideInAnyPackage("org.jooq..", "java.sql..")
+                .check(all);
     }
 }

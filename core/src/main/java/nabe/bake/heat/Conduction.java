@@ -14,9 +14,11 @@ final class Conduction {
     final double[] capacity;
     /** W/K from a cell to its neighbour outward, and to its neighbour above; the last in a row or column is unused. */
     final double[] outward;
+
     final double[] upward;
     /** W/K from the cells of the top row, the base row and the outer column to the surroundings. */
     final double[] topLoss;
+
     final double[] baseLoss;
     final double[] sideLoss;
     private final double[] stored;
@@ -55,7 +57,12 @@ final class Conduction {
                 int i = z * nx + x;
                 double in = x == 0 ? 0 : outward[i - 1];
                 double out = x == nx - 1 ? 0 : outward[i];
-                double inverse = 1 / (stored[i] + in + out + (x == nx - 1 ? sideLoss[z] : 0) - (x == 0 ? 0 : in * rowRatio[i - 1]));
+                double inverse = 1
+                        / (stored[i]
+                                + in
+                                + out
+                                + (x == nx - 1 ? sideLoss[z] : 0)
+                                - (x == 0 ? 0 : in * rowRatio[i - 1]));
                 rowInverse[i] = inverse;
                 rowRatio[i] = out * inverse;
             }

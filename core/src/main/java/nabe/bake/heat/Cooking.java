@@ -38,12 +38,14 @@ final class Cooking {
             double cooks = dish.layers().get(l).cooks();
             double t = heat.t[row[l] * nx];
             if (cooks > 0 && t > GELATINISES) {
-                tender[l] += (1 - tender[l]) * (1 - Math.exp(-dt * cooks / TENDER_SECONDS * Math.pow(2, (t - TENDER_AT) / TENDER_DOUBLES)));
+                tender[l] += (1 - tender[l])
+                        * (1 - Math.exp(-dt * cooks / TENDER_SECONDS * Math.pow(2, (t - TENDER_AT) / TENDER_DOUBLES)));
             }
         }
         if (bare && surface > BROWNS_FROM) {
             double readily = dish.layers().getLast().browns() / READILY;
-            browning += dt * (1 - wetness) * readily / GOLDEN_SECONDS * Math.pow(2, (surface - GOLDEN_AT) / GOLDEN_DOUBLES);
+            browning +=
+                    dt * (1 - wetness) * readily / GOLDEN_SECONDS * Math.pow(2, (surface - GOLDEN_AT) / GOLDEN_DOUBLES);
         }
     }
 

@@ -10,6 +10,7 @@ final class Faces {
     private static final double GAP = 60;
     /** W/m² that a grill throws on the top. Kitchen practice. */
     private static final double GRILL = 9_000;
+
     private static final double BASE_CONVECTION = 0.75;
     private static final double REST_CONVECTION = 0.8;
     private static final double REST_BASE = 0.6;
@@ -36,7 +37,9 @@ final class Faces {
         for (int x = 0; x < section.nx; x++) {
             double area = section.rowArea[x];
             heat.topLoss[x] = area / (1 / top(phase, h, around, heat.t[last + x]) + section.halfTop(x, heat));
-            heat.baseLoss[x] = area * (BASE_CONVECTION * h + wall * radiation(around, heat.t[x])) * (phase.resting() ? REST_BASE : 1);
+            heat.baseLoss[x] = area
+                    * (BASE_CONVECTION * h + wall * radiation(around, heat.t[x]))
+                    * (phase.resting() ? REST_BASE : 1);
         }
         for (int z = 0; z < section.nz; z++) {
             int i = z * section.nx + section.nx - 1;
@@ -48,7 +51,9 @@ final class Faces {
 
     private double top(HeatPhase phase, double h, double around, double celsius) {
         double radiated = radiation(around, celsius);
-        return phase.covered() ? 1 / (1 / (h + FOIL_EMISSIVITY * radiated) + 1 / GAP) : h + shelf * FOOD_EMISSIVITY * radiated;
+        return phase.covered()
+                ? 1 / (1 / (h + FOIL_EMISSIVITY * radiated) + 1 / GAP)
+                : h + shelf * FOOD_EMISSIVITY * radiated;
     }
 
     /** @return W/m² that the food takes from a grill */

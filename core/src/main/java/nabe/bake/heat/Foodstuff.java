@@ -5,7 +5,8 @@ package nabe.bake.heat;
  *
  * @param packed kg/m³ as it lies, the air between pieces included
  */
-public record Foodstuff(double water, double protein, double fat, double carbohydrate, double fibre, double ash, double packed) {
+public record Foodstuff(
+        double water, double protein, double fat, double carbohydrate, double fibre, double ash, double packed) {
     private static final Substance[] SUBSTANCES = Substance.values();
     private static final double TOLERANCE = 1e-6;
     /** Air between pieces: conductivity falls faster than the mass. Kitchen practice for crumbs and shreds. */
@@ -21,7 +22,8 @@ public record Foodstuff(double water, double protein, double fat, double carbohy
     public Foodstuff {
         double sum = water + protein + fat + carbohydrate + fibre + ash;
         if (!(Math.abs(sum - 1) < TOLERANCE) || water < 0 || !(packed > 0)) {
-            throw new IllegalArgumentException("The fractions (" + sum + ") must add up to 1, and the density (" + packed + ") be more than 0.");
+            throw new IllegalArgumentException(
+                    "The fractions (" + sum + ") must add up to 1, and the density (" + packed + ") be more than 0.");
         }
     }
 

@@ -11,5 +11,12 @@ package nabe.bake.heat;
  * @param drawsWater whether water moves to its surface as in a sauce, rather than a cheese or crumbs
  * @param topping whether it goes on late where the bake says so
  */
-public record HeatLayer(String name, double height, Foodstuff stuff, double browns, double cooks, double begun, boolean drawsWater, boolean topping) {
-}
+public record HeatLayer(
+        String name,
+        double height,
+        Foodstuff stuff,
+        double browns,
+        double cooks,
+        double begun,
+        boolean drawsWater,
+        boolean topping) {}

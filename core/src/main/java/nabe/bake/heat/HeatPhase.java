@@ -10,11 +10,13 @@ package nabe.bake.heat;
  * @param resting out of the oven
  * @param toppingOn whether what goes on late lies on from here
  */
-public record HeatPhase(double seconds, double celsius, boolean covered, boolean grill, boolean resting, boolean toppingOn) {
+public record HeatPhase(
+        double seconds, double celsius, boolean covered, boolean grill, boolean resting, boolean toppingOn) {
     /** @throws IllegalArgumentException for a time that is none */
     public HeatPhase {
         if (!(seconds >= 0) || !Double.isFinite(celsius)) {
-            throw new IllegalArgumentException("A phase (" + seconds + " s at " + celsius + " °C) must last and be somewhere warm.");
+            throw new IllegalArgumentException(
+                    "A phase (" + seconds + " s at " + celsius + " °C) must last and be somewhere warm.");
         }
     }
 }

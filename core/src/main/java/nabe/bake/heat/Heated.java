@@ -20,12 +20,19 @@ public record Heated(List<Sample> samples, List<Picture> pictures, double energy
      * @param tender the least cooked layer, 0 to 1; 1 where nothing needs cooking
      * @param browning 1 is golden, 2.2 dark
      */
-    public record Sample(double minutes, double core, double edge, double top, double oven, double water, double tender, double browning, double mean) {
-    }
+    public record Sample(
+            double minutes,
+            double core,
+            double edge,
+            double top,
+            double oven,
+            double water,
+            double tender,
+            double browning,
+            double mean) {}
 
     /** @param celsius rows from the base up, from the middle to the wall */
-    public record Picture(double minutes, double[][] celsius) {
-    }
+    public record Picture(double minutes, double[][] celsius) {}
 
     public Sample last() {
         return samples.getLast();

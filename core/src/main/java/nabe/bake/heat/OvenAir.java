@@ -13,6 +13,7 @@ public record OvenAir(boolean fan, boolean preheated, int doors, int others, boo
     public static final OvenAir USUAL = new OvenAir(false, true, 1, 0, false);
     /** W/(m² K), air moving by itself or by a fan: usual figures for free and forced convection in a box. */
     static final double FREE = 7;
+
     static final double FORCED = 17;
     private static final double HEATS_UP_SECONDS = 420;
     private static final double DOOR_DROP = 28;

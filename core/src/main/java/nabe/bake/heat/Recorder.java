@@ -36,8 +36,16 @@ final class Recorder {
             pictures.add(picture(seconds));
         }
         int half = (section.nz / 2) * section.nx + section.nx - 2;
-        samples.add(new Heated.Sample(seconds / 60, coldest(), heat.t[half], surface, oven, section.waterNow() / section.waterAtStart(),
-                cooking.leastTender(), cooking.browning(), mean()));
+        samples.add(new Heated.Sample(
+                seconds / 60,
+                coldest(),
+                heat.t[half],
+                surface,
+                oven,
+                section.waterNow() / section.waterAtStart(),
+                cooking.leastTender(),
+                cooking.browning(),
+                mean()));
     }
 
     private Heated.Picture picture(double seconds) {
@@ -46,7 +54,9 @@ final class Recorder {
         double[][] celsius = new double[(section.nz - 1 + stepZ - 1) / stepZ][(section.nx - 1 + stepX - 1) / stepX];
         for (int z = 0; z < celsius.length; z++) {
             for (int x = 0; x < celsius[z].length; x++) {
-                celsius[z][x] = Math.round(heat.t[(1 + Math.min(section.nz - 2, z * stepZ)) * section.nx + x * stepX] * 10) / 10.0;
+                celsius[z][x] =
+                        Math.round(heat.t[(1 + Math.min(section.nz - 2, z * stepZ)) * section.nx + x * stepX] * 10)
+                                / 10.0;
             }
         }
         return new Heated.Picture(Math.round(seconds / 60), celsius);

@@ -11,9 +11,11 @@ public final class Section {
     final boolean freezes;
     /** m³ by cell, kg of water by cell; for a round dish of one radian of it, else of one metre of its length. */
     final double[] volume;
+
     final double[] water;
     /** m² seen from above by column, m² of the outer wall by row. */
     final double[] rowArea;
+
     final double[] sideArea;
     private final double[] waterStart;
     private final ThermalTable[] rows;
@@ -103,7 +105,8 @@ public final class Section {
             }
         }
         double all = Arrays.stream(kg).sum();
-        return new Foodstuff(kg[0] / all, kg[1] / all, kg[2] / all, kg[3] / all, kg[4] / all, kg[5] / all, all / (to - from));
+        return new Foodstuff(
+                kg[0] / all, kg[1] / all, kg[2] / all, kg[3] / all, kg[4] / all, kg[5] / all, all / (to - from));
     }
 
     boolean isTopping(int z) {
@@ -112,7 +115,9 @@ public final class Section {
 
     /** @return the row half way up this layer */
     int middleRow(HeatDish dish, int layer) {
-        double below = dish.layers().subList(0, layer).stream().mapToDouble(HeatLayer::height).sum();
+        double below = dish.layers().subList(0, layer).stream()
+                .mapToDouble(HeatLayer::height)
+                .sum();
         return 1 + (int) Math.min(nz - 2, (below + dish.layers().get(layer).height() / 2) / dz);
     }
 

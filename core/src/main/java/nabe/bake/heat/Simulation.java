@@ -17,6 +17,7 @@ public final class Simulation {
     private static final double KITCHEN = 20;
     /** Seconds between looks at how properties have changed. */
     private static final double LOOK_SECONDS = 40;
+
     private static final double FROZEN_LOOK_SECONDS = 10;
     private final Section section;
     private final Conduction heat;
@@ -77,11 +78,16 @@ public final class Simulation {
     /** @return the bake through all phases, one after the other */
     public Heated run(List<HeatPhase> phases) {
         section.reset();
-        double inOven = phases.stream().filter(p -> !p.resting()).mapToDouble(HeatPhase::seconds).sum();
+        double inOven = phases.stream()
+                .filter(p -> !p.resting())
+                .mapToDouble(HeatPhase::seconds)
+                .sum();
         double stored = stored();
         double water = waterNow();
         toppingOn = phases.isEmpty() || phases.getFirst().toppingOn();
-        ovenNow = phases.isEmpty() ? startCelsius : air.celsius(0, inOven, phases.getFirst().celsius());
+        ovenNow = phases.isEmpty()
+                ? startCelsius
+                : air.celsius(0, inOven, phases.getFirst().celsius());
         sample();
         for (HeatPhase phase : phases) {
             if (phase.toppingOn() && !toppingOn) {
@@ -93,8 +99,11 @@ public final class Simulation {
         double dropped = chilled + steam.dripped();
         double found = stored() - stored + steam.left() * Steam.JOULES_PER_KG + dropped;
         double lost = water - waterNow() - steam.left();
-        return new Heated(List.copyOf(recorder.samples()), List.copyOf(recorder.pictures()),
-                Math.abs(found - taken) / Math.max(1, Math.abs(taken) + Math.abs(dropped)), Math.abs(lost) / Math.max(1e-9, water));
+        return new Heated(
+                List.copyOf(recorder.samples()),
+                List.copyOf(recorder.pictures()),
+                Math.abs(found - taken) / Math.max(1, Math.abs(taken) + Math.abs(dropped)),
+                Math.abs(lost) / Math.max(1e-9, water));
     }
 
     private double waterNow() {
@@ -169,7 +178,9 @@ public final class Simulation {
         for (int i = 0; i < heat.t.length; i++) {
             double moved = heat.t[i] - celsiusLooked[i];
             if (Math.abs(moved) > TRUE_UP) {
-                double stray = section.enthalpy(i, heat.t[i]) - section.enthalpy(i, celsiusLooked[i]) - heat.capacity[i] / section.volume[i] * moved;
+                double stray = section.enthalpy(i, heat.t[i])
+                        - section.enthalpy(i, celsiusLooked[i])
+                        - heat.capacity[i] / section.volume[i] * moved;
                 heat.t[i] -= stray / section.table(i).capacity(heat.t[i]);
             }
         }
@@ -206,7 +217,8 @@ public final class Simulation {
             for (int i = z * section.nx; i < end; i++) {
                 double before = celsiusBefore[i];
                 if (before < THAWED || heat.capacity[i] > MELTS * section.volume[i]) {
-                    heat.t[i] = section.table(i).after(before, heat.capacity[i] * (heat.t[i] - before) / section.volume[i]);
+                    heat.t[i] =
+                            section.table(i).after(before, heat.capacity[i] * (heat.t[i] - before) / section.volume[i]);
                 }
             }
         }

@@ -10,16 +10,19 @@ final class Skin {
     private static final double FILM = 0.22;
     /** J/(m³ K) of hot air, for the analogy. */
     private static final double AIR = 780;
+
     private static final double DRAWS_SAUCE = 2.4e-10;
     private static final double DRAWS_CHEESE = 0.9e-10;
     /** Below this share of its first water the skin's vapour pressure falls. */
     private static final double WET = 0.4;
+
     private static final double FRESH = 0.7;
     private static final double VAPOUR = 461.5;
     /** kg/m² of water in it. */
     double water;
     /** W/(m² K) of convection on it, 0 under cover; the whole loss to the air. */
     double openness;
+
     double lossToAir;
     private double first;
     private double draws;
@@ -47,8 +50,12 @@ final class Skin {
         }
         double inward = 1 / halfResistance;
         double dryAnswer = (lossToAir * airCelsius + inward * cellCelsius) / (lossToAir + inward);
-        double cooled = (lossToAir * airCelsius + inward * cellCelsius - lastEvaporation * Steam.JOULES_PER_KG) / (lossToAir + inward);
-        return wetness() > 0.05 ? Math.min(Math.max(cooled, Math.min(cellCelsius, 100)), wetness() >= 1 ? 100 : Math.max(100, dryAnswer)) : dryAnswer;
+        double cooled = (lossToAir * airCelsius + inward * cellCelsius - lastEvaporation * Steam.JOULES_PER_KG)
+                / (lossToAir + inward);
+        return wetness() > 0.05
+                ? Math.min(
+                        Math.max(cooled, Math.min(cellCelsius, 100)), wetness() >= 1 ? 100 : Math.max(100, dryAnswer))
+                : dryAnswer;
     }
 
     private double lastEvaporation;

@@ -7,9 +7,11 @@ package nabe.bake.heat;
 final class Steam {
     /** J/kg, evaporation near 100 °C. */
     static final double JOULES_PER_KG = 2.26e6;
+
     private static final double BOILS = 100;
     /** No cell rises from here to boiling before the next look. */
     private static final double NEARLY_BOILS = 96;
+
     private static final double COOL = 92;
     private static final double MOST_CONDENSES = 0.8;
     private static final double CONDENSES_PER_COOL = 1.3;
@@ -77,7 +79,8 @@ final class Steam {
 
     /** @return kg of steam that this cell makes */
     private double boilAway(int i, double leaving) {
-        double off = Math.min(heat.capacity[i] * (heat.t[i] - BOILS) / JOULES_PER_KG, section.water[i] / Math.max(0.01, leaving));
+        double off = Math.min(
+                heat.capacity[i] * (heat.t[i] - BOILS) / JOULES_PER_KG, section.water[i] / Math.max(0.01, leaving));
         heat.t[i] -= off * JOULES_PER_KG / heat.capacity[i];
         section.water[i] -= off * leaving;
         return off;
@@ -96,7 +99,9 @@ final class Steam {
             int end = z * section.nx + section.nx - 1;
             for (int i = z * section.nx; i < end; i++) {
                 if (t[i] < COOL) {
-                    t[i] = thawing ? section.table(i).after(t[i], heat.capacity[i] * rise / section.volume[i]) : t[i] + rise;
+                    t[i] = thawing
+                            ? section.table(i).after(t[i], heat.capacity[i] * rise / section.volume[i])
+                            : t[i] + rise;
                 }
             }
         }

@@ -10,6 +10,7 @@ final class ThermalTable {
      * temperatures. Kitchen practice, set so that a 50 mm lasagna at 190 °C takes what cooks find.
      */
     private static final double MOVING = 1.4;
+
     private static final double MOVES_FROM = 30;
     private static final double MOVES_WELL = 75;
     private final double[] k = new double[ROWS];
@@ -20,9 +21,11 @@ final class ThermalTable {
     ThermalTable(Foodstuff food) {
         for (int i = 0; i < ROWS; i++) {
             double t = COLDEST + i * STEP;
-            k[i] = food.conductivity(t) * (1 + MOVING * Math.clamp((t - MOVES_FROM) / (MOVES_WELL - MOVES_FROM), 0, 1) * food.water());
+            k[i] = food.conductivity(t)
+                    * (1 + MOVING * Math.clamp((t - MOVES_FROM) / (MOVES_WELL - MOVES_FROM), 0, 1) * food.water());
             double before = t - STEP;
-            double heat = food.packed() * (food.sensible(t - STEP / 2) * STEP + Foodstuff.MELTING * (food.ice(before) - food.ice(t)));
+            double heat = food.packed()
+                    * (food.sensible(t - STEP / 2) * STEP + Foodstuff.MELTING * (food.ice(before) - food.ice(t)));
             enthalpy[i] = i == 0 ? 0 : enthalpy[i - 1] + heat;
             capacity[i] = heat / STEP;
         }

@@ -11,9 +11,11 @@ import java.util.stream.Stream;
 public final class Candidates {
     /** A layout this much barer than the best is passed over. */
     private static final double WORSE = 0.019;
+
     private static final int STRIPS = 16;
     private static final double SMALLEST_SLIVER_MM2 = 500;
-    private static final Comparator<Piece> BIGGEST_FIRST = (a, b) -> Double.compare(b.widthMm() * b.heightMm(), a.widthMm() * a.heightMm());
+    private static final Comparator<Piece> BIGGEST_FIRST =
+            (a, b) -> Double.compare(b.widthMm() * b.heightMm(), a.widthMm() * a.heightMm());
     final Sheet sheet;
     final LayRule rule;
     private final Map<Outline, List<Candidate>> found = new HashMap<>();
@@ -35,10 +37,18 @@ public final class Candidates {
     }
 
     private List<Candidate> shortList(Outline outline) {
-        List<Candidate> all = Layouts.of(lengthIn(outline), widthIn(outline), sheet, rule).stream().map(l -> of(l, outline)).toList();
+        List<Candidate> all = Layouts.of(lengthIn(outline), widthIn(outline), sheet, rule).stream()
+                .map(l -> of(l, outline))
+                .toList();
         double most = all.stream().mapToDouble(Candidate::coverage).max().orElse(0);
-        List<Candidate> good = all.stream().filter(c -> c.coverage >= most - WORSE).sorted(Comparator.comparingDouble(Candidate::faults)).toList();
-        return Stream.concat(good.stream().filter(c -> c.layout.oneWay()), good.stream().filter(c -> !c.layout.oneWay()).limit(STRIPS)).toList();
+        List<Candidate> good = all.stream()
+                .filter(c -> c.coverage >= most - WORSE)
+                .sorted(Comparator.comparingDouble(Candidate::faults))
+                .toList();
+        return Stream.concat(
+                        good.stream().filter(c -> c.layout.oneWay()),
+                        good.stream().filter(c -> !c.layout.oneWay()).limit(STRIPS))
+                .toList();
     }
 
     double lengthIn(Outline outline) {
@@ -53,7 +63,11 @@ public final class Candidates {
         if (outline.round()) {
             return cut(layout, outline);
         }
-        return new Candidate(layout, rectangles(layout), layout.covered() / outline.inset(rule.edgeGapMm()).area(), layout.cuts());
+        return new Candidate(
+                layout,
+                rectangles(layout),
+                layout.covered() / outline.inset(rule.edgeGapMm()).area(),
+                layout.cuts());
     }
 
     private List<Piece> rectangles(Layout layout) {
@@ -80,7 +94,10 @@ public final class Candidates {
                 boolean whole = c.cuts() == 0 && area > c.w() * c.h() - 1;
                 boolean other = c.visibleW() != c.w() || c.visibleH() != c.h();
                 pieces.add(Piece.of(corners, whole, 0));
-                covered += other ? Polygons.area(Polygons.clip(Polygons.rectangle(c.x() + gap, c.y() + gap, c.visibleW(), c.visibleH()), window)) : area;
+                covered += other
+                        ? Polygons.area(Polygons.clip(
+                                Polygons.rectangle(c.x() + gap, c.y() + gap, c.visibleW(), c.visibleH()), window))
+                        : area;
                 snaps += whole ? 0 : Math.max(1, c.cuts() + Math.max(0, corners.size() - 4));
             }
         }

@@ -7,6 +7,7 @@ import java.util.List;
 final class Joints {
     /** Nearer than this, two joints over each other act as one cut. Kitchen practice. */
     private static final double IN_LINE_MM = 10;
+
     private final List<Joint> joints = new ArrayList<>();
 
     private record Joint(boolean upright, double at, double from, double to) {

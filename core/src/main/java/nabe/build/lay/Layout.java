@@ -27,7 +27,14 @@ record Layout(List<Cell> cells, boolean along, boolean oneWay) {
         for (Partition.Segment row : rows.segments()) {
             for (Partition.Segment column : columns.segments()) {
                 int cuts = (column.length() < sideX - 0.5 ? 1 : 0) + (row.length() < sideY - 0.5 ? 1 : 0);
-                cells.add(new Cell(column.start(), row.start(), column.length(), row.length(), column.visible(), row.visible(), cuts));
+                cells.add(new Cell(
+                        column.start(),
+                        row.start(),
+                        column.length(),
+                        row.length(),
+                        column.visible(),
+                        row.visible(),
+                        cuts));
             }
         }
         return new Layout(cells, along, true);
@@ -45,8 +52,19 @@ record Layout(List<Cell> cells, boolean along, boolean oneWay) {
 
     /** The same seen in a mirror. */
     Layout mirrored(double length, double width, boolean leftRight, boolean upDown) {
-        return new Layout(cells.stream().map(c -> new Cell(leftRight ? length - c.x - c.w : c.x, upDown ? width - c.y - c.h : c.y,
-                c.w, c.h, c.visibleW, c.visibleH, c.cuts)).toList(), along, oneWay);
+        return new Layout(
+                cells.stream()
+                        .map(c -> new Cell(
+                                leftRight ? length - c.x - c.w : c.x,
+                                upDown ? width - c.y - c.h : c.y,
+                                c.w,
+                                c.h,
+                                c.visibleW,
+                                c.visibleH,
+                                c.cuts))
+                        .toList(),
+                along,
+                oneWay);
     }
 
     double covered() {

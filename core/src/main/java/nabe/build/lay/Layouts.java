@@ -48,8 +48,11 @@ final class Layouts {
             double x = columns * sideX(along);
             if (length - x >= rule.smallestMm()) {
                 Partition whole = Partition.of(x, sideX(along), rule).getFirst();
-                join(grids(whole, best(width, sideX(!along)), along),
-                        grids(best(length - x, sideX(!along)), best(width, sideX(along)), !along), x, 0);
+                join(
+                        grids(whole, best(width, sideX(!along)), along),
+                        grids(best(length - x, sideX(!along)), best(width, sideX(along)), !along),
+                        x,
+                        0);
             }
         }
         int mostRows = (int) Math.floor(width / sideX(!along));
@@ -57,14 +60,20 @@ final class Layouts {
             double y = rows * sideX(!along);
             if (width - y >= rule.smallestMm()) {
                 Partition whole = Partition.of(y, sideX(!along), rule).getFirst();
-                join(grids(best(length, sideX(along)), List.of(whole), along),
-                        grids(best(length, sideX(!along)), best(width - y, sideX(along)), !along), 0, y);
+                join(
+                        grids(best(length, sideX(along)), List.of(whole), along),
+                        grids(best(length, sideX(!along)), best(width - y, sideX(along)), !along),
+                        0,
+                        y);
             }
         }
     }
 
     private List<Partition> best(double span, double side) {
-        return Partition.of(span, side, rule).stream().sorted(Comparator.comparingDouble(Partition::covered).reversed()).limit(KEPT_OF_AN_AXIS).toList();
+        return Partition.of(span, side, rule).stream()
+                .sorted(Comparator.comparingDouble(Partition::covered).reversed())
+                .limit(KEPT_OF_AN_AXIS)
+                .toList();
     }
 
     private List<Layout> grids(Partition columns, List<Partition> rows, boolean along) {

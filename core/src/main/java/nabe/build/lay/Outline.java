@@ -26,7 +26,9 @@ public record Outline(boolean round, double lengthMm, double widthMm) {
         List<Point> corners = new ArrayList<>(CORNERS);
         for (int i = 0; i < CORNERS; i++) {
             double angle = 2 * Math.PI * (i + 0.5) / CORNERS;
-            corners.add(new Point(lengthMm / 2 + (lengthMm / 2 - gap) * Math.cos(angle), widthMm / 2 + (widthMm / 2 - gap) * Math.sin(angle)));
+            corners.add(new Point(
+                    lengthMm / 2 + (lengthMm / 2 - gap) * Math.cos(angle),
+                    widthMm / 2 + (widthMm / 2 - gap) * Math.sin(angle)));
         }
         return corners;
     }

@@ -35,10 +35,16 @@ record Partition(List<Segment> segments) {
             all.add(overlapped(whole + 1, side, overlap));
         }
         if (rest >= rule.smallestMm()) {
-            all.add(row(IntStream.rangeClosed(0, whole).mapToDouble(i -> i == whole ? rest : side).toArray()));
-            all.add(row(IntStream.rangeClosed(0, whole).mapToDouble(i -> i == 0 ? rest : side).toArray()));
+            all.add(row(IntStream.rangeClosed(0, whole)
+                    .mapToDouble(i -> i == whole ? rest : side)
+                    .toArray()));
+            all.add(row(IntStream.rangeClosed(0, whole)
+                    .mapToDouble(i -> i == 0 ? rest : side)
+                    .toArray()));
         } else if (rest > 0) {
-            all.add(row(IntStream.rangeClosed(0, whole).mapToDouble(i -> i >= whole - 1 ? (side + rest) / 2 : side).toArray()));
+            all.add(row(IntStream.rangeClosed(0, whole)
+                    .mapToDouble(i -> i >= whole - 1 ? (side + rest) / 2 : side)
+                    .toArray()));
         }
         bothEnds(whole, side, rest, rule, all);
         return all;
@@ -49,7 +55,9 @@ record Partition(List<Segment> segments) {
         int between = wide ? whole : whole - 1;
         double end = wide ? rest / 2 : (side + rest) / 2;
         if (end >= rule.smallestMm() && end < side && between > 0) {
-            all.add(row(IntStream.rangeClosed(0, between + 1).mapToDouble(i -> i == 0 || i > between ? end : side).toArray()));
+            all.add(row(IntStream.rangeClosed(0, between + 1)
+                    .mapToDouble(i -> i == 0 || i > between ? end : side)
+                    .toArray()));
         }
     }
 
@@ -67,12 +75,15 @@ record Partition(List<Segment> segments) {
     private static Partition spread(int whole, double side, double rest, double swelling) {
         double gap = rest / (whole + 1);
         double tender = Math.min(side * (1 + swelling), side + rest / whole);
-        return new Partition(IntStream.range(0, whole).mapToObj(i -> new Segment(gap + i * (side + gap), side, tender)).toList());
+        return new Partition(IntStream.range(0, whole)
+                .mapToObj(i -> new Segment(gap + i * (side + gap), side, tender))
+                .toList());
     }
 
     private static Partition overlapped(int count, double side, double overlap) {
         return new Partition(IntStream.range(0, count)
-                .mapToObj(i -> new Segment(i * (side - overlap), side, i == count - 1 ? side : side - overlap)).toList());
+                .mapToObj(i -> new Segment(i * (side - overlap), side, i == count - 1 ? side : side - overlap))
+                .toList());
     }
 
     double covered() {

@@ -10,7 +10,8 @@ import java.util.List;
  * @param whole whether it is laid as it comes
  * @param sheet which sheet it is snapped from, counted from 1 over all layers; 0 where pieces are not sheets
  */
-public record Piece(double x, double y, double widthMm, double heightMm, List<Point> corners, boolean whole, int sheet) {
+public record Piece(
+        double x, double y, double widthMm, double heightMm, List<Point> corners, boolean whole, int sheet) {
 
     static Piece of(List<Point> corners, boolean whole, int sheet) {
         double left = Double.MAX_VALUE;

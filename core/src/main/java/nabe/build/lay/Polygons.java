@@ -5,8 +5,7 @@ import java.util.List;
 
 /** Plane figures by their corners, counter-clockwise, all convex. */
 final class Polygons {
-    private Polygons() {
-    }
+    private Polygons() {}
 
     static List<Point> rectangle(double x, double y, double w, double h) {
         return List.of(new Point(x, y), new Point(x + w, y), new Point(x + w, y + h), new Point(x, y + h));

@@ -10,8 +10,7 @@ public final class Rolls {
     /** Rounded pieces settle into the hollows of the row below: rows this much nearer. Hexagonal packing, √3 / 2. */
     private static final double NESTED = Math.sqrt(3) / 2;
 
-    private Rolls() {
-    }
+    private Rolls() {}
 
     /** @param how "along the dish", "across the dish", "along and across", "staggered" or "slantwise" */
     public record Fit(List<Piece> pieces, String how) {
@@ -26,14 +25,18 @@ public final class Rolls {
      * @return the way that takes most, the plainest of equals
      */
     public static Fit most(Outline outline, double longMm, double shortMm, boolean rounded) {
-        List<Fit> ways = new ArrayList<>(List.of(new Fit(rows(outline, longMm, shortMm), "along the dish"), new Fit(rows(outline, shortMm, longMm), "across the dish")));
+        List<Fit> ways = new ArrayList<>(List.of(
+                new Fit(rows(outline, longMm, shortMm), "along the dish"),
+                new Fit(rows(outline, shortMm, longMm), "across the dish")));
         if (!outline.round()) {
             ways.addAll(mixed(outline, longMm, shortMm));
         }
         if (rounded) {
             ways.add(new Fit(staggered(outline, longMm, shortMm), "staggered"));
         }
-        Fit most = ways.stream().max(Comparator.comparingInt(Fit::count).thenComparing(w -> -ways.indexOf(w))).orElseThrow();
+        Fit most = ways.stream()
+                .max(Comparator.comparingInt(Fit::count).thenComparing(w -> -ways.indexOf(w)))
+                .orElseThrow();
         return most.count() > 0 ? most : slantwise(outline, longMm, shortMm);
     }
 
@@ -88,7 +91,8 @@ public final class Rolls {
 
     private static Fit beside(Outline outline, double x, double w, double h) {
         List<Piece> pieces = new ArrayList<>(rows(new Outline(false, x, outline.widthMm()), w, h));
-        rows(new Outline(false, outline.lengthMm() - x, outline.widthMm()), h, w).forEach(p -> pieces.add(Piece.box(x + p.x(), p.y(), p.widthMm(), p.heightMm(), true)));
+        rows(new Outline(false, outline.lengthMm() - x, outline.widthMm()), h, w)
+                .forEach(p -> pieces.add(Piece.box(x + p.x(), p.y(), p.widthMm(), p.heightMm(), true)));
         return new Fit(pieces, "along and across");
     }
 
@@ -108,7 +112,9 @@ public final class Rolls {
     /** One piece too long for the pan may still lie from corner to corner. */
     private static Fit slantwise(Outline outline, double longMm, double shortMm) {
         double diagonal = Math.hypot(outline.lengthMm(), outline.widthMm()) - shortMm;
-        boolean fits = !outline.round() && longMm <= diagonal && shortMm <= Math.min(outline.lengthMm(), outline.widthMm()) / 2;
+        boolean fits = !outline.round()
+                && longMm <= diagonal
+                && shortMm <= Math.min(outline.lengthMm(), outline.widthMm()) / 2;
         if (!fits) {
             return new Fit(List.of(), "not at all");
         }
@@ -117,7 +123,9 @@ public final class Rolls {
         for (double[] c : new double[][] {{-1, -1}, {1, -1}, {1, 1}, {-1, 1}}) {
             double u = c[0] * longMm / 2;
             double v = c[1] * shortMm / 2;
-            corners.add(new Point(outline.lengthMm() / 2 + u * Math.cos(turn) - v * Math.sin(turn), outline.widthMm() / 2 + u * Math.sin(turn) + v * Math.cos(turn)));
+            corners.add(new Point(
+                    outline.lengthMm() / 2 + u * Math.cos(turn) - v * Math.sin(turn),
+                    outline.widthMm() / 2 + u * Math.sin(turn) + v * Math.cos(turn)));
         }
         boolean inside = corners.stream().allMatch(p -> outline.holds(p, 0.5));
         return inside ? new Fit(List.of(Piece.of(corners, true, 0)), "slantwise") : new Fit(List.of(), "not at all");

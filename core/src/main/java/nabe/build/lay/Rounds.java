@@ -7,15 +7,13 @@ import java.util.List;
 public final class Rounds {
     private static final double STEP_MM = 6;
 
-    private Rounds() {
-    }
+    private Rounds() {}
 
     /**
      * @param pieces as they lie, row by row
      * @param coverage share of the pan's area under at least one piece, 0 to 1
      */
-    public record Layer(List<Piece> pieces, double coverage) {
-    }
+    public record Layer(List<Piece> pieces, double coverage) {}
 
     /**
      * @param acrossMm diameter of a piece; one too large for the pan is trimmed to it

@@ -12,8 +12,9 @@ public record Sheet(double longMm, double shortMm) {
     /** @throws IllegalArgumentException for a sheet nobody makes */
     public Sheet {
         if (!(shortMm >= SMALLEST && longMm >= shortMm && longMm <= LARGEST)) {
-            throw new IllegalArgumentException("A sheet's sides (" + longMm + " × " + shortMm + " mm) must be between 40 and 500 mm, "
-                    + "the longer one first. Maybe they were meant in centimetres: 18 cm is 180 mm.");
+            throw new IllegalArgumentException(
+                    "A sheet's sides (" + longMm + " × " + shortMm + " mm) must be between 40 and 500 mm, "
+                            + "the longer one first. Maybe they were meant in centimetres: 18 cm is 180 mm.");
         }
     }
 

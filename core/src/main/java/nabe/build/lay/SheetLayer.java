@@ -11,5 +11,4 @@ import java.util.List;
  * @param snaps how many times to snap or cut
  * @param inLineMm how much of its joints lies over joints of the layer below
  */
-public record SheetLayer(List<Piece> pieces, double coverage, boolean along, int snaps, double inLineMm) {
-}
+public record SheetLayer(List<Piece> pieces, double coverage, boolean along, int snaps, double inLineMm) {}

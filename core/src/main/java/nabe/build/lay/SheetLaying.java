@@ -10,6 +10,7 @@ import java.util.List;
 public final class SheetLaying {
     /** What each fault weighs against a percent left bare: a snap, a sheet, joints in line in percent, not turned. */
     static final double SNAP = 0.5;
+
     private static final double OPENED = 0.8;
     private static final double IN_LINE = 1.5;
     private static final double NOT_TURNED = 9;
@@ -24,8 +25,7 @@ public final class SheetLaying {
     }
 
     /** A candidate in its place in the stack, perhaps mirrored. */
-    private record Choice(Candidates.Candidate candidate, Layout layout, Joints joints, double inLine, double cost) {
-    }
+    private record Choice(Candidates.Candidate candidate, Layout layout, Joints joints, double inLine, double cost) {}
 
     /** Lays the next layer over the ones before. */
     public SheetLayer lay(Outline outline) {
@@ -42,7 +42,9 @@ public final class SheetLaying {
                 Joints joints = Joints.of(layout);
                 double inLine = below == null ? 0 : joints.inLineWith(below);
                 double all = cost + IN_LINE * 100 * inLine / (length + width);
-                best = best == null || all < best.cost - 1e-9 ? new Choice(candidate, layout, joints, inLine, all) : best;
+                best = best == null || all < best.cost - 1e-9
+                        ? new Choice(candidate, layout, joints, inLine, all)
+                        : best;
             }
         }
         return take(best, outline);
@@ -55,15 +57,29 @@ public final class SheetLaying {
     private double cost(Candidates.Candidate candidate) {
         Offcuts after = offcuts.copy();
         candidate.pieces().forEach(p -> after.take(p.widthMm(), p.heightMm(), candidates.sheet));
-        boolean turned = layers.isEmpty() || layers.getLast().along() != candidate.layout().along();
+        boolean turned = layers.isEmpty()
+                || layers.getLast().along() != candidate.layout().along();
         return candidate.faults() + OPENED * (after.opened() - offcuts.opened()) + (turned ? 0 : NOT_TURNED);
     }
 
     private SheetLayer take(Choice choice, Outline outline) {
-        List<Piece> pieces = candidates.of(choice.layout, outline).pieces().stream().map(p -> new Piece(p.x(), p.y(), p.widthMm(), p.heightMm(), p.corners(),
-                p.whole(), offcuts.take(p.widthMm(), p.heightMm(), candidates.sheet))).toList();
+        List<Piece> pieces = candidates.of(choice.layout, outline).pieces().stream()
+                .map(p -> new Piece(
+                        p.x(),
+                        p.y(),
+                        p.widthMm(),
+                        p.heightMm(),
+                        p.corners(),
+                        p.whole(),
+                        offcuts.take(p.widthMm(), p.heightMm(), candidates.sheet)))
+                .toList();
         below = choice.joints;
-        SheetLayer layer = new SheetLayer(pieces, Math.min(1, choice.candidate.coverage()), choice.layout.along(), choice.candidate.snaps(), choice.inLine);
+        SheetLayer layer = new SheetLayer(
+                pieces,
+                Math.min(1, choice.candidate.coverage()),
+                choice.layout.along(),
+                choice.candidate.snaps(),
+                choice.inLine);
         layers.add(layer);
         return layer;
     }

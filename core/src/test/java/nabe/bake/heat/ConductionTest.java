@@ -85,7 +85,8 @@ class ConductionTest {
         double h = biot * K / HALF;
         double seconds = fourier * HALF * HALF * CAPACITY / K;
         Conduction heat = block(40, 81, HALF, 2 * HALF, h, h);
-        assertThat(run(heat, seconds, seconds / 1500)).isCloseTo(100 * slab(biot, fourier) * slab(biot, fourier), within(0.5));
+        assertThat(run(heat, seconds, seconds / 1500))
+                .isCloseTo(100 * slab(biot, fourier) * slab(biot, fourier), within(0.5));
     }
 
     /** A slab at its melting point in warm air, its heat read back as the simulation does: Plank's time, within 5 %. */
@@ -124,11 +125,15 @@ class ConductionTest {
     void halvingGridAndStepChangesOutcomesByUnderOnePercent() {
         HeatDish dish = Dishes.lasagna(Wall.GLASS, 0.05);
         for (double start : new double[] {25, 4, -18}) {
-            List<HeatPhase> phases = List.of(new HeatPhase(start < 0 ? 6_000 : 3_000, 190, true, false, false, true), new HeatPhase(2_400, 190, false, false, false, true));
+            List<HeatPhase> phases = List.of(
+                    new HeatPhase(start < 0 ? 6_000 : 3_000, 190, true, false, false, true),
+                    new HeatPhase(2_400, 190, false, false, false, true));
             Heated coarse = new Simulation(dish, OvenAir.USUAL, start, 24, 32, 5).run(phases);
             Heated fine = new Simulation(dish, OvenAir.USUAL, start, 48, 64, 2.5).run(phases);
-            assertThat(Dishes.minutesTo(coarse, 70)).isCloseTo(Dishes.minutesTo(fine, 70), within(0.012 * Dishes.minutesTo(fine, 70)));
-            assertThat(coarse.last().core()).isCloseTo(fine.last().core(), within(0.01 * (fine.last().core() - start)));
+            assertThat(Dishes.minutesTo(coarse, 70))
+                    .isCloseTo(Dishes.minutesTo(fine, 70), within(0.012 * Dishes.minutesTo(fine, 70)));
+            assertThat(coarse.last().core())
+                    .isCloseTo(fine.last().core(), within(0.01 * (fine.last().core() - start)));
             assertThat(coarse.last().water()).isCloseTo(fine.last().water(), within(0.01));
         }
     }

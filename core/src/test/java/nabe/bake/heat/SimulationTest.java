@@ -27,15 +27,29 @@ class SimulationTest {
     void heatAndWaterBalanceInEveryBake() {
         Random random = new Random(7);
         for (int i = 0; i < 120; i++) {
-            HeatDish dish = new HeatDish(Dishes.lasagna(Wall.GLASS, 0.02 + 0.06 * random.nextDouble()).layers(), 0.06 + 0.1 * random.nextDouble(), random.nextBoolean(),
-                    List.of(Wall.GLASS, Wall.CERAMIC, Wall.METAL, Wall.ENAMEL, Wall.CAST_IRON).get(random.nextInt(5)));
-            OvenAir air = new OvenAir(random.nextBoolean(), random.nextBoolean(), random.nextInt(4), random.nextInt(3), random.nextBoolean());
+            HeatDish dish = new HeatDish(
+                    Dishes.lasagna(Wall.GLASS, 0.02 + 0.06 * random.nextDouble())
+                            .layers(),
+                    0.06 + 0.1 * random.nextDouble(),
+                    random.nextBoolean(),
+                    List.of(Wall.GLASS, Wall.CERAMIC, Wall.METAL, Wall.ENAMEL, Wall.CAST_IRON)
+                            .get(random.nextInt(5)));
+            OvenAir air = new OvenAir(
+                    random.nextBoolean(),
+                    random.nextBoolean(),
+                    random.nextInt(4),
+                    random.nextInt(3),
+                    random.nextBoolean());
             double start = List.of(-18.0, 4.0, 25.0, 60.0).get(random.nextInt(4));
-            List<HeatPhase> phases = new ArrayList<>(List.of(new HeatPhase(60.0 * random.nextInt(60), 160 + random.nextInt(60), true, false, false, false), open(random.nextInt(60), 190)));
+            List<HeatPhase> phases = new ArrayList<>(List.of(
+                    new HeatPhase(60.0 * random.nextInt(60), 160 + random.nextInt(60), true, false, false, false),
+                    open(random.nextInt(60), 190)));
             phases.add(new HeatPhase(180, 240, false, true, false, true));
             phases.add(new HeatPhase(900, 21, false, false, true, true));
             Heated heated = new Simulation(dish, air, start, 16, 20, 10).run(phases);
-            assertThat(heated.energyError()).as("%s from %s", dish.height(), start).isLessThan(0.001);
+            assertThat(heated.energyError())
+                    .as("%s from %s", dish.height(), start)
+                    .isLessThan(0.001);
             assertThat(heated.waterError()).isLessThan(0.001);
         }
     }
@@ -56,15 +70,23 @@ class SimulationTest {
         HeatDish dish = Dishes.lasagna(wall, 0.05);
         double foil = start < 0 ? 75 : start > 30 ? 20 : 35;
         Heated heated = bake(dish, start, covered(foil, 190), open(120, 190));
-        return heated.samples().stream().filter(s -> s.core() >= 74 && s.tender() >= 0.9).findFirst().orElseThrow().minutes();
+        return heated.samples().stream()
+                .filter(s -> s.core() >= 74 && s.tender() >= 0.9)
+                .findFirst()
+                .orElseThrow()
+                .minutes();
     }
 
     @Test
     void deeperAndCoolerTakeLonger() {
         double usual = Dishes.minutesTo(bake(Dishes.lasagna(Wall.GLASS, 0.05), 25, open(150, 190)), 74);
-        assertThat(Dishes.minutesTo(bake(Dishes.lasagna(Wall.GLASS, 0.065), 25, open(150, 190)), 74)).isGreaterThan(1.25 * usual);
-        assertThat(Dishes.minutesTo(bake(Dishes.lasagna(Wall.GLASS, 0.05), 25, open(150, 165)), 74)).isGreaterThan(usual + 3);
-        Heated fan = new Simulation(Dishes.lasagna(Wall.GLASS, 0.05), new OvenAir(true, true, 1, 0, false), 25, 20, 24, 10).run(List.of(open(150, 170)));
+        assertThat(Dishes.minutesTo(bake(Dishes.lasagna(Wall.GLASS, 0.065), 25, open(150, 190)), 74))
+                .isGreaterThan(1.25 * usual);
+        assertThat(Dishes.minutesTo(bake(Dishes.lasagna(Wall.GLASS, 0.05), 25, open(150, 165)), 74))
+                .isGreaterThan(usual + 3);
+        Heated fan = new Simulation(
+                        Dishes.lasagna(Wall.GLASS, 0.05), new OvenAir(true, true, 1, 0, false), 25, 20, 24, 10)
+                .run(List.of(open(150, 170)));
         assertThat(Dishes.minutesTo(fan, 74)).isCloseTo(usual, within(0.2 * usual));
     }
 
@@ -94,19 +116,37 @@ class SimulationTest {
 
     @Test
     void theMiddleGoesOnRisingAfterTheOven() {
-        Heated heated = bake(Dishes.lasagna(Wall.CERAMIC, 0.06), 25, open(45, 200), new HeatPhase(900, 21, false, false, true, true));
+        Heated heated = bake(
+                Dishes.lasagna(Wall.CERAMIC, 0.06),
+                25,
+                open(45, 200),
+                new HeatPhase(900, 21, false, false, true, true));
         double out = heated.samples().get(45).core();
-        assertThat(heated.samples().stream().filter(s -> s.minutes() > 45).mapToDouble(Heated.Sample::core).max().orElse(0)).isGreaterThan(out + 2);
+        assertThat(heated.samples().stream()
+                        .filter(s -> s.minutes() > 45)
+                        .mapToDouble(Heated.Sample::core)
+                        .max()
+                        .orElse(0))
+                .isGreaterThan(out + 2);
         assertThat(heated.last().edge()).isLessThan(heated.samples().get(45).edge());
     }
 
     @Test
     void eventsFallOnTheirMinute() {
-        HeatDish late = new HeatDish(List.of(new HeatLayer("filling", 0.04, Dishes.FILLING, 0.5, 0, 1, true, false), new HeatLayer("cheese", 0.004, Dishes.CHEESE, 0.75, 0, 1, false, true)),
-                0.1, false, Wall.GLASS);
-        Heated heated = new Simulation(late, OvenAir.USUAL, 25, 16, 22, 7).run(List.of(new HeatPhase(60 * 31, 190, true, false, false, false), new HeatPhase(60 * 20, 190, false, false, false, true)));
+        HeatDish late = new HeatDish(
+                List.of(
+                        new HeatLayer("filling", 0.04, Dishes.FILLING, 0.5, 0, 1, true, false),
+                        new HeatLayer("cheese", 0.004, Dishes.CHEESE, 0.75, 0, 1, false, true)),
+                0.1,
+                false,
+                Wall.GLASS);
+        Heated heated = new Simulation(late, OvenAir.USUAL, 25, 16, 22, 7)
+                .run(List.of(
+                        new HeatPhase(60 * 31, 190, true, false, false, false),
+                        new HeatPhase(60 * 20, 190, false, false, false, true)));
         assertThat(heated.samples()).hasSize(52);
-        assertThat(heated.samples().get(32).top()).isLessThan(heated.samples().get(30).top());
+        assertThat(heated.samples().get(32).top())
+                .isLessThan(heated.samples().get(30).top());
         assertThat(heated.energyError()).isLessThan(0.001);
     }
 
@@ -116,6 +156,7 @@ class SimulationTest {
         assertThat(water.conductivity(25)).isCloseTo(0.607, within(0.006));
         assertThat(water.sensible(25)).isCloseTo(4177, within(10.0));
         assertThat(water.ice(-20)).isBetween(0.9, 1.0);
-        assertThatThrownBy(() -> new Foodstuff(0.5, 0.1, 0.1, 0.1, 0.1, 0.0, 900)).hasMessageContaining("add up to 1");
+        assertThatThrownBy(() -> new Foodstuff(0.5, 0.1, 0.1, 0.1, 0.1, 0.0, 900))
+                .hasMessageContaining("add up to 1");
     }
 }

@@ -20,12 +20,14 @@ class BodyLimit extends OncePerRequestFilter {
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
-        chain.doFilter(new HttpServletRequestWrapper(request) {
-            @Override
-            public ServletInputStream getInputStream() throws IOException {
-                return new Counting(super.getInputStream());
-            }
-        }, response);
+        chain.doFilter(
+                new HttpServletRequestWrapper(request) {
+                    @Override
+                    public ServletInputStream getInputStream() throws IOException {
+                        return new Counting(super.getInputStream());
+                    }
+                },
+                response);
     }
 
     /** The body went over the limit. */

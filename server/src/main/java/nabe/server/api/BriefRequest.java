@@ -18,14 +18,34 @@ import nabe.recipe.Part;
 import org.jspecify.annotations.Nullable;
 
 /** A brief as the client sends it and as the store keeps it. All but the recipe may be left out. */
-public record BriefRequest(@Nullable String title, @Nullable RecipeRequest recipe, @Nullable List<String> needs,
-        @Nullable List<String> avoid, @Nullable Boolean strict, @Nullable PanRequest pan, @Nullable OvenRequest oven,
-        @Nullable Integer servings, @Nullable Map<Integer, String> choices, @Nullable String notes, @Nullable List<String> eaters,
-        @Nullable Map<String, String> schools, @Nullable Map<String, String> made, @Nullable PrepRequest prep, @Nullable BuildRequest build, @Nullable Boolean forecast) {
+public record BriefRequest(
+        @Nullable String title,
+        @Nullable RecipeRequest recipe,
+        @Nullable List<String> needs,
+        @Nullable List<String> avoid,
+        @Nullable Boolean strict,
+        @Nullable PanRequest pan,
+        @Nullable OvenRequest oven,
+        @Nullable Integer servings,
+        @Nullable Map<Integer, String> choices,
+        @Nullable String notes,
+        @Nullable List<String> eaters,
+        @Nullable Map<String, String> schools,
+        @Nullable Map<String, String> made,
+        @Nullable PrepRequest prep,
+        @Nullable BuildRequest build,
+        @Nullable Boolean forecast) {
 
     /** Inside sizes in millimetres; a round pan gives its diameter. */
-    public record PanRequest(@Nullable String shape, @Nullable Double lengthMm, @Nullable Double widthMm,
-            @Nullable Double diameterMm, @Nullable Double depthMm, @Nullable String material, @Nullable Double baseLengthMm, @Nullable Double baseWidthMm,
+    public record PanRequest(
+            @Nullable String shape,
+            @Nullable Double lengthMm,
+            @Nullable Double widthMm,
+            @Nullable Double diameterMm,
+            @Nullable Double depthMm,
+            @Nullable String material,
+            @Nullable Double baseLengthMm,
+            @Nullable Double baseWidthMm,
             @Nullable Integer count) {
         private static final int USUAL_DEPTH_MM = 50;
 
@@ -45,7 +65,9 @@ public record BriefRequest(@Nullable String title, @Nullable RecipeRequest recip
 
         private Pan pan(Shape outline, int length, int width, int depth, Material stuff) {
             int baseLength = baseLengthMm == null ? length : whole("base length", baseLengthMm);
-            int baseWidth = baseWidthMm == null ? Math.min(width, outline == Shape.ROUND ? baseLength : width) : whole("base width", baseWidthMm);
+            int baseWidth = baseWidthMm == null
+                    ? Math.min(width, outline == Shape.ROUND ? baseLength : width)
+                    : whole("base width", baseWidthMm);
             return new Pan(outline, length, width, depth, stuff, baseLength, baseWidth, count == null ? 1 : count);
         }
 
@@ -58,34 +80,55 @@ public record BriefRequest(@Nullable String title, @Nullable RecipeRequest recip
     }
 
     /** The temperature as the dial shows it. */
-    public record OvenRequest(@Nullable Double celsius, @Nullable Boolean fan, @Nullable String start, @Nullable Double offsetCelsius,
-            @Nullable Boolean preheated, @Nullable Boolean topShelf, @Nullable PhasesRequest phases) {
+    public record OvenRequest(
+            @Nullable Double celsius,
+            @Nullable Boolean fan,
+            @Nullable String start,
+            @Nullable Double offsetCelsius,
+            @Nullable Boolean preheated,
+            @Nullable Boolean topShelf,
+            @Nullable PhasesRequest phases) {
 
         /** The cook's own minutes under cover and open, and how long before the end the cheese goes on. */
-        public record PhasesRequest(@Nullable Integer covered, @Nullable Integer open, @Nullable Integer cheese) {
+        public record PhasesRequest(
+                @Nullable Integer covered,
+                @Nullable Integer open,
+                @Nullable Integer cheese) {
             OvenChoice.OwnPhases own() {
                 return new OvenChoice.OwnPhases(covered == null ? 0 : covered, open == null ? 0 : open, cheese);
             }
         }
 
         OvenChoice choice() {
-            return new OvenChoice(celsius, Boolean.TRUE.equals(fan), start == null ? Start.ROOM : Start.ofId(start),
-                    offsetCelsius == null ? 0 : offsetCelsius, !Boolean.FALSE.equals(preheated), Boolean.TRUE.equals(topShelf), phases == null ? null : phases.own());
+            return new OvenChoice(
+                    celsius,
+                    Boolean.TRUE.equals(fan),
+                    start == null ? Start.ROOM : Start.ofId(start),
+                    offsetCelsius == null ? 0 : offsetCelsius,
+                    !Boolean.FALSE.equals(preheated),
+                    Boolean.TRUE.equals(topShelf),
+                    phases == null ? null : phases.own());
         }
     }
 
     /** What the cook decided about preparing; mends by the key the plan offered them under. */
-    public record PrepRequest(@Nullable Integer minutesLeft, @Nullable Map<String, Double> mends) {
+    public record PrepRequest(
+            @Nullable Integer minutesLeft, @Nullable Map<String, Double> mends) {
         PrepChoice choice() {
             return new PrepChoice(minutesLeft, mends);
         }
     }
 
     /** What the cook decided about building: parts from the bottom up, layers of sheets, the sheet in the packet, how to meet another pan. */
-    public record BuildRequest(@Nullable List<String> order, @Nullable Integer sheetLayers, @Nullable Double sheetLongMm, @Nullable Double sheetShortMm,
+    public record BuildRequest(
+            @Nullable List<String> order,
+            @Nullable Integer sheetLayers,
+            @Nullable Double sheetLongMm,
+            @Nullable Double sheetShortMm,
             @Nullable String fit) {
         BuildChoice choice() {
-            return new BuildChoice(orEmpty(order).stream().map(Part::ofId).toList(), sheetLayers, sheetLongMm, sheetShortMm, fit);
+            return new BuildChoice(
+                    orEmpty(order).stream().map(Part::ofId).toList(), sheetLayers, sheetLongMm, sheetShortMm, fit);
         }
     }
 
@@ -94,10 +137,23 @@ public record BriefRequest(@Nullable String title, @Nullable RecipeRequest recip
         if (recipe == null) {
             throw new IllegalArgumentException("There is no recipe. Send its text, or the lines of a reading.");
         }
-        Needs all = new Needs(orEmpty(needs).stream().map(Need::ofId).collect(Collectors.toSet()),
-                orEmpty(avoid).stream().map(Allergen::ofId).collect(Collectors.toSet()), Boolean.TRUE.equals(strict));
-        return new Brief(recipe.brief(), all, pan == null ? null : pan.pan(), oven == null ? OvenChoice.usual() : oven.choice(),
-                servings, choices, eaters, schools, made, prep == null ? null : prep.choice(), build == null ? null : build.choice(), !Boolean.FALSE.equals(forecast));
+        Needs all = new Needs(
+                orEmpty(needs).stream().map(Need::ofId).collect(Collectors.toSet()),
+                orEmpty(avoid).stream().map(Allergen::ofId).collect(Collectors.toSet()),
+                Boolean.TRUE.equals(strict));
+        return new Brief(
+                recipe.brief(),
+                all,
+                pan == null ? null : pan.pan(),
+                oven == null ? OvenChoice.usual() : oven.choice(),
+                servings,
+                choices,
+                eaters,
+                schools,
+                made,
+                prep == null ? null : prep.choice(),
+                build == null ? null : build.choice(),
+                !Boolean.FALSE.equals(forecast));
     }
 
     private static List<String> orEmpty(@Nullable List<String> list) {

@@ -6,17 +6,23 @@ import java.util.Objects;
 
 /** Says in a few words what differs between two briefs, for the history. */
 final class ChangeWords {
-    private ChangeWords() {
-    }
+    private ChangeWords() {}
 
     static String between(BriefRequest before, BriefRequest after) {
         List<String> words = new ArrayList<>();
         note(words, before.title(), after.title(), "title");
         note(words, before.recipe(), after.recipe(), "recipe");
-        note(words, List.of(Objects.requireNonNullElse(before.needs(), List.of()), Objects.requireNonNullElse(before.avoid(), List.of()),
-                Objects.requireNonNullElse(before.strict(), false)),
-                List.of(Objects.requireNonNullElse(after.needs(), List.of()), Objects.requireNonNullElse(after.avoid(), List.of()),
-                        Objects.requireNonNullElse(after.strict(), false)), "needs");
+        note(
+                words,
+                List.of(
+                        Objects.requireNonNullElse(before.needs(), List.of()),
+                        Objects.requireNonNullElse(before.avoid(), List.of()),
+                        Objects.requireNonNullElse(before.strict(), false)),
+                List.of(
+                        Objects.requireNonNullElse(after.needs(), List.of()),
+                        Objects.requireNonNullElse(after.avoid(), List.of()),
+                        Objects.requireNonNullElse(after.strict(), false)),
+                "needs");
         note(words, before.eaters(), after.eaters(), "who eats");
         note(words, before.choices(), after.choices(), "a swap");
         note(words, before.made(), after.made(), "home-made or bought");

@@ -6,7 +6,13 @@ import nabe.server.store.Dish;
 import nabe.server.store.Revision;
 
 /** A dish, for the client. {@code version} is its ETag. */
-public record DishView(UUID id, int version, String title, BriefRequest brief, boolean canUndo, boolean canRedo,
+public record DishView(
+        UUID id,
+        int version,
+        String title,
+        BriefRequest brief,
+        boolean canUndo,
+        boolean canRedo,
         OffsetDateTime changedAt) {
 
     static DishView of(Dish dish) {
@@ -15,7 +21,13 @@ public record DishView(UUID id, int version, String title, BriefRequest brief, b
     }
 
     /** One line of the history. */
-    public record RevisionView(int number, String kind, int shows, String title, String change, BriefRequest brief,
+    public record RevisionView(
+            int number,
+            String kind,
+            int shows,
+            String title,
+            String change,
+            BriefRequest brief,
             OffsetDateTime madeAt) {
         static RevisionView of(Revision r) {
             return new RevisionView(r.number(), r.kind(), r.shows(), r.title(), r.change(), r.brief(), r.madeAt());

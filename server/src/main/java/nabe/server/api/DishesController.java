@@ -44,7 +44,9 @@ class DishesController {
     @PostMapping
     ResponseEntity<DishView> create(@RequestBody BriefRequest brief) {
         Dish dish = store.create(brief, titleOf(brief), "Read the recipe");
-        return ResponseEntity.created(URI.create("/api/dishes/" + dish.id())).eTag(etag(dish)).body(DishView.of(dish));
+        return ResponseEntity.created(URI.create("/api/dishes/" + dish.id()))
+                .eTag(etag(dish))
+                .body(DishView.of(dish));
     }
 
     @GetMapping("/{id}")
@@ -53,7 +55,9 @@ class DishesController {
     }
 
     @PutMapping("/{id}")
-    ResponseEntity<DishView> change(@PathVariable UUID id, @RequestHeader(value = "If-Match", required = false) @Nullable String seen,
+    ResponseEntity<DishView> change(
+            @PathVariable UUID id,
+            @RequestHeader(value = "If-Match", required = false) @Nullable String seen,
             @RequestBody BriefRequest brief) {
         String title = titleOf(brief);
         String change = ChangeWords.between(store.get(id).revision().brief(), brief);
@@ -63,12 +67,14 @@ class DishesController {
     }
 
     @PostMapping("/{id}/undo")
-    ResponseEntity<DishView> undo(@PathVariable UUID id, @RequestHeader(value = "If-Match", required = false) @Nullable String seen) {
+    ResponseEntity<DishView> undo(
+            @PathVariable UUID id, @RequestHeader(value = "If-Match", required = false) @Nullable String seen) {
         return answer(store.undo(id, versionOrNow(id, seen)));
     }
 
     @PostMapping("/{id}/redo")
-    ResponseEntity<DishView> redo(@PathVariable UUID id, @RequestHeader(value = "If-Match", required = false) @Nullable String seen) {
+    ResponseEntity<DishView> redo(
+            @PathVariable UUID id, @RequestHeader(value = "If-Match", required = false) @Nullable String seen) {
         return answer(store.redo(id, versionOrNow(id, seen)));
     }
 

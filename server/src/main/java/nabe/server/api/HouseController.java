@@ -27,12 +27,10 @@ class HouseController {
     }
 
     /** @param version its ETag; 0 before anything was saved */
-    public record HouseView(int version, HouseRequest house) {
-    }
+    public record HouseView(int version, HouseRequest house) {}
 
     /** What can be asked of a house. */
-    public record ChoicesView(List<Schools.Question> questions, List<Tool> tools) {
-    }
+    public record ChoicesView(List<Schools.Question> questions, List<Tool> tools) {}
 
     @GetMapping
     ResponseEntity<HouseView> get() {
@@ -46,7 +44,9 @@ class HouseController {
 
     /** Without If-Match the newest is replaced. */
     @PutMapping
-    ResponseEntity<HouseView> put(@RequestHeader(value = "If-Match", required = false) @Nullable String seen, @RequestBody HouseRequest house) {
+    ResponseEntity<HouseView> put(
+            @RequestHeader(value = "If-Match", required = false) @Nullable String seen,
+            @RequestBody HouseRequest house) {
         house.house();
         HomeStore.KeptHouse kept = store.saveHouse(seen == null ? store.house().version() : Versions.of(seen), house);
         table.lay();

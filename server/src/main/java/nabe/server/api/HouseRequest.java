@@ -14,8 +14,13 @@ import nabe.needs.Need;
 import org.jspecify.annotations.Nullable;
 
 /** The house as the client sends it and the store keeps it. What is left out stays at its default. */
-public record HouseRequest(@Nullable List<PersonRequest> people, @Nullable Map<String, String> schools, @Nullable List<String> lacks,
-        @Nullable List<String> keptApart, @Nullable String spoons, @Nullable String amounts,
+public record HouseRequest(
+        @Nullable List<PersonRequest> people,
+        @Nullable Map<String, String> schools,
+        @Nullable List<String> lacks,
+        @Nullable List<String> keptApart,
+        @Nullable String spoons,
+        @Nullable String amounts,
         @Nullable List<NamedPan> pans) {
 
     /** A pan of the house, by the name it goes by there. */
@@ -29,16 +34,27 @@ public record HouseRequest(@Nullable List<PersonRequest> people, @Nullable Map<S
     }
 
     /** Somebody who eats here. */
-    public record PersonRequest(@Nullable String id, @Nullable String name, @Nullable List<String> needs, @Nullable List<String> avoid,
-            @Nullable Boolean strict, @Nullable Boolean certifiedOats) {
+    public record PersonRequest(
+            @Nullable String id,
+            @Nullable String name,
+            @Nullable List<String> needs,
+            @Nullable List<String> avoid,
+            @Nullable Boolean strict,
+            @Nullable Boolean certifiedOats) {
         Person person() {
-            return new Person(id == null || id.isBlank() ? name : id, name, orEmpty(needs).stream().map(Need::ofId).collect(Collectors.toSet()),
-                    orEmpty(avoid).stream().map(Allergen::ofId).collect(Collectors.toSet()), Boolean.TRUE.equals(strict), Boolean.TRUE.equals(certifiedOats));
+            return new Person(
+                    id == null || id.isBlank() ? name : id,
+                    name,
+                    orEmpty(needs).stream().map(Need::ofId).collect(Collectors.toSet()),
+                    orEmpty(avoid).stream().map(Allergen::ofId).collect(Collectors.toSet()),
+                    Boolean.TRUE.equals(strict),
+                    Boolean.TRUE.equals(certifiedOats));
         }
     }
 
     public static HouseRequest empty() {
-        return new HouseRequest(List.of(), Map.of(), List.of(), List.of(), Spoons.US.id(), AmountStyle.BOTH.id(), List.of());
+        return new HouseRequest(
+                List.of(), Map.of(), List.of(), List.of(), Spoons.US.id(), AmountStyle.BOTH.id(), List.of());
     }
 
     /** @throws IllegalArgumentException for an unknown need, school, tool or set of spoons, or an absurd pan, in a cook's words */
@@ -46,12 +62,20 @@ public record HouseRequest(@Nullable List<PersonRequest> people, @Nullable Map<S
         if (pans != null) {
             pans.forEach(NamedPan::check);
         }
-        return new House(people == null ? List.of() : people.stream().map(PersonRequest::person).toList(),
-                new Schools(schools == null ? Map.of() : schools), Set.copyOf(orEmpty(lacks)), Set.copyOf(orEmpty(keptApart)),
-                spoons == null ? Spoons.US : Spoons.ofId(spoons), amounts == null ? AmountStyle.BOTH : AmountStyle.ofId(amounts));
+        return new House(
+                people == null
+                        ? List.of()
+                        : people.stream().map(PersonRequest::person).toList(),
+                new Schools(schools == null ? Map.of() : schools),
+                Set.copyOf(orEmpty(lacks)),
+                Set.copyOf(orEmpty(keptApart)),
+                spoons == null ? Spoons.US : Spoons.ofId(spoons),
+                amounts == null ? AmountStyle.BOTH : AmountStyle.ofId(amounts));
     }
 
     private static List<String> orEmpty(@Nullable List<String> list) {
-        return list == null ? List.of() : list.stream().filter(java.util.Objects::nonNull).toList();
+        return list == null
+                ? List.of()
+                : list.stream().filter(java.util.Objects::nonNull).toList();
     }
 }

@@ -20,8 +20,7 @@ class LabelsController {
     }
 
     /** The words of one packet. */
-    public record LabelRequest(@Nullable String text) {
-    }
+    public record LabelRequest(@Nullable String text) {}
 
     @PostMapping("/read")
     LabelReading read(@RequestBody LabelRequest request) {

@@ -7,7 +7,8 @@ final class NoSuchThingException extends RuntimeException {
     }
 
     static NoSuchThingException packet() {
-        return new NoSuchThingException("There is no such packet in the larder. Maybe it was thrown out in another window.");
+        return new NoSuchThingException(
+                "There is no such packet in the larder. Maybe it was thrown out in another window.");
     }
 
     static NoSuchThingException wording() {

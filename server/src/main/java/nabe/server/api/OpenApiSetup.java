@@ -21,8 +21,14 @@ import org.springframework.context.annotation.Configuration;
 class OpenApiSetup {
     @Bean
     OpenAPI description() {
-        return new OpenAPI().servers(List.of(new io.swagger.v3.oas.models.servers.Server().url("/"))).info(new Info().title("Nabe").version("1")
-                .description("Reads layered bakes, converts them for the people who eat, builds and bakes them. Errors are RFC 9457."));
+        return new OpenAPI()
+                .servers(List.of(new io.swagger.v3.oas.models.servers.Server().url("/")))
+                .info(
+                        new Info()
+                                .title("Nabe")
+                                .version("1")
+                                .description(
+                                        "Reads layered bakes, converts them for the people who eat, builds and bakes them. Errors are RFC 9457."));
     }
 
     @Bean
@@ -36,11 +42,16 @@ class OpenApiSetup {
             Schema<?> schema = chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
             JavaType java = TypeFactory.defaultInstance().constructType(type.getType());
             if (schema != null && java.getRawClass().isRecord()) {
-                String name = schema.get$ref() == null ? schema.getName() : schema.get$ref().substring(schema.get$ref().lastIndexOf('/') + 1);
+                String name = schema.get$ref() == null
+                        ? schema.getName()
+                        : schema.get$ref().substring(schema.get$ref().lastIndexOf('/') + 1);
                 Schema<?> model = context.getDefinedModels().getOrDefault(name, schema);
-                Arrays.stream(java.getRawClass().getRecordComponents()).filter(RecordNullness::always)
-                        .filter(c -> model.getProperties() != null && model.getProperties().containsKey(c.getName()))
-                        .filter(c -> model.getRequired() == null || !model.getRequired().contains(c.getName()))
+                Arrays.stream(java.getRawClass().getRecordComponents())
+                        .filter(RecordNullness::always)
+                        .filter(c -> model.getProperties() != null
+                                && model.getProperties().containsKey(c.getName()))
+                        .filter(c -> model.getRequired() == null
+                                || !model.getRequired().contains(c.getName()))
                         .forEach(c -> model.addRequiredItem(c.getName()));
             }
             return schema;

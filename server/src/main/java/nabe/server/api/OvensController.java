@@ -26,7 +26,8 @@ class OvensController {
     }
 
     /** The dishes, as briefs, as ids of dishes on the shelf, or both. */
-    public record ShareRequest(@Nullable List<BriefRequest> dishes, @Nullable List<UUID> dishIds) {
+    public record ShareRequest(
+            @Nullable List<BriefRequest> dishes, @Nullable List<UUID> dishIds) {
         private List<BriefRequest> given() {
             return dishes == null ? List.of() : dishes;
         }
@@ -38,8 +39,10 @@ class OvensController {
 
     @PostMapping("/share")
     OvenSharing.Shared share(@RequestBody ShareRequest request) {
-        List<Brief> briefs = new ArrayList<>(request.given().stream().map(BriefRequest::brief).toList());
-        request.shelved().forEach(id -> briefs.add(store.get(id).revision().brief().brief()));
+        List<Brief> briefs = new ArrayList<>(
+                request.given().stream().map(BriefRequest::brief).toList());
+        request.shelved()
+                .forEach(id -> briefs.add(store.get(id).revision().brief().brief()));
         return table.planner().share(briefs);
     }
 }

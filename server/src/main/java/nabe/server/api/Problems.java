@@ -61,7 +61,8 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail staleHouse(StaleHouseException e) {
-        ProblemDetail problem = problem(HttpStatus.CONFLICT, "Changed in another window", e.getMessage() + " Look at both and save again.");
+        ProblemDetail problem = problem(
+                HttpStatus.CONFLICT, "Changed in another window", e.getMessage() + " Look at both and save again.");
         problem.setProperties(Map.of("current", e.current()));
         return problem;
     }
@@ -90,30 +91,39 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler({DataAccessException.class, TransactionException.class})
     ProblemDetail noDatabase(RuntimeException e) {
         LOG.warn("The database did not answer: {}", e.getMessage());
-        return problem(HttpStatus.SERVICE_UNAVAILABLE, "The dishes cannot be reached",
+        return problem(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                "The dishes cannot be reached",
                 "Nabe's database is not answering. Your changes stay on this page and are saved when it is back.");
     }
 
     @ExceptionHandler
     ProblemDetail broken(Exception e) {
         LOG.error("A request failed", e);
-        return problem(HttpStatus.INTERNAL_SERVER_ERROR, "Nabe made a mistake",
+        return problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "Nabe made a mistake",
                 "Something went wrong inside Nabe, not in what you did. Nothing was lost; try again.");
     }
 
     @Override
-    protected ResponseEntity<Object> handleHttpMessageNotReadable(HttpMessageNotReadableException e, HttpHeaders headers,
-            HttpStatusCode status, WebRequest request) {
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         for (Throwable t = e; t != null; t = t.getCause()) {
             if (t instanceof BodyLimit.TooLongException tooLong) {
                 return respond(tooLong(tooLong));
             }
-            if (t instanceof IllegalArgumentException wrong && t.getMessage() != null && t.getMessage().startsWith("The ")) {
+            if (t instanceof IllegalArgumentException wrong
+                    && t.getMessage() != null
+                    && t.getMessage().startsWith("The ")) {
                 return respond(wrongValue(wrong));
             }
         }
-        return respond(problem(HttpStatus.BAD_REQUEST, "Not understood",
-                "What was sent is not JSON of the expected shape. Check brackets, quotes and commas, and that numbers are numbers."));
+        return respond(
+                problem(
+                        HttpStatus.BAD_REQUEST,
+                        "Not understood",
+                        "What was sent is not JSON of the expected shape. Check brackets, quotes and commas, and that numbers are numbers."));
     }
 
     private static ResponseEntity<Object> respond(ProblemDetail problem) {
@@ -121,8 +131,10 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     private static ProblemDetail conflict(Dish current, String detail) {
-        ProblemDetail problem = problem(HttpStatus.CONFLICT, "Changed in another window", detail
-                + " Both versions are kept here: choose which to go on with.");
+        ProblemDetail problem = problem(
+                HttpStatus.CONFLICT,
+                "Changed in another window",
+                detail + " Both versions are kept here: choose which to go on with.");
         problem.setProperties(Map.of("current", DishView.of(current)));
         return problem;
     }
@@ -134,6 +146,7 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     static String tooLongWords() {
-        return "This is longer than Nabe reads at once (" + RecipeReader.LONGEST_TEXT / 1_000_000 + " MB). Paste one recipe at a time.";
+        return "This is longer than Nabe reads at once (" + RecipeReader.LONGEST_TEXT / 1_000_000
+                + " MB). Paste one recipe at a time.";
     }
 }

@@ -37,17 +37,31 @@ class ProductsController {
     }
 
     /** A packet as the cook types it; only the name and what it stands for must be given. */
-    public record ProductRequest(@Nullable String name, @Nullable String standsFor, @Nullable String label, @Nullable Integer minutes,
-            @Nullable Double thirst, @Nullable Double sheetGrams, @Nullable Double packGrams) {
+    public record ProductRequest(
+            @Nullable String name,
+            @Nullable String standsFor,
+            @Nullable String label,
+            @Nullable Integer minutes,
+            @Nullable Double thirst,
+            @Nullable Double sheetGrams,
+            @Nullable Double packGrams) {
         KeptProduct kept(UUID id) {
             return new KeptProduct(id.toString(), name, standsFor, label, minutes, thirst, sheetGrams, packGrams);
         }
     }
 
     /** A kept packet. {@code reading} is null while its label has not been typed. */
-    public record ProductView(String id, String name, String standsFor, String standsForName, String label, @Nullable Integer minutes,
-            @Nullable Double thirst, @Nullable Double sheetGrams, @Nullable Double packGrams, @Nullable LabelReading reading) {
-    }
+    public record ProductView(
+            String id,
+            String name,
+            String standsFor,
+            String standsForName,
+            String label,
+            @Nullable Integer minutes,
+            @Nullable Double thirst,
+            @Nullable Double sheetGrams,
+            @Nullable Double packGrams,
+            @Nullable LabelReading reading) {}
 
     @GetMapping
     List<ProductView> all() {
@@ -84,7 +98,16 @@ class ProductsController {
 
     private ProductView view(KeptProduct p) {
         LabelReading reading = p.label().isBlank() ? null : reader.read(p.label());
-        return new ProductView(p.id(), p.name(), p.standsFor(), larder.get(p.standsFor()).name(), p.label(), p.minutes(), p.thirst(),
-                p.sheetGrams(), p.packGrams(), reading);
+        return new ProductView(
+                p.id(),
+                p.name(),
+                p.standsFor(),
+                larder.get(p.standsFor()).name(),
+                p.label(),
+                p.minutes(),
+                p.thirst(),
+                p.sheetGrams(),
+                p.packGrams(),
+                reading);
     }
 }

@@ -9,12 +9,23 @@ import nabe.server.formats.RecipePage;
 import org.jspecify.annotations.Nullable;
 
 /** A recipe as the client sends it: pasted text, or the lines of an earlier reading with corrections. */
-public record RecipeRequest(@Nullable String text, @Nullable String title, @Nullable Integer servings,
-        @Nullable List<LineRequest> lines, @Nullable List<String> steps, @Nullable String family) {
+public record RecipeRequest(
+        @Nullable String text,
+        @Nullable String title,
+        @Nullable Integer servings,
+        @Nullable List<LineRequest> lines,
+        @Nullable List<String> steps,
+        @Nullable String family) {
 
     /** One line; without {@code text} it is put together from amount, unit and item. */
-    public record LineRequest(@Nullable String text, @Nullable String heading, @Nullable Amount amount,
-            @Nullable String unit, @Nullable String item, @Nullable String ingredient, @Nullable String part) {
+    public record LineRequest(
+            @Nullable String text,
+            @Nullable String heading,
+            @Nullable Amount amount,
+            @Nullable String unit,
+            @Nullable String item,
+            @Nullable String ingredient,
+            @Nullable String part) {
 
         Brief.LineBrief brief() {
             return new Brief.LineBrief(words(), heading, ingredient, part == null ? null : Part.ofId(part));
@@ -26,8 +37,10 @@ public record RecipeRequest(@Nullable String text, @Nullable String title, @Null
             }
             String thing = item == null ? "" : item;
             String measure = unit == null ? "" : unit.replace('-', ' ') + " ";
-            return amount == null ? thing : number(amount.min()) + (amount.max() > amount.min() ? "-" + number(amount.max()) : "")
-                    + " " + measure + thing;
+            return amount == null
+                    ? thing
+                    : number(amount.min()) + (amount.max() > amount.min() ? "-" + number(amount.max()) : "") + " "
+                            + measure + thing;
         }
 
         private static String number(double value) {
@@ -36,7 +49,15 @@ public record RecipeRequest(@Nullable String text, @Nullable String title, @Null
     }
 
     Brief.RecipeBrief brief() {
-        List<Brief.LineBrief> lineBriefs = lines == null ? List.of() : lines.stream().map(LineRequest::brief).toList();
-        return new Brief.RecipeBrief(RecipePage.asText(text), title, servings, lineBriefs, steps, family == null ? null : Family.ofId(family));
+        List<Brief.LineBrief> lineBriefs = lines == null
+                ? List.of()
+                : lines.stream().map(LineRequest::brief).toList();
+        return new Brief.RecipeBrief(
+                RecipePage.asText(text),
+                title,
+                servings,
+                lineBriefs,
+                steps,
+                family == null ? null : Family.ofId(family));
     }
 }

@@ -19,8 +19,7 @@ class RecipesController {
     }
 
     /** A text to read. */
-    public record ReadRequest(@Nullable String text) {
-    }
+    public record ReadRequest(@Nullable String text) {}
 
     @PostMapping("/read")
     RecipeView read(@RequestBody ReadRequest request) {

@@ -2,8 +2,7 @@ package nabe.server.api;
 
 /** Reads the version a change was made on. */
 final class Versions {
-    private Versions() {
-    }
+    private Versions() {}
 
     /** @throws IllegalArgumentException when the header is no version of ours */
     static int of(String ifMatch) {

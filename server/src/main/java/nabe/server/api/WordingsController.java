@@ -30,16 +30,17 @@ class WordingsController {
     }
 
     /** A wording to remember. */
-    public record WordingRequest(@Nullable String words, @Nullable String ingredient) {
-    }
+    public record WordingRequest(
+            @Nullable String words, @Nullable String ingredient) {}
 
     /** A remembered wording. */
-    public record WordingView(String words, String ingredient, String ingredientName) {
-    }
+    public record WordingView(String words, String ingredient, String ingredientName) {}
 
     @GetMapping
     List<WordingView> all() {
-        return store.wordings().entrySet().stream().map(e -> view(e.getKey(), e.getValue())).toList();
+        return store.wordings().entrySet().stream()
+                .map(e -> view(e.getKey(), e.getValue()))
+                .toList();
     }
 
     @PutMapping
@@ -64,6 +65,7 @@ class WordingsController {
     }
 
     private WordingView view(String words, String ingredient) {
-        return new WordingView(words, ingredient, larder.find(ingredient).map(i -> i.name()).orElse(ingredient));
+        return new WordingView(
+                words, ingredient, larder.find(ingredient).map(i -> i.name()).orElse(ingredient));
     }
 }

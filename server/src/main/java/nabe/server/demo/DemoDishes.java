@@ -42,14 +42,43 @@ class DemoDishes implements SmartInitializingSingleton {
             return;
         }
         if (home.house().version() == 0) {
-            home.saveHouse(0, new HouseRequest(PEOPLE, Map.of(), List.of(), List.of("colander", "wooden-spoon"), null, null,
-                    List.of(new HouseRequest.NamedPan("The club's blue roaster", new BriefRequest.PanRequest("rectangle", 400.0, 280.0, null, 70.0, "enamel", 380.0, 260.0, null)))));
+            home.saveHouse(
+                    0,
+                    new HouseRequest(
+                            PEOPLE,
+                            Map.of(),
+                            List.of(),
+                            List.of("colander", "wooden-spoon"),
+                            null,
+                            null,
+                            List.of(new HouseRequest.NamedPan(
+                                    "The club's blue roaster",
+                                    new BriefRequest.PanRequest(
+                                            "rectangle", 400.0, 280.0, null, 70.0, "enamel", 380.0, 260.0, null)))));
         }
         for (Demo demo : DEMOS) {
             String text = textOf(demo);
             RecipeRequest recipe = new RecipeRequest(text, null, null, null, null, null);
-            store.create(new BriefRequest(demo.title, recipe, demo.needs, List.of(), demo.strict, demo.pan,
-                    new BriefRequest.OvenRequest(null, false, demo.start, null, null, null, null), null, null, demo.notes, null, null, null, null, null, null), demo.title, "Read the recipe");
+            store.create(
+                    new BriefRequest(
+                            demo.title,
+                            recipe,
+                            demo.needs,
+                            List.of(),
+                            demo.strict,
+                            demo.pan,
+                            new BriefRequest.OvenRequest(null, false, demo.start, null, null, null, null),
+                            null,
+                            null,
+                            demo.notes,
+                            null,
+                            null,
+                            null,
+                            null,
+                            null,
+                            null),
+                    demo.title,
+                    "Read the recipe");
         }
         LOG.info("The Lantern Street supper club's dishes are on the shelf.");
     }
@@ -67,25 +96,52 @@ class DemoDishes implements SmartInitializingSingleton {
     }
 
     private static final List<PersonRequest> PEOPLE = List.of(
-            person("Wenna", List.of("gluten-free"), List.of(), true), person("Tobit", List.of("dairy-free"), List.of(), true),
-            person("Maris", List.of("vegan"), List.of(), false), person("Osk", List.of("vegan"), List.of(), false),
+            person("Wenna", List.of("gluten-free"), List.of(), true),
+            person("Tobit", List.of("dairy-free"), List.of(), true),
+            person("Maris", List.of("vegan"), List.of(), false),
+            person("Osk", List.of("vegan"), List.of(), false),
             person("Pell", List.of("nut-free"), List.of(), true));
 
-    private record Demo(String file, String title, List<String> needs, boolean strict, BriefRequest.PanRequest pan,
-            String start, String notes) {
-    }
+    private record Demo(
+            String file,
+            String title,
+            List<String> needs,
+            boolean strict,
+            BriefRequest.PanRequest pan,
+            String start,
+            String notes) {}
 
     private static final List<Demo> DEMOS = List.of(
-            new Demo("pot-pie.txt", "Chicken and root-vegetable pot pie", List.of("gluten-free", "dairy-free"), true,
-                    new BriefRequest.PanRequest("oval", 320.0, 230.0, null, 70.0, "ceramic", null, null, null), "hot",
+            new Demo(
+                    "pot-pie.txt",
+                    "Chicken and root-vegetable pot pie",
+                    List.of("gluten-free", "dairy-free"),
+                    true,
+                    new BriefRequest.PanRequest("oval", 320.0, 230.0, null, 70.0, "ceramic", null, null, null),
+                    "hot",
                     "For the table's meat eaters. The lid is the hard part: cold block, papers, no stretching."),
-            new Demo("gratin.txt", "Leek and potato gratin", List.of("dairy-free", "nut-free"), true,
-                    new BriefRequest.PanRequest("round", null, null, 280.0, 60.0, "ceramic", null, null, null), "room",
+            new Demo(
+                    "gratin.txt",
+                    "Leek and potato gratin",
+                    List.of("dairy-free", "nut-free"),
+                    true,
+                    new BriefRequest.PanRequest("round", null, null, 280.0, 60.0, "ceramic", null, null, null),
+                    "room",
                     "Two allergies at once: no cashew cream here, whatever the books say."),
-            new Demo("moussaka.txt", "Lamb moussaka", List.of("gluten-free"), true,
-                    new BriefRequest.PanRequest("rectangle", 330.0, 230.0, null, 75.0, "ceramic", null, null, null), "room",
+            new Demo(
+                    "moussaka.txt",
+                    "Lamb moussaka",
+                    List.of("gluten-free"),
+                    true,
+                    new BriefRequest.PanRequest("rectangle", 330.0, 230.0, null, 75.0, "ceramic", null, null, null),
+                    "room",
                     "Last month the custard was pale: ten minutes more, open."),
-            new Demo("lasagna.txt", "Chard and mushroom lasagna", List.of("gluten-free", "dairy-free", "vegan", "nut-free"), true,
-                    new BriefRequest.PanRequest("rectangle", 330.0, 230.0, null, 65.0, "glass", null, null, null), "fridge",
+            new Demo(
+                    "lasagna.txt",
+                    "Chard and mushroom lasagna",
+                    List.of("gluten-free", "dairy-free", "vegan", "nut-free"),
+                    true,
+                    new BriefRequest.PanRequest("rectangle", 330.0, 230.0, null, 65.0, "glass", null, null, null),
+                    "fridge",
                     "The one dish everybody can eat. Assemble on Thursday evening, bake on Friday."));
 }

@@ -10,8 +10,7 @@ import nabe.recipe.Recipe;
 
 /** Writes a recipe in open formats that Nabe and others read back. */
 public final class RecipeExport {
-    private RecipeExport() {
-    }
+    private RecipeExport() {}
 
     /** A schema.org Recipe, for JSON-LD. Headings of ingredient groups stand in the list as lines ending in a colon. */
     public static Map<String, Object> jsonLd(Recipe recipe) {
@@ -23,7 +22,11 @@ public final class RecipeExport {
             json.put("recipeYield", recipe.servings().toString());
         }
         json.put("recipeIngredient", lines(recipe, "%s:"));
-        json.put("recipeInstructions", recipe.steps().stream().map(s -> Map.of("@type", "HowToStep", "text", s)).toList());
+        json.put(
+                "recipeInstructions",
+                recipe.steps().stream()
+                        .map(s -> Map.of("@type", "HowToStep", "text", s))
+                        .toList());
         return json;
     }
 
@@ -33,7 +36,8 @@ public final class RecipeExport {
             text.append("Serves ").append(recipe.servings()).append("\n\n");
         }
         text.append("## Ingredients\n\n");
-        lines(recipe, "\n### %s\n").forEach(l -> text.append(l.startsWith("\n") ? l : "- " + l).append('\n'));
+        lines(recipe, "\n### %s\n")
+                .forEach(l -> text.append(l.startsWith("\n") ? l : "- " + l).append('\n'));
         text.append("\n## Method\n\n");
         for (int i = 0; i < recipe.steps().size(); i++) {
             text.append(i + 1).append(". ").append(recipe.steps().get(i)).append('\n');

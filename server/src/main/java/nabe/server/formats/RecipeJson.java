@@ -7,8 +7,7 @@ import tools.jackson.databind.JsonNode;
 
 /** Reads a schema.org Recipe in JSON-LD. */
 final class RecipeJson {
-    private RecipeJson() {
-    }
+    private RecipeJson() {}
 
     static String text(JsonNode recipe) {
         List<String> steps = new ArrayList<>();
@@ -20,12 +19,16 @@ final class RecipeJson {
         } else {
             words(lines).lines().forEach(ingredients::add);
         }
-        return RecipeText.of(words(recipe.path("name")), servings(recipe.path("recipeYield")), ingredients, steps, List.of());
+        return RecipeText.of(
+                words(recipe.path("name")), servings(recipe.path("recipeYield")), ingredients, steps, List.of());
     }
 
     private static @Nullable String servings(JsonNode node) {
         if (node.isArray()) {
-            return node.valueStream().map(RecipeJson::words).filter(w -> w.matches("\\d+")).findFirst()
+            return node.valueStream()
+                    .map(RecipeJson::words)
+                    .filter(w -> w.matches("\\d+"))
+                    .findFirst()
                     .orElseGet(() -> node.isEmpty() ? null : words(node.get(0)));
         }
         return node.isMissingNode() || node.isNull() ? null : words(node);
@@ -39,7 +42,9 @@ final class RecipeJson {
             if (section) {
                 addSteps(node.get("itemListElement"), steps);
             } else {
-                words(node.has("text") ? node.get("text") : node.path("name")).lines().forEach(steps::add);
+                words(node.has("text") ? node.get("text") : node.path("name"))
+                        .lines()
+                        .forEach(steps::add);
             }
         } else {
             words(node).lines().filter(l -> !l.isBlank()).forEach(steps::add);

@@ -15,12 +15,13 @@ import tools.jackson.databind.json.JsonMapper;
  * microdata), a JSON-LD file, any other page. Plain text and Markdown pass through as they are.
  */
 public final class RecipePage {
-    private static final Pattern MARKUP = Pattern.compile("<(?:!doctype|html|head|body|div|p|ul|ol|li|br|span|script|article|section|h[1-6])\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern MARKUP = Pattern.compile(
+            "<(?:!doctype|html|head|body|div|p|ul|ol|li|br|span|script|article|section|h[1-6])\\b",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern BREAKS = Pattern.compile("(?i)<br\\s*/?>|</(?:p|div|li|h[1-6]|tr|section|ul|ol)>");
     private static final JsonMapper JSON = JsonMapper.shared();
 
-    private RecipePage() {
-    }
+    private RecipePage() {}
 
     /** @param pasted anything, or null. @return text for the reader; what is not understood comes back unchanged */
     public static @Nullable String asText(@Nullable String pasted) {
@@ -49,7 +50,13 @@ public final class RecipePage {
     /** The words of a piece of markup, one block a line. */
     static String words(String markup) {
         String marked = BREAKS.matcher(markup).replaceAll("$0\n");
-        return Jsoup.parse(marked).body().wholeText().lines().map(String::strip).filter(l -> !l.isEmpty()).collect(Collectors.joining("\n"));
+        return Jsoup.parse(marked)
+                .body()
+                .wholeText()
+                .lines()
+                .map(String::strip)
+                .filter(l -> !l.isEmpty())
+                .collect(Collectors.joining("\n"));
     }
 
     private static @Nullable String ofJson(String json) {
@@ -63,13 +70,19 @@ public final class RecipePage {
 
     private static @Nullable JsonNode recipeIn(JsonNode node) {
         if (node.isArray()) {
-            return node.valueStream().map(RecipePage::recipeIn).filter(java.util.Objects::nonNull).findFirst().orElse(null);
+            return node.valueStream()
+                    .map(RecipePage::recipeIn)
+                    .filter(java.util.Objects::nonNull)
+                    .findFirst()
+                    .orElse(null);
         }
         if (!node.isObject()) {
             return null;
         }
         JsonNode type = node.path("@type");
-        boolean recipe = type.isArray() ? type.valueStream().anyMatch(t -> t.asString("").equals("Recipe")) : type.asString("").equals("Recipe");
+        boolean recipe = type.isArray()
+                ? type.valueStream().anyMatch(t -> t.asString("").equals("Recipe"))
+                : type.asString("").equals("Recipe");
         if (recipe) {
             return node;
         }

@@ -8,5 +8,4 @@ import java.util.UUID;
  * @param revision the newest row of its history
  * @param canUndo whether there is an edit to go back to; {@code canRedo} one to go forward to
  */
-public record Dish(UUID id, Revision revision, boolean canUndo, boolean canRedo) {
-}
+public record Dish(UUID id, Revision revision, boolean canUndo, boolean canRedo) {}

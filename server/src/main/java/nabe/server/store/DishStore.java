@@ -36,12 +36,18 @@ public class DishStore {
 
     /** @return every dish, the last changed first */
     public List<Dish> all() {
-        var newest = DSL.select(REVISION.DISH_ID, DSL.max(REVISION.NUMBER).as("number")).from(REVISION)
-                .groupBy(REVISION.DISH_ID).asTable("newest");
-        return sql.select(REVISION.fields()).from(REVISION).join(newest)
+        var newest = DSL.select(REVISION.DISH_ID, DSL.max(REVISION.NUMBER).as("number"))
+                .from(REVISION)
+                .groupBy(REVISION.DISH_ID)
+                .asTable("newest");
+        return sql.select(REVISION.fields())
+                .from(REVISION)
+                .join(newest)
                 .on(REVISION.DISH_ID.eq(newest.field(REVISION.DISH_ID)))
                 .and(REVISION.NUMBER.eq(newest.field("number", Integer.class)))
-                .orderBy(REVISION.MADE_AT.desc()).fetchInto(REVISION).map(this::dish);
+                .orderBy(REVISION.MADE_AT.desc())
+                .fetchInto(REVISION)
+                .map(this::dish);
     }
 
     /** @throws NoSuchDishException when there is none */
@@ -51,8 +57,11 @@ public class DishStore {
 
     /** @return the whole history, newest first */
     public List<Revision> history(UUID id) {
-        List<Revision> rows = sql.selectFrom(REVISION).where(REVISION.DISH_ID.eq(id)).orderBy(REVISION.NUMBER.desc())
-                .fetch().map(this::revision);
+        List<Revision> rows = sql.selectFrom(REVISION)
+                .where(REVISION.DISH_ID.eq(id))
+                .orderBy(REVISION.NUMBER.desc())
+                .fetch()
+                .map(this::revision);
         if (rows.isEmpty()) {
             throw new NoSuchDishException();
         }
@@ -95,13 +104,17 @@ public class DishStore {
     @Transactional
     public Dish redo(UUID id, int seen) {
         Dish now = seen(id, seen);
-        Revision next = following(id, now.revision().shows()).map(this::revision).orElseThrow(
-                () -> new IllegalArgumentException("There is nothing to redo: this is the newest change."));
+        Revision next = following(id, now.revision().shows())
+                .map(this::revision)
+                .orElseThrow(
+                        () -> new IllegalArgumentException("There is nothing to redo: this is the newest change."));
         return show(id, seen, "redo", next, "Redid: " + next.change());
     }
 
     private Dish show(UUID id, int seen, String kind, Revision edit, String change) {
-        insert(id, new Revision(seen + 1, kind, edit.number(), edit.before(), edit.title(), change, edit.brief(), now()));
+        insert(
+                id,
+                new Revision(seen + 1, kind, edit.number(), edit.before(), edit.title(), change, edit.brief(), now()));
         return get(id);
     }
 
@@ -115,10 +128,17 @@ public class DishStore {
 
     private void insert(UUID id, Revision r) {
         try {
-            sql.insertInto(REVISION).set(REVISION.DISH_ID, id).set(REVISION.NUMBER, r.number()).set(REVISION.KIND, r.kind())
-                    .set(REVISION.SHOWS, r.shows()).set(REVISION.BEFORE, r.before()).set(REVISION.TITLE, shorten(r.title()))
-                    .set(REVISION.CHANGE, shorten(r.change())).set(REVISION.BRIEF, JSONB.valueOf(json.writeValueAsString(r.brief())))
-                    .set(REVISION.MADE_AT, r.madeAt()).execute();
+            sql.insertInto(REVISION)
+                    .set(REVISION.DISH_ID, id)
+                    .set(REVISION.NUMBER, r.number())
+                    .set(REVISION.KIND, r.kind())
+                    .set(REVISION.SHOWS, r.shows())
+                    .set(REVISION.BEFORE, r.before())
+                    .set(REVISION.TITLE, shorten(r.title()))
+                    .set(REVISION.CHANGE, shorten(r.change()))
+                    .set(REVISION.BRIEF, JSONB.valueOf(json.writeValueAsString(r.brief())))
+                    .set(REVISION.MADE_AT, r.madeAt())
+                    .execute();
         } catch (DuplicateKeyException e) {
             throw new ConcurrentChange(id, e);
         }
@@ -139,26 +159,49 @@ public class DishStore {
     }
 
     private Optional<RevisionRecord> newest(UUID id) {
-        return sql.selectFrom(REVISION).where(REVISION.DISH_ID.eq(id)).orderBy(REVISION.NUMBER.desc()).limit(1).fetchOptional();
+        return sql.selectFrom(REVISION)
+                .where(REVISION.DISH_ID.eq(id))
+                .orderBy(REVISION.NUMBER.desc())
+                .limit(1)
+                .fetchOptional();
     }
 
     private Revision row(UUID id, int number) {
-        return revision(sql.selectFrom(REVISION).where(REVISION.DISH_ID.eq(id)).and(REVISION.NUMBER.eq(number)).fetchSingle());
+        return revision(sql.selectFrom(REVISION)
+                .where(REVISION.DISH_ID.eq(id))
+                .and(REVISION.NUMBER.eq(number))
+                .fetchSingle());
     }
 
     private Optional<RevisionRecord> following(UUID id, int edit) {
-        return sql.selectFrom(REVISION).where(REVISION.DISH_ID.eq(id)).and(REVISION.KIND.eq("edit"))
-                .and(REVISION.BEFORE.eq(edit)).orderBy(REVISION.NUMBER.desc()).limit(1).fetchOptional();
+        return sql.selectFrom(REVISION)
+                .where(REVISION.DISH_ID.eq(id))
+                .and(REVISION.KIND.eq("edit"))
+                .and(REVISION.BEFORE.eq(edit))
+                .orderBy(REVISION.NUMBER.desc())
+                .limit(1)
+                .fetchOptional();
     }
 
     private Dish dish(RevisionRecord row) {
         Revision revision = revision(row);
-        return new Dish(row.getDishId(), revision, revision.before() != null, following(row.getDishId(), revision.shows()).isPresent());
+        return new Dish(
+                row.getDishId(),
+                revision,
+                revision.before() != null,
+                following(row.getDishId(), revision.shows()).isPresent());
     }
 
     private Revision revision(RevisionRecord row) {
-        return new Revision(row.getNumber(), row.getKind(), row.getShows(), row.getBefore(), row.getTitle(), row.getChange(),
-                json.readValue(row.getBrief().data(), BriefRequest.class), row.getMadeAt());
+        return new Revision(
+                row.getNumber(),
+                row.getKind(),
+                row.getShows(),
+                row.getBefore(),
+                row.getTitle(),
+                row.getChange(),
+                json.readValue(row.getBrief().data(), BriefRequest.class),
+                row.getMadeAt());
     }
 
     private static String shorten(@Nullable String words) {

@@ -33,12 +33,15 @@ public class HomeStore {
     }
 
     /** The house with the version it was saved as; 0 where nobody has said anything yet. */
-    public record KeptHouse(int version, HouseRequest house) {
-    }
+    public record KeptHouse(int version, HouseRequest house) {}
 
     public KeptHouse house() {
-        return sql.selectFrom(HOUSE).orderBy(HOUSE.VERSION.desc()).limit(1).fetchOptional()
-                .map(row -> new KeptHouse(row.getVersion(), json.readValue(row.getHouse().data(), HouseRequest.class)))
+        return sql.selectFrom(HOUSE)
+                .orderBy(HOUSE.VERSION.desc())
+                .limit(1)
+                .fetchOptional()
+                .map(row -> new KeptHouse(
+                        row.getVersion(), json.readValue(row.getHouse().data(), HouseRequest.class)))
                 .orElse(new KeptHouse(0, HouseRequest.empty()));
     }
 
@@ -54,8 +57,11 @@ public class HomeStore {
             throw new StaleHouseException(now);
         }
         try {
-            sql.insertInto(HOUSE).set(HOUSE.VERSION, seen + 1).set(HOUSE.HOUSE_, JSONB.valueOf(json.writeValueAsString(house)))
-                    .set(HOUSE.MADE_AT, now()).execute();
+            sql.insertInto(HOUSE)
+                    .set(HOUSE.VERSION, seen + 1)
+                    .set(HOUSE.HOUSE_, JSONB.valueOf(json.writeValueAsString(house)))
+                    .set(HOUSE.MADE_AT, now())
+                    .execute();
         } catch (DuplicateKeyException e) {
             throw new StaleHouseException(now);
         }
@@ -64,16 +70,24 @@ public class HomeStore {
 
     /** @return every kept packet, the last kept last */
     public List<KeptProduct> products() {
-        return sql.selectFrom(PRODUCT).orderBy(PRODUCT.KEPT_AT, PRODUCT.ID).fetch()
+        return sql.selectFrom(PRODUCT)
+                .orderBy(PRODUCT.KEPT_AT, PRODUCT.ID)
+                .fetch()
                 .map(row -> json.readValue(row.getProduct().data(), KeptProduct.class));
     }
 
     /** Keeps a packet, in place of the one of its id if there is one. */
     public void keep(KeptProduct product) {
         JSONB body = JSONB.valueOf(json.writeValueAsString(product));
-        sql.insertInto(PRODUCT).set(PRODUCT.ID, UUID.fromString(product.id())).set(PRODUCT.STANDS_FOR, product.standsFor())
-                .set(PRODUCT.PRODUCT_, body).set(PRODUCT.KEPT_AT, now()).onDuplicateKeyUpdate()
-                .set(PRODUCT.STANDS_FOR, product.standsFor()).set(PRODUCT.PRODUCT_, body).execute();
+        sql.insertInto(PRODUCT)
+                .set(PRODUCT.ID, UUID.fromString(product.id()))
+                .set(PRODUCT.STANDS_FOR, product.standsFor())
+                .set(PRODUCT.PRODUCT_, body)
+                .set(PRODUCT.KEPT_AT, now())
+                .onDuplicateKeyUpdate()
+                .set(PRODUCT.STANDS_FOR, product.standsFor())
+                .set(PRODUCT.PRODUCT_, body)
+                .execute();
     }
 
     /** @return whether there was such a packet */
@@ -82,21 +96,31 @@ public class HomeStore {
     }
 
     public Optional<KeptProduct> product(UUID id) {
-        return sql.selectFrom(PRODUCT).where(PRODUCT.ID.eq(id)).fetchOptional(row -> json.readValue(row.getProduct().data(), KeptProduct.class));
+        return sql.selectFrom(PRODUCT)
+                .where(PRODUCT.ID.eq(id))
+                .fetchOptional(row -> json.readValue(row.getProduct().data(), KeptProduct.class));
     }
 
     /** @return larder id by wording, in the order of the words */
     public Map<String, String> wordings() {
         Map<String, String> wordings = new LinkedHashMap<>();
-        sql.selectFrom(WORDING).orderBy(WORDING.WORDS).forEach(row -> wordings.put(row.getWords(), row.getIngredient()));
+        sql.selectFrom(WORDING)
+                .orderBy(WORDING.WORDS)
+                .forEach(row -> wordings.put(row.getWords(), row.getIngredient()));
         return wordings;
     }
 
     /** Remembers what a wording means; a wording too long to come again is passed over. */
     public void remember(String words, String ingredient) {
         if (!words.isBlank() && words.length() <= LONGEST_WORDING) {
-            sql.insertInto(WORDING).set(WORDING.WORDS, words).set(WORDING.INGREDIENT, ingredient).set(WORDING.REMEMBERED_AT, now())
-                    .onDuplicateKeyUpdate().set(WORDING.INGREDIENT, ingredient).set(WORDING.REMEMBERED_AT, now()).execute();
+            sql.insertInto(WORDING)
+                    .set(WORDING.WORDS, words)
+                    .set(WORDING.INGREDIENT, ingredient)
+                    .set(WORDING.REMEMBERED_AT, now())
+                    .onDuplicateKeyUpdate()
+                    .set(WORDING.INGREDIENT, ingredient)
+                    .set(WORDING.REMEMBERED_AT, now())
+                    .execute();
         }
     }
 

@@ -13,6 +13,12 @@ import org.jspecify.annotations.Nullable;
  * @param before the edit that one followed, or null for the first
  * @param change what changed, in a few words
  */
-public record Revision(int number, String kind, int shows, @Nullable Integer before, String title, String change,
-        BriefRequest brief, OffsetDateTime madeAt) {
-}
+public record Revision(
+        int number,
+        String kind,
+        int shows,
+        @Nullable Integer before,
+        String title,
+        String change,
+        BriefRequest brief,
+        OffsetDateTime madeAt) {}

@@ -19,7 +19,8 @@ import tools.jackson.databind.json.JsonMapper;
 
 @ExtendWith(RunningNabe.class)
 class ApiTest {
-    private static final String TEXT = "Leek gratin\nServes 4\n\nIngredients\n800 g potatoes\n2 leeks\n300 ml double cream\n2 tbsp flour\n\nMethod\nBake at 190C for 40 minutes.";
+    private static final String TEXT =
+            "Leek gratin\nServes 4\n\nIngredients\n800 g potatoes\n2 leeks\n300 ml double cream\n2 tbsp flour\n\nMethod\nBake at 190C for 40 minutes.";
     private Http http;
 
     @BeforeEach
@@ -39,9 +40,24 @@ class ApiTest {
 
     @Test
     void aPlanHoldsEverythingTheCookNeeds() {
-        JsonNode plan = http.post("/api/plans", Map.of("recipe", Map.of("text", TEXT), "needs", List.of("vegan", "gluten-free"), "avoid", List.of("soy"),
-                "strict", true, "pan", Map.of("shape", "round", "diameterMm", 260, "depthMm", 60, "material", "ceramic"),
-                "oven", Map.of("celsius", 180, "fan", true, "start", "fridge"), "servings", 8)).body();
+        JsonNode plan = http.post(
+                        "/api/plans",
+                        Map.of(
+                                "recipe",
+                                Map.of("text", TEXT),
+                                "needs",
+                                List.of("vegan", "gluten-free"),
+                                "avoid",
+                                List.of("soy"),
+                                "strict",
+                                true,
+                                "pan",
+                                Map.of("shape", "round", "diameterMm", 260, "depthMm", 60, "material", "ceramic"),
+                                "oven",
+                                Map.of("celsius", 180, "fan", true, "start", "fridge"),
+                                "servings",
+                                8))
+                .body();
         assertThat(plan.at("/bake/oven/celsius").asDouble()).isEqualTo(200);
         assertThat(plan.at("/build/pan/shape").asString()).isEqualTo("round");
         assertThat(plan.at("/massBeforeGrams").asDouble()).isGreaterThan(2000);
@@ -49,14 +65,20 @@ class ApiTest {
             assertThat(plan.at(list).size()).as(list).isPositive();
         }
         assertThat(plan.at("/swaps/0/becomes/0/ingredient").asString()).isNotBlank();
-        assertThat(plan.at("/ingredients").valueStream().flatMap(i -> i.get("allergens").valueStream()).map(JsonNode::asString)).doesNotContain("milk", "wheat", "soy");
+        assertThat(plan.at("/ingredients")
+                        .valueStream()
+                        .flatMap(i -> i.get("allergens").valueStream())
+                        .map(JsonNode::asString))
+                .doesNotContain("milk", "wheat", "soy");
     }
 
     @Test
     void aReadingSentBackPlansLikeItsText() {
         JsonNode recipe = http.post("/api/recipes/read", Map.of("text", TEXT)).body();
-        JsonNode fromText = http.post("/api/plans", Map.of("recipe", Map.of("text", TEXT), "needs", List.of("vegan"))).body();
-        JsonNode fromLines = http.post("/api/plans", Map.of("recipe", recipe, "needs", List.of("vegan"))).body();
+        JsonNode fromText = http.post("/api/plans", Map.of("recipe", Map.of("text", TEXT), "needs", List.of("vegan")))
+                .body();
+        JsonNode fromLines = http.post("/api/plans", Map.of("recipe", recipe, "needs", List.of("vegan")))
+                .body();
         assertThat(fromLines.at("/ingredients")).isEqualTo(fromText.at("/ingredients"));
         assertThat(fromLines.at("/bake")).isEqualTo(fromText.at("/bake"));
     }
@@ -67,28 +89,47 @@ class ApiTest {
         String path = "/api/dishes/" + made.body().get("id").asString();
         assertThat(made.status()).isEqualTo(201);
         assertThat(made.etag()).isEqualTo("\"1\"");
-        String changed = JsonMapper.shared().writeValueAsString(Map.of("recipe", Map.of("text", TEXT), "needs", List.of("vegan")));
+        String changed = JsonMapper.shared()
+                .writeValueAsString(Map.of("recipe", Map.of("text", TEXT), "needs", List.of("vegan")));
         assertThat(http.send("PUT", path, changed, "If-Match", "\"1\"").etag()).isEqualTo("\"2\"");
         Http.Answer late = http.send("PUT", path, changed, "If-Match", "\"1\"");
         assertThat(late.status()).isEqualTo(409);
         assertThat(late.body().at("/current/version").asInt()).isEqualTo(2);
         assertThat(http.send("PUT", path, changed).status()).isEqualTo(428);
         assertThat(http.get(path + "/plan").body().at("/swaps").size()).isPositive();
-        assertThat(http.send("POST", path + "/undo", null, "If-Match", "\"2\"").body().at("/brief/needs").isNull()).isTrue();
-        assertThat(http.send("POST", path + "/redo", null).body().at("/brief/needs/0").asString()).isEqualTo("vegan");
-        assertThat(http.get(path + "/revisions").body().get(0).get("change").asString()).isEqualTo("Redid: Changed needs");
+        assertThat(http.send("POST", path + "/undo", null, "If-Match", "\"2\"")
+                        .body()
+                        .at("/brief/needs")
+                        .isNull())
+                .isTrue();
+        assertThat(http.send("POST", path + "/redo", null)
+                        .body()
+                        .at("/brief/needs/0")
+                        .asString())
+                .isEqualTo("vegan");
+        assertThat(http.get(path + "/revisions").body().get(0).get("change").asString())
+                .isEqualTo("Redid: Changed needs");
     }
 
     @ParameterizedTest
-    @CsvSource(delimiter = '|', quoteCharacter = '`', value = {
-        "{\"recipe\":{\"text\":\"\"}} | 422 | no text", "{} | 400 | no recipe", "{\"recipe\":{\"text\":\"Hello there\"}} | 422 | No ingredient",
-        "{\"recipe\":{\"text\":\"Pie\\n1 egg\"},\"needs\":[\"sugar-free\"]} | 400 | sugar-free", "{\"recipe\" | 400 | not JSON", "[] | 400 | not JSON",
-        "{\"recipe\":{\"text\":\"Pie\\n1 egg\"},\"servings\":-2} | 400 | between 1 and 200",
-        "{\"recipe\":{\"text\":\"Pie\\n1 egg\"},\"pan\":{\"lengthMm\":-5,\"widthMm\":200}} | 400 | between 80 and 700",
-        "{\"recipe\":{\"text\":\"Pie\\n1 egg\"},\"pan\":{\"shape\":\"heart\"}} | 400 | rectangle",
-        "{\"recipe\":{\"text\":\"Pie\\n1 egg\"},\"avoid\":[\"love\"]} | 400 | love", "{\"recipe\":{\"text\":\"Pie\\n1 egg\"},\"servings\":\"many\"} | 400 | numbers",
-        "{\"recipe\":{\"text\":\"Pie\\n1 egg\"},\"oven\":{\"start\":\"lava\"}} | 400 | hot, room",
-        "{\"recipe\":{\"text\":\"a\\u0000b\\u0001\"}} | 422 | does not look like text"})
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '`',
+            value = {
+                "{\"recipe\":{\"text\":\"\"}} | 422 | no text",
+                "{} | 400 | no recipe",
+                "{\"recipe\":{\"text\":\"Hello there\"}} | 422 | No ingredient",
+                "{\"recipe\":{\"text\":\"Pie\\n1 egg\"},\"needs\":[\"sugar-free\"]} | 400 | sugar-free",
+                "{\"recipe\" | 400 | not JSON",
+                "[] | 400 | not JSON",
+                "{\"recipe\":{\"text\":\"Pie\\n1 egg\"},\"servings\":-2} | 400 | between 1 and 200",
+                "{\"recipe\":{\"text\":\"Pie\\n1 egg\"},\"pan\":{\"lengthMm\":-5,\"widthMm\":200}} | 400 | between 80 and 700",
+                "{\"recipe\":{\"text\":\"Pie\\n1 egg\"},\"pan\":{\"shape\":\"heart\"}} | 400 | rectangle",
+                "{\"recipe\":{\"text\":\"Pie\\n1 egg\"},\"avoid\":[\"love\"]} | 400 | love",
+                "{\"recipe\":{\"text\":\"Pie\\n1 egg\"},\"servings\":\"many\"} | 400 | numbers",
+                "{\"recipe\":{\"text\":\"Pie\\n1 egg\"},\"oven\":{\"start\":\"lava\"}} | 400 | hot, room",
+                "{\"recipe\":{\"text\":\"a\\u0000b\\u0001\"}} | 422 | does not look like text"
+            })
     void badInputIsRefusedInACooksWords(String body, int status, String words) {
         Http.Answer answer = http.send("POST", "/api/plans", body);
         assertThat(answer.status()).isEqualTo(status);
@@ -98,39 +139,74 @@ class ApiTest {
 
     @Test
     void aTextOfOverAMegabyteIsRefused() {
-        assertThat(http.post("/api/recipes/read", Map.of("text", "1 onion\n".repeat(140_000))).status()).isBetween(413, 422);
-        assertThat(http.post("/api/recipes/read", Map.of("text", "1 onion\n".repeat(400_000))).status()).isEqualTo(413);
+        assertThat(http.post("/api/recipes/read", Map.of("text", "1 onion\n".repeat(140_000)))
+                        .status())
+                .isBetween(413, 422);
+        assertThat(http.post("/api/recipes/read", Map.of("text", "1 onion\n".repeat(400_000)))
+                        .status())
+                .isEqualTo(413);
     }
 
     @Test
     void anUnknownDishOrAddressIsAProblemInJson() {
-        assertThat(http.get("/api/dishes/00000000-0000-0000-0000-000000000000").status()).isEqualTo(404);
-        assertThat(http.get("/api/dishes/banana").body().get("detail").asString()).contains("no such dish");
+        assertThat(http.get("/api/dishes/00000000-0000-0000-0000-000000000000").status())
+                .isEqualTo(404);
+        assertThat(http.get("/api/dishes/banana").body().get("detail").asString())
+                .contains("no such dish");
         assertThat(http.get("/api/nothing").status()).isEqualTo(404);
     }
 
     @Test
     void aLabelIsReadIntoVerdictsWithTheirWords() {
-        JsonNode reading = http.post("/api/labels/read", Map.of("text", "Ingredients: sunflower oil, whey powder (MILK), starch. May contain nuts.")).body();
+        JsonNode reading = http.post(
+                        "/api/labels/read",
+                        Map.of("text", "Ingredients: sunflower oil, whey powder (MILK), starch. May contain nuts."))
+                .body();
         assertThat(reading.at("/contains/0").asString()).isEqualTo("milk");
-        assertThat(reading.at("/mayContain").valueStream().map(JsonNode::asString)).contains("tree-nut:hazelnut");
+        assertThat(reading.at("/mayContain").valueStream().map(JsonNode::asString))
+                .contains("tree-nut:hazelnut");
         assertThat(reading.at("/verdicts/dairy-free").asString()).isEqualTo("no");
         assertThat(reading.at("/verdicts/gluten-free").asString()).isEqualTo("check");
         assertThat(reading.at("/verdicts/egg-free").asString()).isEqualTo("yes");
         assertThat(reading.at("/unclear/0/words").asString()).isEqualTo("starch");
-        assertThat(reading.at("/because").valueStream().map(b -> b.get("words").asString())).contains("whey powder");
-        assertThat(http.post("/api/labels/read", Map.of("text", " ")).body().get("detail").asString()).contains("no label to read");
+        assertThat(reading.at("/because").valueStream().map(b -> b.get("words").asString()))
+                .contains("whey powder");
+        assertThat(http.post("/api/labels/read", Map.of("text", " "))
+                        .body()
+                        .get("detail")
+                        .asString())
+                .contains("no label to read");
     }
 
     @Test
     void theDemoShelfHoldsFourDishesThatPlanWhole() {
-        List<String> titles = http.get("/api/dishes").body().valueStream().map(d -> d.get("title").asString()).toList();
-        assertThat(titles).contains("Chard and mushroom lasagna", "Lamb moussaka", "Leek and potato gratin", "Chicken and root-vegetable pot pie");
-        http.get("/api/dishes").body().valueStream().filter(d -> d.at("/brief/strict").asBoolean()).forEach(d -> {
-            JsonNode plan = http.get("/api/dishes/" + d.get("id").asString() + "/plan").body();
-            assertThat(plan.at("/unresolved").size()).as(d.get("title").asString()).isZero();
-            assertThat(plan.at("/recipe/lines").valueStream().filter(l -> !l.get("doubt").isNull()).count()).isZero();
-        });
+        List<String> titles = http.get("/api/dishes")
+                .body()
+                .valueStream()
+                .map(d -> d.get("title").asString())
+                .toList();
+        assertThat(titles)
+                .contains(
+                        "Chard and mushroom lasagna",
+                        "Lamb moussaka",
+                        "Leek and potato gratin",
+                        "Chicken and root-vegetable pot pie");
+        http.get("/api/dishes")
+                .body()
+                .valueStream()
+                .filter(d -> d.at("/brief/strict").asBoolean())
+                .forEach(d -> {
+                    JsonNode plan = http.get("/api/dishes/" + d.get("id").asString() + "/plan")
+                            .body();
+                    assertThat(plan.at("/unresolved").size())
+                            .as(d.get("title").asString())
+                            .isZero();
+                    assertThat(plan.at("/recipe/lines")
+                                    .valueStream()
+                                    .filter(l -> !l.get("doubt").isNull())
+                                    .count())
+                            .isZero();
+                });
     }
 
     @Test

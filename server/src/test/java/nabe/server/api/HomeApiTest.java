@@ -17,7 +17,8 @@ import tools.jackson.databind.JsonNode;
 /** House, packets and wordings, and what they do to every plan. */
 @ExtendWith(RunningNabe.class)
 class HomeApiTest {
-    private static final String TEXT = "Bake\nServes 4\n\nIngredients\n9 lasagna sheets\n400 g passata\n2 tbsp nonna's soft curd\n200 g mozzarella\n\nMethod\nLayer and bake at 190C for 40 minutes.";
+    private static final String TEXT =
+            "Bake\nServes 4\n\nIngredients\n9 lasagna sheets\n400 g passata\n2 tbsp nonna's soft curd\n200 g mozzarella\n\nMethod\nLayer and bake at 190C for 40 minutes.";
     private Http http;
     private JsonNode before;
 
@@ -46,42 +47,72 @@ class HomeApiTest {
 
     @Test
     void aPersonWhoEatsBringsTheirNeeds() {
-        house("{\"people\":[{\"id\":\"w\",\"name\":\"Wenna\",\"needs\":[\"gluten-free\"],\"strict\":true},{\"id\":\"m\",\"name\":\"Maris\",\"needs\":[\"dairy-free\"],\"avoid\":[\"soy\"]}]}");
+        house(
+                "{\"people\":[{\"id\":\"w\",\"name\":\"Wenna\",\"needs\":[\"gluten-free\"],\"strict\":true},{\"id\":\"m\",\"name\":\"Maris\",\"needs\":[\"dairy-free\"],\"avoid\":[\"soy\"]}]}");
         assertThat(plan().at("/swaps").size()).isZero();
         JsonNode both = plan("eaters", List.of("w", "m"));
-        assertThat(both.at("/needs/needs").valueStream().map(JsonNode::asString)).containsExactlyInAnyOrder("gluten-free", "dairy-free");
+        assertThat(both.at("/needs/needs").valueStream().map(JsonNode::asString))
+                .containsExactlyInAnyOrder("gluten-free", "dairy-free");
         assertThat(both.at("/needs/avoid/0").asString()).isEqualTo("soy");
         assertThat(both.at("/needs/strict").asBoolean()).isTrue();
-        assertThat(both.at("/ingredients").valueStream().flatMap(i -> i.get("allergens").valueStream()).map(JsonNode::asString)).doesNotContain("wheat", "milk", "soy");
+        assertThat(both.at("/ingredients")
+                        .valueStream()
+                        .flatMap(i -> i.get("allergens").valueStream())
+                        .map(JsonNode::asString))
+                .doesNotContain("wheat", "milk", "soy");
     }
 
     @Test
     void theHousesSchoolsAreItsDefaultsAndADishMayDiffer() {
         house("{\"schools\":{\"cover\":\"sealed\",\"rest\":\"60\"}}");
-        assertThat(plan().at("/bake/phases").valueStream().filter(p -> p.at("/kind").asString().equals("bake"))).allMatch(p -> p.at("/covered").asBoolean());
-        assertThat(plan("schools", Map.of("cover", "open")).at("/bake/phases/0/covered").asBoolean()).isFalse();
-        assertThat(plan().at("/bake/phases").valueStream().reduce((a, b) -> b).orElseThrow().at("/minutes").asInt()).isEqualTo(60);
+        assertThat(plan().at("/bake/phases")
+                        .valueStream()
+                        .filter(p -> p.at("/kind").asString().equals("bake")))
+                .allMatch(p -> p.at("/covered").asBoolean());
+        assertThat(plan("schools", Map.of("cover", "open"))
+                        .at("/bake/phases/0/covered")
+                        .asBoolean())
+                .isFalse();
+        assertThat(plan().at("/bake/phases")
+                        .valueStream()
+                        .reduce((a, b) -> b)
+                        .orElseThrow()
+                        .at("/minutes")
+                        .asInt())
+                .isEqualTo(60);
     }
 
     @Test
     void spoonsAndAmountsAreTheHouses() {
         house("{\"spoons\":\"australian\",\"amounts\":\"metric\"}");
-        JsonNode recipe = http.post("/api/recipes/read", Map.of("text", "Bake\n1 tbsp water\n1 kg potatoes\nBake it for 20 minutes at 190C in a dish.")).body();
+        JsonNode recipe = http.post(
+                        "/api/recipes/read",
+                        Map.of("text", "Bake\n1 tbsp water\n1 kg potatoes\nBake it for 20 minutes at 190C in a dish."))
+                .body();
         assertThat(recipe.at("/lines/0/grams/min").asDouble()).isBetween(19.5, 20.5);
     }
 
     @Test
     void twoHandsOnTheHouseAreNoticed() {
         String seen = http.get("/api/house").etag();
-        assertThat(house("{\"lacks\":[\"blender\"]}", "If-Match", seen).status()).isEqualTo(200);
+        assertThat(house("{\"lacks\":[\"blender\"]}", "If-Match", seen).status())
+                .isEqualTo(200);
         Http.Answer late = house("{\"lacks\":[]}", "If-Match", seen);
         assertThat(late.status()).isEqualTo(409);
         assertThat(late.type()).contains("problem+json");
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"{\"people\":[{\"name\":\"\"}]}", "{\"schools\":{\"cover\":\"sideways\"}}", "{\"lacks\":[\"flux capacitor\"]}", "{\"spoons\":\"giant\"}",
-        "{\"people\":[{\"id\":\"a\",\"name\":\"A\"},{\"id\":\"a\",\"name\":\"B\"}]}", "{\"pans\":[{\"name\":\"Huge\",\"pan\":{\"lengthMm\":3000,\"widthMm\":200}}]}", "{\"people\":[{\"name\":\"A\",\"needs\":[\"sun-free\"]}]}"})
+    @ValueSource(
+            strings = {
+                "{\"people\":[{\"name\":\"\"}]}",
+                "{\"schools\":{\"cover\":\"sideways\"}}",
+                "{\"lacks\":[\"flux capacitor\"]}",
+                "{\"spoons\":\"giant\"}",
+                "{\"people\":[{\"id\":\"a\",\"name\":\"A\"},{\"id\":\"a\",\"name\":\"B\"}]}",
+                "{\"pans\":[{\"name\":\"Huge\",\"pan\":{\"lengthMm\":3000,\"widthMm\":200}}]}",
+                "{\"people\":[{\"name\":\"A\",\"needs\":[\"sun-free\"]}]}"
+            })
     void absurdHousesAreRefusedInWordsAndNothingIsLost(String json) {
         JsonNode kept = http.get("/api/house").body();
         Http.Answer answer = house(json);
@@ -92,16 +123,32 @@ class HomeApiTest {
 
     @Test
     void aKeptPacketStandsInByItsOwnLabelAndItsOwnFigures() {
-        JsonNode packet = http.post("/api/larder/products", Map.of("name", "the blue packet", "standsFor", "brown-rice-lasagna-sheets", "label",
-                "Ingredients: brown rice flour, egg white. Gluten-free.", "sheetGrams", 30.0, "thirst", 200.0)).body();
+        JsonNode packet = http.post(
+                        "/api/larder/products",
+                        Map.of(
+                                "name",
+                                "the blue packet",
+                                "standsFor",
+                                "brown-rice-lasagna-sheets",
+                                "label",
+                                "Ingredients: brown rice flour, egg white. Gluten-free.",
+                                "sheetGrams",
+                                30.0,
+                                "thirst",
+                                200.0))
+                .body();
         String path = "/api/larder/products/" + packet.get("id").asString();
         try {
             assertThat(packet.at("/reading/verdicts/egg-free").asString()).isEqualTo("no");
             JsonNode eggFree = plan("needs", List.of("gluten-free", "egg-free"), "strict", true);
-            assertThat(eggFree.at("/swaps/0/becomes/0/ingredient").asString()).isNotEqualTo("brown-rice-lasagna-sheets");
-            JsonNode glutenFree = plan("needs", List.of("gluten-free"), "strict", true, "choices", Map.of("0", "sheets-brown-rice"));
+            assertThat(eggFree.at("/swaps/0/becomes/0/ingredient").asString())
+                    .isNotEqualTo("brown-rice-lasagna-sheets");
+            JsonNode glutenFree =
+                    plan("needs", List.of("gluten-free"), "strict", true, "choices", Map.of("0", "sheets-brown-rice"));
             assertThat(glutenFree.at("/swaps/0/becomes/0/grams").asDouble()).isEqualTo(9 * 30.0);
-            assertThat(http.send("PUT", path, "{\"name\":\"the blue packet\",\"standsFor\":\"no such thing\"}").status()).isEqualTo(400);
+            assertThat(http.send("PUT", path, "{\"name\":\"the blue packet\",\"standsFor\":\"no such thing\"}")
+                            .status())
+                    .isEqualTo(400);
         } finally {
             assertThat(http.send("DELETE", path, null).status()).isEqualTo(204);
         }
@@ -118,17 +165,23 @@ class HomeApiTest {
             assertThat(line.at("/remembered").asBoolean()).isTrue();
             assertThat(line.at("/grams/min").asDouble()).isPositive();
         } finally {
-            assertThat(http.send("DELETE", "/api/larder/wordings?words=nonnas%20soft%20curd", null).status()).isEqualTo(204);
+            assertThat(http.send("DELETE", "/api/larder/wordings?words=nonnas%20soft%20curd", null)
+                            .status())
+                    .isEqualTo(204);
         }
         assertThat(plan().at("/recipe/lines/2/ingredient").isNull()).isTrue();
-        assertThat(http.send("PUT", "/api/larder/wordings", "{\"words\":\"!!\",\"ingredient\":\"ricotta\"}").status()).isEqualTo(400);
+        assertThat(http.send("PUT", "/api/larder/wordings", "{\"words\":\"!!\",\"ingredient\":\"ricotta\"}")
+                        .status())
+                .isEqualTo(400);
     }
 
     @Test
     void theLarderTellsWhatItKnows() {
         JsonNode items = http.get("/api/larder/ingredients").body();
         assertThat(items.size()).isGreaterThan(450);
-        items.forEach(i -> assertThat(i.at("/source").asString()).as(i.at("/id").asString()).isNotBlank());
+        items.forEach(i -> assertThat(i.at("/source").asString())
+                .as(i.at("/id").asString())
+                .isNotBlank());
         JsonNode components = http.get("/api/larder/components").body();
         assertThat(components.size()).isGreaterThanOrEqualTo(60);
         components.forEach(c -> {
@@ -136,6 +189,7 @@ class HomeApiTest {
             assertThat(c.at("/steps").size()).isPositive();
             assertThat(c.at("/sign").asString()).isNotBlank();
         });
-        assertThat(http.get("/api/house/choices").body().at("/questions").size()).isEqualTo(12);
+        assertThat(http.get("/api/house/choices").body().at("/questions").size())
+                .isEqualTo(12);
     }
 }

@@ -26,28 +26,38 @@ class PlansControllerTest {
     private final DishStore store = mock(DishStore.class);
     private final HomeStore homes = mock(HomeStore.class);
     private final KitchenTable table = mock(KitchenTable.class);
-    private final MockMvc mvc = MockMvcBuilders.standaloneSetup(new PlansController(table),
-            new DishesController(store, table, new Corrections(homes, table), tools.jackson.databind.json.JsonMapper.shared()))
-            .setControllerAdvice(new Problems(store)).build();
+    private final MockMvc mvc = MockMvcBuilders.standaloneSetup(
+                    new PlansController(table),
+                    new DishesController(
+                            store,
+                            table,
+                            new Corrections(homes, table),
+                            tools.jackson.databind.json.JsonMapper.shared()))
+            .setControllerAdvice(new Problems(store))
+            .build();
 
     @Test
     void aBrokenCoreIsNabesFaultAndSaysNothingIsLost() throws Exception {
         when(table.planner()).thenReturn(planner);
         when(planner.plan(any())).thenThrow(new IllegalStateException("secret inner words"));
         mvc.perform(post("/api/plans").contentType(MediaType.APPLICATION_JSON).content("{\"recipe\":{\"text\":\"x\"}}"))
-                .andExpect(status().isInternalServerError()).andExpect(jsonPath("$.detail").value(org.hamcrest.Matchers.not(org.hamcrest.Matchers.containsString("secret"))));
+                .andExpect(status().isInternalServerError())
+                .andExpect(jsonPath("$.detail")
+                        .value(org.hamcrest.Matchers.not(org.hamcrest.Matchers.containsString("secret"))));
     }
 
     @Test
     void aDatabaseAwayIsSaidAsSuch() throws Exception {
         when(store.get(any())).thenThrow(new DataAccessResourceFailureException("no route"));
-        mvc.perform(get("/api/dishes/" + UUID.randomUUID())).andExpect(status().isServiceUnavailable())
+        mvc.perform(get("/api/dishes/" + UUID.randomUUID()))
+                .andExpect(status().isServiceUnavailable())
                 .andExpect(jsonPath("$.detail").value(org.hamcrest.Matchers.containsString("saved when it is back")));
     }
 
     @Test
     void aBriefWithoutARecipeNeverReachesTheStore() throws Exception {
-        mvc.perform(post("/api/dishes").contentType(MediaType.APPLICATION_JSON).content("{}")).andExpect(status().isBadRequest());
+        mvc.perform(post("/api/dishes").contentType(MediaType.APPLICATION_JSON).content("{}"))
+                .andExpect(status().isBadRequest());
         verifyNoInteractions(store);
     }
 }

@@ -27,8 +27,23 @@ class DishStoreTest {
     }
 
     private static BriefRequest brief(String notes) {
-        return new BriefRequest("Gratin", new RecipeRequest("Gratin\n1 kg potatoes", null, null, null, null, null), List.of("vegan"),
-                List.of(), true, null, null, 4, null, notes, null, null, null, null, null, null);
+        return new BriefRequest(
+                "Gratin",
+                new RecipeRequest("Gratin\n1 kg potatoes", null, null, null, null, null),
+                List.of("vegan"),
+                List.of(),
+                true,
+                null,
+                null,
+                4,
+                null,
+                notes,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
     }
 
     private String notes() {
@@ -72,8 +87,10 @@ class DishStoreTest {
     @Test
     void theSecondWriterIsToldWhatTheFirstWrote() {
         store.change(id, 1, brief("mine"), "Gratin", "b");
-        assertThatThrownBy(() -> store.change(id, 1, brief("theirs"), "Gratin", "c")).isInstanceOfSatisfying(StaleDishException.class,
-                e -> assertThat(e.current().revision().brief().notes()).isEqualTo("mine"));
+        assertThatThrownBy(() -> store.change(id, 1, brief("theirs"), "Gratin", "c"))
+                .isInstanceOfSatisfying(
+                        StaleDishException.class,
+                        e -> assertThat(e.current().revision().brief().notes()).isEqualTo("mine"));
     }
 
     @Test
@@ -87,7 +104,8 @@ class DishStoreTest {
             }
         };
         try (var pool = Executors.newFixedThreadPool(6)) {
-            pool.invokeAll(List.of(write, write, write, write, write, write)).forEach(f -> assertThat(f).succeedsWithin(java.time.Duration.ofSeconds(10)));
+            pool.invokeAll(List.of(write, write, write, write, write, write))
+                    .forEach(f -> assertThat(f).succeedsWithin(java.time.Duration.ofSeconds(10)));
         }
         assertThat(refused).hasValue(5);
         assertThat(store.history(id)).hasSize(2);
