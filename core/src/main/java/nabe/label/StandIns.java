@@ -55,7 +55,7 @@ public final class StandIns {
             }
         });
         traces.removeAll(contains);
-        doubtful.removeAll(traces);
+        traces.removeAll(doubtful);
         String vegan = label.verdicts().get(Need.VEGAN.id());
         Origin origin = vegan.equals("yes")
                 ? Origin.PLANT
@@ -101,6 +101,7 @@ public final class StandIns {
                 Set.copyOf(maybe),
                 maybeAnimal,
                 Set.copyOf(traces),
+                kind.make(),
                 origin,
                 kind.composition(),
                 kind.gramsPerMl(),

@@ -16,6 +16,7 @@ import java.util.Set;
  * @param maybe in some makers' products of the kind
  * @param maybeAnimal whether some makers use rennet, gelatine or animal finings
  * @param traces allergens the kind is sometimes contaminated with: strict needs want a claim
+ * @param make how it comes into the kitchen
  * @param composition per 100 g
  * @param gramsPerMl bulk density, empty where it is never measured by volume
  * @param pieces grams of one piece by unit id; "each" is one whole, "drained" is the share of a tin that is not liquid
@@ -29,6 +30,7 @@ public record Ingredient(
         Set<Allergen> maybe,
         boolean maybeAnimal,
         Set<Allergen> traces,
+        Make make,
         Origin origin,
         Composition composition,
         OptionalDouble gramsPerMl,

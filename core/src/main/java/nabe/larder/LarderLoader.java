@@ -19,6 +19,7 @@ final class LarderLoader {
     private final Map<String, Composition> compositions = new HashMap<>();
     private final Map<String, Map<String, Double>> measures = new HashMap<>();
     private final CatalogueFile file = CatalogueFile.open("ingredients.csv");
+    private final Makers makers = new Makers();
     private final Supplier<List<ComponentRecipe>> components;
     private MadeComposition made;
 
@@ -84,18 +85,31 @@ final class LarderLoader {
         }
         List<String> maybe = file.list(row, "maybe", " ");
         List<String> roles = file.list(row, "roles", " ");
-        if (roles.isEmpty()) {
-            throw file.bad(row, "It must have a role.");
+        Make make = makers.of(file.text(row, "make"));
+        if (roles.isEmpty() || make == null) {
+            throw file.bad(row, "It must have a role and a make: plain, home, or a kind of makers.csv.");
         }
+        Set<Allergen> sure = allergens(row, file.list(row, "allergens", " "));
+        Set<Allergen> doubtful = EnumSet.noneOf(Allergen.class);
+        doubtful.addAll(make.maybe());
+        doubtful.addAll(
+                allergens(row, maybe.stream().filter(m -> !m.equals("animal")).toList()));
+        doubtful.removeAll(sure);
+        Set<Allergen> traces = EnumSet.noneOf(Allergen.class);
+        traces.addAll(make.traces());
+        traces.addAll(allergens(row, file.list(row, "traces", " ")));
+        traces.removeAll(sure);
+        traces.removeAll(doubtful);
         return new Ingredient(
                 file.text(row, "id"),
                 file.text(row, "name"),
                 file.list(row, "aliases", ";"),
                 roles,
-                allergens(row, file.list(row, "allergens", " ")),
-                allergens(row, maybe.stream().filter(m -> !m.equals("animal")).toList()),
+                sure,
+                Set.copyOf(doubtful),
                 maybe.contains("animal"),
-                allergens(row, file.list(row, "traces", " ")),
+                Set.copyOf(traces),
+                make,
                 Origin.ofId(file.text(row, "origin")),
                 composition,
                 density(row, key),

@@ -1,11 +1,11 @@
 package nabe.larder;
 
 /** How many slips of the pen (letter added, left out, changed, or two swapped) lie between two words. */
-final class Slips {
+public final class Slips {
     private Slips() {}
 
     /** @return the optimal string alignment distance, or more than {@code limit} when it is over that */
-    static int between(String a, String b, int limit) {
+    public static int between(String a, String b, int limit) {
         if (Math.abs(a.length() - b.length()) > limit) {
             return limit + 1;
         }

@@ -66,7 +66,12 @@ public final class Words {
         String plain = MARKS.matcher(Normalizer.normalize(word, Normalizer.Form.NFD))
                 .replaceAll("")
                 .toLowerCase(Locale.ROOT);
-        return POSSESSIVE.matcher(plain).replaceAll("").replace("œ", "oe");
+        return POSSESSIVE
+                .matcher(plain)
+                .replaceAll("")
+                .replace("œ", "oe")
+                .replace("æ", "ae")
+                .replace("ß", "ss");
     }
 
     private static String singular(String word) {
