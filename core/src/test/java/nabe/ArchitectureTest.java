@@ -46,7 +46,7 @@ class ArchitectureTest {
                 .whereLayer("build")
                 .mayOnlyBeAccessedByLayers("bake", "plan")
                 .whereLayer("recipe")
-                .mayOnlyAccessLayers("measure", "larder")
+                .mayOnlyAccessLayers("measure", "larder", "needs")
                 .whereLayer("needs")
                 .mayOnlyAccessLayers("measure", "larder")
                 .whereLayer("house")

@@ -55,6 +55,7 @@ public final class StandIns {
             }
         });
         traces.removeAll(contains);
+        doubtful.removeAll(label.unclear().isEmpty() ? label.mayContain() : List.of());
         traces.removeAll(doubtful);
         String vegan = label.verdicts().get(Need.VEGAN.id());
         Origin origin = vegan.equals("yes")

@@ -53,4 +53,22 @@ public record Ingredient(
         Piece piece = pieces.get(unit);
         return piece == null ? OptionalDouble.empty() : OptionalDouble.of(piece.grams());
     }
+
+    /** @return the same food with other contents, as a flavoured kind of it has */
+    public Ingredient holding(Set<Allergen> sure, Set<Allergen> doubtful, Origin from) {
+        return new Ingredient(
+                id,
+                name,
+                aliases,
+                roles,
+                Set.copyOf(sure),
+                Set.copyOf(doubtful),
+                maybeAnimal,
+                traces,
+                make,
+                from,
+                composition,
+                gramsPerMl,
+                pieces);
+    }
 }

@@ -70,61 +70,71 @@ public record Needs(Set<Need> needs, Set<Allergen> avoid, boolean strict, Oats o
     }
 
     /**
-     * Judges an ingredient whose packet makes claims ("gluten-free" on its label).
+     * Judges an ingredient whose packet makes claims ("gluten-free" on its label). A claim lifts doubt for its own need
+     * only, and takes nothing out that is surely in; "vegan" speaks of ingredients, so its traces stay.
      *
      * @param claims ids of needs the packet itself promises to meet
      */
     public Judgement judge(Ingredient ingredient, Collection<String> claims) {
-        Set<Allergen> promised = promised(claims);
-        Set<String> offends = new LinkedHashSet<>();
-        Set<String> maybe = new LinkedHashSet<>();
-        Set<String> traces = new LinkedHashSet<>();
-        for (Allergen allergen : forbidden()) {
-            if (!promised.contains(allergen)) {
-                note(ingredient, allergen, offends, maybe, traces);
+        Verdict verdict = new Verdict(ingredient, claims);
+        forbidden().forEach(verdict::note);
+        needs.forEach(verdict::noteAnimal);
+        return new Judgement(verdict.offends, verdict.maybe, verdict.traces);
+    }
+
+    private final class Verdict {
+        private final Ingredient ingredient;
+        private final Set<Need> claimed;
+        private final Set<Allergen> promised = EnumSet.noneOf(Allergen.class);
+        private final Set<String> offends = new LinkedHashSet<>();
+        private final Set<String> maybe = new LinkedHashSet<>();
+        private final Set<String> traces = new LinkedHashSet<>();
+
+        Verdict(Ingredient ingredient, Collection<String> claims) {
+            this.ingredient = ingredient;
+            this.claimed = EnumSet.noneOf(Need.class);
+            claims.forEach(claim -> claimed.add(Need.ofId(claim)));
+            claimed.stream().filter(need -> !need.mindsAnimalAids()).forEach(need -> promised.addAll(need.forbids()));
+        }
+
+        private void note(Allergen allergen) {
+            if (ingredient.allergens().contains(allergen)) {
+                noteSure(allergen);
+            } else if (promised.contains(allergen)) {
+                return;
+            } else if (ingredient.maybe().contains(allergen)) {
+                noteDoubt(allergen);
+            } else if (strict && ingredient.traces().contains(allergen)) {
+                traces.add(allergen.word());
             }
         }
-        noteAnimal(ingredient, claims, offends, maybe);
-        return new Judgement(offends, maybe, traces);
-    }
 
-    private Set<Allergen> promised(Collection<String> claims) {
-        Set<Allergen> promised = EnumSet.noneOf(Allergen.class);
-        for (Need need : Need.values()) {
-            if (claims.contains(need.id())) {
-                promised.addAll(need.forbids());
+        /** Oats are the one grain that a claim, or all who eat, can let in. */
+        private void noteSure(Allergen allergen) {
+            boolean oatsOpen = allergen == Allergen.OATS && oats != Oats.NEVER && !avoid.contains(allergen);
+            boolean certified = oatsOpen && claimed.contains(Need.GLUTEN_FREE);
+            if (oatsOpen && oats == Oats.FINE && !certified) {
+                maybe.add("oats that are not certified gluten-free");
+            } else if (!certified) {
+                offends.add(allergen.word());
             }
         }
-        if (oats == Oats.NEVER || avoid.contains(Allergen.OATS)) {
-            promised.remove(Allergen.OATS);
-        }
-        return promised;
-    }
 
-    private void note(
-            Ingredient ingredient, Allergen allergen, Set<String> offends, Set<String> maybe, Set<String> traces) {
-        if (allergen == Allergen.OATS
-                && oats == Oats.FINE
-                && !avoid.contains(allergen)
-                && ingredient.allergens().contains(allergen)) {
-            maybe.add("oats that are not certified gluten-free");
-        } else if (ingredient.allergens().contains(allergen)) {
-            offends.add(allergen.word());
-        } else if (ingredient.maybe().contains(allergen)) {
-            maybe.add(allergen.word());
-        } else if (strict && ingredient.traces().contains(allergen)) {
-            traces.add(allergen.word());
+        private void noteDoubt(Allergen allergen) {
+            boolean noIngredient =
+                    claimed.stream().anyMatch(need -> need.forbids().contains(allergen));
+            if (!noIngredient) {
+                maybe.add(allergen.word());
+            } else if (strict) {
+                traces.add(allergen.word());
+            }
         }
-    }
 
-    private void noteAnimal(Ingredient ingredient, Collection<String> claims, Set<String> offends, Set<String> maybe) {
-        for (Need need : needs) {
-            boolean claimed = claims.contains(need.id()) || claims.contains(Need.VEGAN.id());
-            boolean dairyClaimed =
-                    ingredient.origin() == nabe.larder.Origin.DAIRY && claims.contains(Need.DAIRY_FREE.id());
-            if (!claimed && !dairyClaimed && need.forbids(ingredient.origin())) {
+        private void noteAnimal(Need need) {
+            boolean promisedSo = claimed.contains(need) || claimed.contains(Need.VEGAN);
+            if (need.forbids(ingredient.origin())) {
                 offends.add("not " + need.id());
-            } else if (!claimed && need.mindsAnimalAids() && ingredient.maybeAnimal()) {
+            } else if (!promisedSo && need.mindsAnimalAids() && ingredient.maybeAnimal()) {
                 maybe.add("animal rennet, gelatine or finings");
             }
         }

@@ -39,6 +39,9 @@ final class LineKind {
     private static final Pattern SENTENCE_END = Pattern.compile(".*[.!]\\s*$", Pattern.DOTALL);
     private static final Pattern TWO_SENTENCES = Pattern.compile("[.!]\\s+\\p{Lu}");
 
+    private static final Pattern HOW =
+            Pattern.compile("\\w+(?:ly|ed)|fresh|large|small|medium|cold|hot|warm|dry|raw|very|of");
+
     private final Larder larder;
 
     LineKind(Larder larder) {
@@ -71,11 +74,11 @@ final class LineKind {
         return larder.matchExactly(words).isPresent();
     }
 
-    /** An amount with no word for the thing after it. */
+    /** An amount with no word for the thing after it: nothing, or only how it is cut. A word nobody knows is a thing. */
     boolean lacksThing(String line) {
         Scan scan = new Scan(bare(line));
         new MeasureReader(scan).read();
-        return larder.match(scan.rest()).isEmpty() && Words.of(scan.rest()).size() <= 3;
+        return Words.of(scan.rest()).stream().allMatch(w -> HOW.matcher(w.key()).matches());
     }
 
     boolean isHeading(String line) {

@@ -165,10 +165,15 @@ public final class Swapper {
             String item = plainItem && !line.item().isBlank()
                     ? line.item()
                     : line.ingredient().name();
-            String claims = line.claims().isEmpty() || plainItem ? "" : String.join(" ", line.claims()) + " ";
+            String claims = plainItem
+                    ? ""
+                    : line.claims().stream()
+                            .filter(c -> !item.contains(c))
+                            .map(c -> c + " ")
+                            .collect(Collectors.joining());
             lines.add(new ConvertedLine(
                     index,
-                    item.startsWith(claims.strip()) ? item : claims + item,
+                    claims + item,
                     line.ingredient(),
                     grams,
                     display.written(line),

@@ -35,7 +35,7 @@ class NeedsTest {
 
     @Test
     void tracesMatterOnlyWhenStrict() {
-        assertThat(judge("lentils-dry", true, Need.GLUTEN_FREE).traces()).containsExactly("wheat");
+        assertThat(judge("lentils-dry", true, Need.GLUTEN_FREE).traces()).contains("wheat");
         assertThat(judge("lentils-dry", false, Need.GLUTEN_FREE).needsLabel()).isFalse();
     }
 
