@@ -9,6 +9,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param rule how the minutes were found, in words
  * @param coreCelsius the safe core temperature, or null where none is usual; {@code coreSource} who says so
+ * @param coreReached whether the forecast's coldest point is there when the bake ends; {@code coreMinutes} when it is
  * @param signs what done looks like
  * @param recipeMinutes what the recipe itself gave, or null
  * @param drivers what moves the time, most first
@@ -23,6 +24,8 @@ public record BakePlan(
         String rule,
         @Nullable Double coreCelsius,
         @Nullable String coreSource,
+        boolean coreReached,
+        int coreMinutes,
         List<String> signs,
         @Nullable Integer recipeMinutes,
         List<Driver> drivers,

@@ -77,6 +77,8 @@ public final class BakePlanner {
                 words(baking),
                 baking.safeCore,
                 baking.safeCore == null ? null : CoreTemperature.SOURCE,
+                times.core() <= course.total() + 1,
+                (int) Math.ceil(times.core()),
                 signs(baking.recipe.family(), baking.safeCore),
                 stated == 0 ? null : Integer.valueOf((int) Math.round(stated)),
                 Drivers.of(baking, course.total()),
@@ -148,7 +150,8 @@ public final class BakePlanner {
         }
         if (pale) {
             notes.add(
-                    "The top stays pale in that time: plant cheese and sealed dishes hardly brown. Crumbs, white sauce or a watched grill give colour, in a dish that stands it.");
+                    "The top stays pale in that time: plant-based tops and sealed dishes hardly brown. Crumbs or white sauce give colour"
+                            + (baking.build.pan().material().mayShatter() ? "." : ", or a watched grill."));
         }
         if (times.tender() > course.total() + EXTRA) {
             notes.add("The driest layer may still have a bite: a knife should go through without drag.");

@@ -65,7 +65,7 @@ final class HeatDishes {
     private static Wall wall(Material material) {
         return switch (material) {
             case GLASS -> Wall.GLASS;
-            case CERAMIC -> Wall.CERAMIC;
+            case CERAMIC, UNKNOWN -> Wall.CERAMIC;
             case ENAMEL -> Wall.ENAMEL;
             case METAL -> Wall.METAL;
             case CAST_IRON -> Wall.CAST_IRON;

@@ -2,8 +2,6 @@ package nabe.bake;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
-import nabe.build.Material;
 import nabe.house.Schools;
 
 /** Writes a course out as phases, each with its reason. */
@@ -32,7 +30,7 @@ final class Phases {
                 false,
                 celsius,
                 bare,
-                "Foil off, away from you: steam. Lets it steam off before the cheese goes on.");
+                "Foil off, away from you: steam. Lets it steam off before the topping goes on.");
         add(phases, false, celsius, course.open() - bare, openWords(baking, course));
         add(
                 phases,
@@ -40,18 +38,15 @@ final class Phases {
                 celsius,
                 course.shielded(),
                 "Golden by now: lay foil on loosely so that it gets no darker while the middle gets hot.");
-        boolean asked = String.join(" ", baking.recipe.steps())
-                .toLowerCase(Locale.ROOT)
-                .matches("(?s).*\\b(grill|broil)(?:er)?\\b.*");
-        Material material = baking.build.pan().material();
-        boolean mayGrill = material != Material.GLASS && material != Material.CERAMIC;
-        if (asked || pale && mayGrill && !baking.wanted.cover().equals("sealed")) {
+        boolean asked = baking.recipe.oven().grilled();
+        boolean mayGrill = !baking.build.pan().material().mayShatter();
+        if (mayGrill && (asked || pale && !baking.wanted.cover().equals("sealed"))) {
             phases.add(new Phase(
                     "grill",
                     false,
                     GRILL_CELSIUS,
                     asked ? 2 : GRILL_MINUTES,
-                    "For colour. Watched all the time; never with paper or ordinary glass."));
+                    "For colour. Watched all the time; no paper under it."));
         }
         phases.add(new Phase(
                 "rest", false, null, rest, "It sets while it rests and the heat evens out; cut too soon it slides."));
@@ -67,9 +62,9 @@ final class Phases {
     private static String openWords(Baking baking, Course course) {
         if (baking.wanted.lateTopping() && baking.dish.layers().stream().anyMatch(l -> l.topping())) {
             return (course.open() > course.topped()
-                            ? "Melting cheese and crumbs go on now"
-                            : "Foil off, away from you: steam. Melting cheese and crumbs go on now")
-                    + ": they brown, and do not catch.";
+                            ? "The late topping goes on now"
+                            : "Foil off, away from you: steam. The late topping goes on now")
+                    + ": it browns, and does not catch.";
         }
         return course.covered() == 0
                 ? "Open: a lid, slices or a custard top want dry heat; lay foil on only if it browns early."

@@ -13,7 +13,9 @@ public enum Material {
     CERAMIC("ceramic", 1.08),
     ENAMEL("enamelled steel", 0.95),
     METAL("metal", 0.92),
-    CAST_IRON("cast iron", 1.02);
+    CAST_IRON("cast iron", 1.02),
+    /** Nobody said: planned as the slowest, and warned of as the most brittle. */
+    UNKNOWN("a dish of unknown material", 1.08);
 
     private final String word;
     private final double timeFactor;
@@ -37,6 +39,11 @@ public enum Material {
         return timeFactor;
     }
 
+    /** @return whether heat shock can break it, or nobody knows; under a grill, cold into heat, or cold batter into it hot */
+    public boolean mayShatter() {
+        return this == GLASS || this == CERAMIC || this == UNKNOWN;
+    }
+
     /** @throws IllegalArgumentException when no material has this id */
     @JsonCreator
     public static Material ofId(String id) {
@@ -57,6 +64,6 @@ public enum Material {
             return plain.startsWith("enamel") ? ENAMEL : METAL;
         }
         throw new IllegalArgumentException(
-                "The pan's material (" + id + ") must be glass, ceramic, enamel, metal or cast-iron.");
+                "The pan's material (" + id + ") must be glass, ceramic, enamel, metal, cast-iron or unknown.");
     }
 }

@@ -56,6 +56,11 @@ public record Pan(
         }
     }
 
+    /** @return the same pan made of something else */
+    public Pan of(Material other) {
+        return new Pan(shape, lengthMm, widthMm, depthMm, other, baseLengthMm, baseWidthMm, count);
+    }
+
     public static Pan rectangle(int lengthMm, int widthMm, int depthMm, Material material) {
         return new Pan(Shape.RECTANGLE, Math.max(lengthMm, widthMm), Math.min(lengthMm, widthMm), depthMm, material);
     }

@@ -54,7 +54,7 @@ public final class Pans {
 
     /** @return the pan a recipe names by its sizes, as deep as {@code depthMm} where it does not say; null where it names none or an odd one */
     static Pan named(PanSize named, int depthMm) {
-        return named == null || named.litres() != null ? null : fromNamed(named, depthMm);
+        return named == null || !named.isMeasured() ? null : fromNamed(named, depthMm);
     }
 
     /** @return the smallest common pan that takes this much under its headroom, or the largest there is */
@@ -73,7 +73,16 @@ public final class Pans {
         if (own != null) {
             return own;
         }
-        if (named != null && named.litres() == null) {
+        return madeOf(named, chosen(named, litres, pie));
+    }
+
+    /** Of what the text says; a pan that Nabe picks is of nobody knows what. */
+    private static Pan madeOf(PanSize named, Pan pan) {
+        return pan.of(named == null || named.material() == null ? Material.UNKNOWN : Material.ofId(named.material()));
+    }
+
+    private static Pan chosen(PanSize named, double litres, boolean pie) {
+        if (named != null && named.isMeasured()) {
             Pan pan = fromNamed(named, pie ? USUAL_PIE_DEPTH_MM : USUAL_DEPTH_MM);
             if (pan != null) {
                 return pan;
@@ -103,9 +112,9 @@ public final class Pans {
         try {
             int depth = named.depthMm() == null ? usualDepth : named.depthMm();
             if (named.diameterMm() != null) {
-                return Pan.round(named.diameterMm(), depth, Material.CERAMIC);
+                return Pan.round(named.diameterMm(), depth, Material.UNKNOWN);
             }
-            return new Pan(Shape.ofId(named.shape()), named.lengthMm(), named.widthMm(), depth, Material.GLASS);
+            return new Pan(Shape.ofId(named.shape()), named.lengthMm(), named.widthMm(), depth, Material.UNKNOWN);
         } catch (IllegalArgumentException e) {
             return null;
         }

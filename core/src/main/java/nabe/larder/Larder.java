@@ -75,6 +75,11 @@ public final class Larder {
         return names.scan(sentence).stream().map(this::mine).toList();
     }
 
+    /** The same with one slip of the pen forgiven in long words. */
+    public List<NameIndex.Match> scanForgiving(String sentence) {
+        return names.scanForgiving(sentence).stream().map(this::mine).toList();
+    }
+
     private NameIndex.Match mine(NameIndex.Match match) {
         Ingredient own = byId.get(match.ingredient().id());
         return own == match.ingredient()

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 
 /**
@@ -15,11 +16,15 @@ import java.util.stream.Collectors;
  */
 public final class NameIndex {
     private static final int LONGEST_NAME = 9;
+    private static final int LONG_WORD = 7;
+    private static final int MOST_FORGIVEN = 20_000;
     private final Map<String, Ingredient> byName = new HashMap<>();
     /** How many words the longest name has that begins with this word. */
     private final Map<String, Integer> longestFrom = new HashMap<>();
 
     private final TreeSet<String> vocabulary = new TreeSet<>();
+    /** Words of methods already looked at for slips; most are met again in the next recipe. */
+    private final Map<String, String> forgiven = new ConcurrentHashMap<>();
 
     /**
      * @param ingredient what was found
@@ -88,7 +93,25 @@ public final class NameIndex {
 
     /** @return every name in the text from left to right, the longest at each place, none overlapping */
     List<Match> scan(String text) {
-        List<Words.Word> words = Words.of(text);
+        return scan(text, Words.of(text));
+    }
+
+    /** The same with one slip forgiven in long words: in running text short ones are too often another word. */
+    List<Match> scanForgiving(String text) {
+        return scan(text, Words.of(text).stream().map(this::forgiveLong).toList());
+    }
+
+    private Words.Word forgiveLong(Words.Word word) {
+        if (word.key().length() < LONG_WORD || vocabulary.contains(word.key())) {
+            return word;
+        }
+        if (forgiven.size() > MOST_FORGIVEN) {
+            forgiven.clear();
+        }
+        return new Words.Word(forgiven.computeIfAbsent(word.key(), key -> nearest(key, 1)), word.start(), word.end());
+    }
+
+    private List<Match> scan(String text, List<Words.Word> words) {
         List<Match> found = new ArrayList<>();
         int from = 0;
         while (from < words.size()) {
@@ -119,12 +142,14 @@ public final class NameIndex {
         if (word.key().length() < 5 || vocabulary.contains(word.key())) {
             return word;
         }
-        int allowed = word.key().length() >= 9 ? 2 : 1;
-        String first = word.key().substring(0, 1);
+        return new Words.Word(nearest(word.key(), word.key().length() >= 9 ? 2 : 1), word.start(), word.end());
+    }
+
+    private String nearest(String word, int allowed) {
+        String first = word.substring(0, 1);
         return vocabulary.subSet(first, first + Character.MAX_VALUE).stream()
-                .filter(known -> Slips.between(known, word.key(), allowed) <= allowed)
-                .min(java.util.Comparator.comparingInt(known -> Slips.between(known, word.key(), allowed)))
-                .map(known -> new Words.Word(known, word.start(), word.end()))
+                .filter(known -> Slips.between(known, word, allowed) <= allowed)
+                .min(java.util.Comparator.comparingInt(known -> Slips.between(known, word, allowed)))
                 .orElse(word);
     }
 }

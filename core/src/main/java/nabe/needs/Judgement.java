@@ -1,6 +1,11 @@
 package nabe.needs;
 
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
+import nabe.larder.Allergen;
 
 /**
  * How a thing stands against the needs. Never a promise of safety: only what is known of the kind.
@@ -10,6 +15,9 @@ import java.util.Set;
  * @param traces what it is sometimes contaminated with, where traces matter
  */
 public record Judgement(Set<String> offends, Set<String> maybe, Set<String> traces) {
+    private static final int MANY_NUTS = 3;
+    private static final Set<String> NUTS =
+            Allergen.TREE_NUTS.stream().map(Allergen::word).collect(Collectors.toUnmodifiableSet());
 
     public boolean fits() {
         return offends.isEmpty();
@@ -25,11 +33,24 @@ public record Judgement(Set<String> offends, Set<String> maybe, Set<String> trac
         if (!needsLabel()) {
             return null;
         }
-        String text = maybe.isEmpty() ? "" : "some makers' " + name + " holds " + String.join(", ", maybe);
+        String text = maybe.isEmpty() ? "" : "some makers put in " + listed(maybe, "or");
         String line = traces.isEmpty()
                 ? ""
-                : "the " + name + " is of a kind sometimes contaminated with " + String.join(", ", traces);
-        String both = text.isEmpty() ? line : line.isEmpty() ? text : text + "; " + line;
-        return "Check the label: " + both + (traces.isEmpty() ? "." : "; buy one with a claim, or ask the maker.");
+                : "the kind is sometimes contaminated with " + listed(traces, "or")
+                        + ", so buy with a claim, or ask the maker";
+        String joint = text.isEmpty() || line.isEmpty() ? "" : "; ";
+        return "Check the label of the " + name + ": " + text + joint + line + ".";
+    }
+
+    /** "wheat, milk or nuts": many tree nuts are said as one. */
+    public static String listed(Collection<String> words, String last) {
+        List<String> all = new ArrayList<>(words);
+        if (all.stream().filter(NUTS::contains).count() >= MANY_NUTS) {
+            all.removeIf(NUTS::contains);
+            all.add("tree nuts");
+        }
+        return all.size() < 2
+                ? String.join("", all)
+                : String.join(", ", all.subList(0, all.size() - 1)) + " " + last + " " + all.getLast();
     }
 }

@@ -2,16 +2,20 @@ package nabe.plan;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
+import java.util.stream.Stream;
 import nabe.bake.BakePlan;
 import nabe.bake.OvenChoice;
 import nabe.bake.Start;
 import nabe.build.Material;
 import nabe.build.Pan;
 import nabe.house.Schools;
+import nabe.larder.Larder;
 import nabe.needs.Needs;
+import nabe.recipe.Family;
 import nabe.recipe.Recipe;
 import nabe.swap.Conversion;
+import nabe.swap.MethodFood;
+import nabe.swap.Unresolved;
 
 /** Says what in this very plan can hurt, and what to do. */
 final class Cautions {
@@ -27,9 +31,10 @@ final class Cautions {
             Conversion conversion,
             Pan pan,
             OvenChoice oven,
-            BakePlan bake) {
+            BakePlan bake,
+            Larder larder) {
         Cautions cautions = new Cautions();
-        cautions.allergens(needs, conversion);
+        cautions.allergens(needs, conversion, larder);
         cautions.heat(recipe, pan, oven, bake);
         cautions.hands(conversion);
         cautions.schools(needs, schools);
@@ -37,20 +42,21 @@ final class Cautions {
     }
 
     private void add(String kind, String text, String source) {
-        list.add(new Caution(kind, text, source));
+        list.add(new Caution(kind, text, List.of(), source));
     }
 
-    private void allergens(Needs needs, Conversion conversion) {
+    private void allergens(Needs needs, Conversion conversion, Larder larder) {
         if (needs.isEmpty()) {
             return;
         }
-        conversion.toBuy().stream()
-                .map(l -> l.label())
-                .filter(Objects::nonNull)
-                .distinct()
-                .forEach(label -> add("label", label, CODEX));
-        if (!conversion.unresolved().isEmpty()) {
-            add("unknown", "Some lines could not be made to fit and are left out: see them before you cook.", PRACTICE);
+        list.addAll(LabelChecks.of(needs, conversion, larder));
+        List<String> out = leftOut(conversion);
+        if (!out.isEmpty()) {
+            list.add(new Caution(
+                    "unknown",
+                    "Left out, because they do not fit or nobody knows what is in them: see them before you cook.",
+                    out,
+                    PRACTICE));
         }
         if (needs.strict()) {
             add(
@@ -64,6 +70,16 @@ final class Cautions {
                 "Nabe helps you read and plan; it cannot promise that a product is safe. Read every packet each time, "
                         + "and when unsure ask the maker. For coeliac disease or an allergy, the doctor and dietitian decide.",
                 CODEX);
+    }
+
+    private static List<String> leftOut(Conversion conversion) {
+        return Stream.concat(
+                        conversion.unresolved().stream().map(Unresolved::text),
+                        conversion.methodFoods().stream()
+                                .filter(f -> f.why() != null && f.becomes() == null)
+                                .map(MethodFood::name))
+                .distinct()
+                .toList();
     }
 
     private void schools(Needs needs, Schools schools) {
@@ -91,22 +107,28 @@ final class Cautions {
                     bake.coreSource());
         }
         boolean cold = oven.start() == Start.FRIDGE || oven.start() == Start.FROZEN;
-        boolean brittle = pan.material() == Material.GLASS || pan.material() == Material.CERAMIC;
+        boolean brittle = pan.material().mayShatter();
+        String dish = pan.material() == Material.UNKNOWN ? "If the dish is glass or ceramic: " : "";
         if (cold && brittle) {
             add(
                     "glass",
-                    "A cold glass or ceramic dish can shatter in a hot oven: let it warm, or put it in while the oven heats. "
-                            + "Never under a grill.",
+                    (dish.isEmpty() ? "A cold dish of this kind" : dish + "a cold one")
+                            + " can shatter in a hot oven, so let it warm, or put it in while the oven heats. Never under a grill.",
                     PRACTICE);
         }
         boolean covered = bake.phases().stream().anyMatch(p -> p.covered());
         if (covered) {
             add("steam", "Lift foil or a lid off away from you: the steam scalds.", PRACTICE);
         }
-        if (bake.phases().stream().anyMatch(p -> p.kind().equals("grill")) && brittle) {
+        if (recipe.family() == Family.BATTER && brittle) {
+            add("batter", "Batter goes into a hot metal tin: cold batter cracks hot glass or ceramic.", PRACTICE);
+        }
+        if (recipe.oven().grilled() && brittle) {
             add(
                     "grill",
-                    "Not this dish under the grill: ordinary glass and ceramic can break. Brown at the oven's top instead.",
+                    dish.isEmpty()
+                            ? "The recipe grills it at the end: not in this dish, which can break. Brown it at the oven's top instead."
+                            : "The recipe grills it at the end: only if your dish is metal, enamel or cast iron. Else brown it at the oven's top.",
                     PRACTICE);
         }
         add(

@@ -119,13 +119,23 @@ public final class Planner {
                 built.recipe,
                 needs,
                 toBuy,
-                built.conversion,
+                built.conversion.withMethod(GrillWords.safe(
+                        built.conversion.method(),
+                        built.recipe.oven().grilled(),
+                        built.build.pan().material())),
                 built.prep,
                 budgets(built.recipe, built.prep, built.build, bake, house),
                 built.build,
                 bake,
                 Cautions.of(
-                        built.recipe, needs, house.schools(), built.conversion, built.build.pan(), brief.oven(), bake));
+                        built.recipe,
+                        needs,
+                        house.schools(),
+                        built.conversion,
+                        built.build.pan(),
+                        brief.oven(),
+                        bake,
+                        larder));
     }
 
     /** A brief worked out up to the oven door. */

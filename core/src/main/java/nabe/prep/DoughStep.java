@@ -34,7 +34,7 @@ final class DoughStep {
                 .filter(l -> l.ingredient().composition().fat() > FAT_PERCENT)
                 .toList());
         boolean raised = dough.stream().anyMatch(l -> has(l, "leavening") || has(l, "flour-raising"));
-        String amount = KitchenText.grams(flour) + " of flour and starch";
+        String amount = KitchenText.grams(flour) + " of the dry things";
         double all = grams(dough);
         if (raised) {
             return Optional.of(step(
@@ -50,7 +50,7 @@ final class DoughStep {
         if (wet >= POURS * flour) {
             return Optional.of(step(
                     "Whisk the batter smooth from " + amount + " and " + KitchenText.grams(wet)
-                            + " of liquid and egg; let it stand.",
+                            + " of what is wet; let it stand.",
                     "batter",
                     "It pours like cream.",
                     5,

@@ -202,11 +202,7 @@ public final class Prepper {
                 .mapToDouble(MadeComponent.Constituent::grams)
                 .sum();
         String shared = made.parts().size() > 1
-                ? " One batch serves "
-                        + made.parts().stream()
-                                .map(p -> p.title().toLowerCase(Locale.ROOT))
-                                .collect(Collectors.joining(" and "))
-                        + "."
+                ? " One batch serves all " + made.parts().size() + " places it goes to."
                 : "";
         String ahead =
                 made.days() > 0 ? made.days() + (made.days() == 1 ? " day" : " days") + " ahead, in the fridge" : null;

@@ -12,7 +12,7 @@ import java.util.regex.Pattern;
  */
 final class LineClaims {
     static final Pattern CLAIM = Pattern.compile(
-            "\\b(gluten[- ]free|gf|dairy[- ]free|milk[- ]free|vegan|plant[- ]based|plant|egg[- ]free|nut[- ]free|soya?[- ]free|non[- ]dairy"
+            "\\b(gluten[- ]free|gf|dairy[- ]free|milk[- ]free|vegan|plant[- ]based|plant|egg[- ]free|nut[- ]free|soya?[- ]free|non[- ]dairy(?![- ]free)"
                     + "|vegetarian|veggie|meat[- ]free|meatless)\\b(?! protein| pot)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern OR = Pattern.compile("\\bor\\b|/", Pattern.CASE_INSENSITIVE);

@@ -20,32 +20,54 @@ final class MethodReader {
     private static final Pattern OVEN_TALK = Pattern.compile(
             "^(?!.*\\b(?:increase|turn up|raise|grill|broil)).*\\b(?:oven|bake)\\b", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern BAKE =
+            Pattern.compile("\\b(?:bake|baking|in the oven|into the oven)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern GRILL =
+            Pattern.compile("\\b(?:grill|broil|broiler)\\b(?! pan)", Pattern.CASE_INSENSITIVE);
+
     private MethodReader() {}
 
     static OvenSetting oven(List<String> steps) {
         List<OvenSetting.BakeTime> times = new BakeTimes().find(steps);
         String all = String.join("\n", steps);
         List<String> sentences = List.of(all.split("(?<=[.;!])\\s+|\n"));
+        boolean grilled = grilledAfterBaking(sentences);
         OvenSetting last = null;
         for (String sentence : sentences) {
-            OvenSetting found = OVEN_TALK.matcher(sentence).find() ? degrees(sentence, times) : null;
+            OvenSetting found = OVEN_TALK.matcher(sentence).find() ? degrees(sentence, times, grilled) : null;
             last = found == null ? last : found;
         }
-        OvenSetting any = last != null ? last : degrees(all, times);
+        OvenSetting any = last != null ? last : degrees(all, times, grilled);
         if (any != null) {
             return any;
         }
         Matcher gas = GAS.matcher(all);
         if (gas.find()) {
             return new OvenSetting(
-                    Temperature.gasMark(Double.parseDouble(gas.group("n"))).celsius(), false, times);
+                    Temperature.gasMark(Double.parseDouble(gas.group("n"))).celsius(), false, times, grilled);
         }
         Matcher number = OVEN_NUMBER.matcher(all);
-        return new OvenSetting(number.find() ? guess(Double.parseDouble(number.group("n"))) : null, false, times);
+        return new OvenSetting(
+                number.find() ? guess(Double.parseDouble(number.group("n"))) : null, false, times, grilled);
+    }
+
+    /** What is grilled before the dish bakes is one of its parts; "grilled peppers" are bought so. */
+    private static boolean grilledAfterBaking(List<String> sentences) {
+        boolean baked = false;
+        for (String sentence : sentences) {
+            Matcher grill = GRILL.matcher(sentence);
+            Matcher bake = BAKE.matcher(sentence);
+            boolean bakesHere = bake.find();
+            if (grill.find() && (baked || bakesHere && bake.start() < grill.start())) {
+                return true;
+            }
+            baked |= bakesHere;
+        }
+        return false;
     }
 
     /** The first oven temperature a text names, or null. */
-    private static OvenSetting degrees(String text, List<OvenSetting.BakeTime> times) {
+    private static OvenSetting degrees(String text, List<OvenSetting.BakeTime> times, boolean grilled) {
         Matcher degrees = DEGREES.matcher(text);
         while (degrees.find()) {
             Double celsius = celsius(degrees);
@@ -53,7 +75,7 @@ final class MethodReader {
                 boolean fan =
                         degrees.group("fan") != null && !degrees.group("fan").startsWith("(")
                                 || degrees.group("fanBefore") != null;
-                return new OvenSetting(fan ? celsius + Temperature.FAN_OFFSET_CELSIUS : celsius, fan, times);
+                return new OvenSetting(fan ? celsius + Temperature.FAN_OFFSET_CELSIUS : celsius, fan, times, grilled);
             }
         }
         return null;

@@ -9,9 +9,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param celsius conventional temperature, or null when the method names none
  * @param fan whether the method gave a fan temperature (already raised to conventional in {@code celsius})
+ * @param grilled whether the dish itself goes under the grill once it has baked
  * @param times the bakes in the order the method tells them
  */
-public record OvenSetting(@Nullable Double celsius, boolean fan, List<BakeTime> times) {
+public record OvenSetting(@Nullable Double celsius, boolean fan, List<BakeTime> times, boolean grilled) {
 
     /**
      * @param minutes how long

@@ -1,5 +1,7 @@
 package nabe.recipe;
 
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -22,13 +24,48 @@ final class PanReader {
     private static final Pattern POT =
             Pattern.compile("\\b(?:saucepan|stockpot|dutch|frying|pot of|slow cooker|boil)", Pattern.CASE_INSENSITIVE);
 
+    /** What a dish may be called by what it is made of; the first that a text names counts. */
+    private static final Map<String, Pattern> MATERIALS = new LinkedHashMap<>();
+
+    static {
+        String vessel = "(?:\\w+[ -]){0,3}(?:dish|pan|tin|tray|casserole|baker|pot|plate|mould|mold|roaster)\\b";
+        material("cast-iron", "cast[- ]iron");
+        material("enamel", "enamel(?:led|ed|ware)?\\b");
+        material("glass", "(?:oven|heat|tempered|borosilicate)(?:proof)?[- ]glass|\\bglass " + vessel + "");
+        material("ceramic", "\\b(?:ceramic|stoneware|earthenware|porcelain|terracotta|clay|pottery)\\b");
+        material(
+                "metal",
+                "\\b(?:metal|steel|stainless|alumin(?:i)?um|non-?stick|foil) " + vessel
+                        + "|\\b(?:roasting|baking|loaf|cake|pie|tart|muffin|deep|bun|yorkshire pudding|sandwich|traybake|large|lined|greased|hot) tins?\\b"
+                        + "|\\b(?:sheet|roasting|hotel) pan\\b|\\bfoil tray");
+    }
+
+    private static void material(String id, String words) {
+        MATERIALS.put(id, Pattern.compile(words, Pattern.CASE_INSENSITIVE));
+    }
+
     private PanReader() {}
+
+    private static String material(String text) {
+        return MATERIALS.entrySet().stream()
+                .map(e -> Map.entry(e.getKey(), first(e.getValue(), text)))
+                .filter(e -> e.getValue() >= 0)
+                .min(Map.Entry.comparingByValue())
+                .map(Map.Entry::getKey)
+                .orElse(null);
+    }
+
+    private static int first(Pattern words, String text) {
+        Matcher m = words.matcher(text);
+        return m.find() ? m.start() : -1;
+    }
 
     static PanSize read(String text) {
         String plain = NumberReader.plain(text);
+        String material = material(plain);
         Matcher sides = SIDES.matcher(plain);
         while (sides.find()) {
-            PanSize pan = rectangle(sides, plain);
+            PanSize pan = rectangle(sides, plain, material);
             if (pan != null) {
                 return pan;
             }
@@ -40,14 +77,17 @@ final class PanReader {
                     across.group(3).equalsIgnoreCase("square") || across.group().matches("(?i).*square.*");
             if (mm >= 100 && mm <= 500) {
                 return square
-                        ? new PanSize("rectangle", mm, mm, null, null, null)
-                        : new PanSize("round", null, null, mm, null, null);
+                        ? new PanSize("rectangle", mm, mm, null, null, null, material)
+                        : new PanSize("round", null, null, mm, null, null, material);
             }
         }
-        return volume(plain);
+        PanSize sized = volume(plain, material);
+        return sized != null || material == null
+                ? sized
+                : new PanSize("rectangle", null, null, null, null, null, material);
     }
 
-    private static PanSize rectangle(Matcher m, String text) {
+    private static PanSize rectangle(Matcher m, String text, String material) {
         String unit = m.group(6) != null ? m.group(6) : m.group(4) != null ? m.group(4) : m.group(2);
         double a = number(m.group(1));
         double b = number(m.group(3));
@@ -62,17 +102,23 @@ final class PanReader {
         Integer depth = m.group(5) == null ? null : Integer.valueOf(mm(m.group(5), unit));
         String around = text.substring(m.end(), Math.min(text.length(), m.end() + 25));
         String shape = around.matches("(?is).*\\boval\\b.*") ? "oval" : "rectangle";
-        return new PanSize(shape, Math.max(first, second), Math.min(first, second), null, depth, null);
+        return new PanSize(shape, Math.max(first, second), Math.min(first, second), null, depth, null, material);
     }
 
-    private static PanSize volume(String text) {
+    private static PanSize volume(String text, String material) {
         Matcher m = VOLUME.matcher(text);
         while (m.find()) {
             char unit = Character.toLowerCase(m.group(2).charAt(0));
             double litres = number(m.group(1)) * (unit == 'q' ? 0.946353 : unit == 'p' ? 0.473176 : 1);
             if (litres >= 0.5 && litres <= 10 && !POT.matcher(m.group()).find()) {
                 return new PanSize(
-                        m.group().matches("(?is).*oval.*") ? "oval" : "rectangle", null, null, null, null, litres);
+                        m.group().matches("(?is).*oval.*") ? "oval" : "rectangle",
+                        null,
+                        null,
+                        null,
+                        null,
+                        litres,
+                        material);
             }
         }
         return null;

@@ -10,6 +10,7 @@ import java.util.Optional;
  * @param lines what goes into the dish, home-made things as one line each
  * @param made the home-made things with their recipes, each once however many parts it serves
  * @param method the recipe's steps as they read now
+ * @param methodFoods what only the method names and is not plainly fine
  * @param massBeforeGrams weight of all lines the recipe weighs
  */
 public record Conversion(
@@ -18,7 +19,13 @@ public record Conversion(
         List<Unresolved> unresolved,
         List<MadeComponent> made,
         List<MethodStep> method,
+        List<MethodFood> methodFoods,
         double massBeforeGrams) {
+
+    /** @return the same with other words in its method */
+    public Conversion withMethod(List<MethodStep> steps) {
+        return new Conversion(lines, swaps, unresolved, made, steps, methodFoods, massBeforeGrams);
+    }
 
     /** @return raw weight of all that goes in now, home-made things by what goes into them */
     public double massAfterGrams() {

@@ -53,6 +53,8 @@ final class Subjects {
             Map.entry("tortilla", Set.of("wrap")),
             Map.entry("soup", Set.of("soup-tin", "soup-tin-tomato")),
             Map.entry("nut", Set.of("nut")),
+            Map.entry("soy", Set.of("soy-sauce")),
+            Map.entry("soya", Set.of("soy-sauce")),
             Map.entry("yogurt", Set.of("yogurt")),
             Map.entry("yoghurt", Set.of("yogurt")));
 
@@ -97,7 +99,7 @@ final class Subjects {
 
     /** The larder's names, and single general words that are none. */
     private List<NameIndex.Match> spans(String sentence) {
-        List<NameIndex.Match> named = larder.scan(sentence);
+        List<NameIndex.Match> named = larder.scanForgiving(sentence);
         List<NameIndex.Match> all = new ArrayList<>(named);
         for (Words.Word word : Words.of(sentence)) {
             boolean free = named.stream().noneMatch(m -> word.start() < m.end() && m.start() < word.end());

@@ -10,6 +10,7 @@ import nabe.larder.Alongside;
 import nabe.larder.ComponentBook;
 import nabe.larder.Larder;
 import nabe.larder.Properties;
+import nabe.larder.StandInBook;
 import nabe.larder.Thickeners;
 import nabe.needs.Judgement;
 import nabe.needs.Need;
@@ -26,10 +27,15 @@ public final class Swapper {
 
     /** What the catalogue says of swapping, loaded once. */
     public record Tables(
-            SwapBook book, Thickeners thickeners, Yields yields, Properties properties, ComponentBook components) {
+            SwapBook book,
+            Thickeners thickeners,
+            Yields yields,
+            Properties properties,
+            ComponentBook components,
+            StandInBook standIns) {
         /** @return the same with the thirst of kept packets, g water for 100 g by larder id */
         public Tables withAbsorption(java.util.Map<String, Double> thirst) {
-            return new Tables(book, thickeners, yields, properties.withAbsorption(thirst), components);
+            return new Tables(book, thickeners, yields, properties.withAbsorption(thirst), components, standIns);
         }
 
         /** @throws nabe.larder.CatalogueException when a file does not hold together */
@@ -38,7 +44,7 @@ public final class Swapper {
             Thickeners thickeners = new Thickeners();
             Properties properties = new Properties(larder);
             ComponentBook components = new ComponentBook(larder);
-            return new Tables(book.get(), thickeners, new Yields(), properties, components);
+            return new Tables(book.get(), thickeners, new Yields(), properties, components, new StandInBook(larder));
         }
     }
 
@@ -57,10 +63,13 @@ public final class Swapper {
         double before = recipe.lines().stream().mapToDouble(Line::gramsOrZero).sum();
         List<MadeComponent> made = new ComponentChooser(larder, tables.components(), kitchen).choose(work.lines);
         List<MethodStep> method = new MethodRewriter(larder, recipe, work.lines, work.swaps, tables.book()).rewrite();
+        MethodJudge judge = new MethodJudge(larder, tables, kitchen, recipe, work.lines, work.swaps);
+        List<MethodStep> judged = judge.judged(method);
         List<Swap> swaps = work.swaps.stream()
                 .map(swap -> swap.withCheck(work.check(swap, made)))
                 .toList();
-        return new Conversion(List.copyOf(work.lines), swaps, List.copyOf(work.unresolved), made, method, before);
+        return new Conversion(
+                List.copyOf(work.lines), swaps, List.copyOf(work.unresolved), made, judged, judge.foods(), before);
     }
 
     /** One conversion under way. */

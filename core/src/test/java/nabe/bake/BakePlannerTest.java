@@ -83,7 +83,7 @@ class BakePlannerTest {
         List<Phase> two = plan(Recipes.LASAGNA, room, null, false).phases();
         assertThat(two.getFirst().covered()).isTrue();
         assertThat(two.get(1).covered()).isFalse();
-        assertThat(two.get(1).reason()).contains("Melting cheese and crumbs go on now");
+        assertThat(two.get(1).reason()).contains("The late topping goes on now");
         assertThat(plan(Recipes.LASAGNA, room, Map.of("rest", "60"), false)
                         .phases()
                         .getLast()

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import nabe.bake.OvenChoice;
 import nabe.bake.Start;
 import nabe.build.Material;
@@ -22,7 +23,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** What to have in the kitchen, and what can hurt. */
 class ShoppingAndCautionsTest {
-    private static final Planner PLANNER = new Planner(Larder.load());
+    private static final Larder LARDER = Larder.load();
+    private static final Planner PLANNER = new Planner(LARDER);
     private static final Needs STRICT = new Needs(Set.of(Need.VEGAN, Need.GLUTEN_FREE), Set.of(), true);
 
     static List<String> recipes() {
@@ -63,11 +65,17 @@ class ShoppingAndCautionsTest {
                 .extracting(Caution::text)
                 .anyMatch(t -> t.contains("Keep this dish apart"))
                 .anyMatch(t -> t.contains("cannot promise"));
+        List<Caution> labels =
+                plan.cautions().stream().filter(c -> c.kind().equals("label")).toList();
+        Set<String> gathered = labels.stream().flatMap(c -> c.items().stream()).collect(Collectors.toSet());
         plan.ingredients().stream()
-                .map(ShoppingItem::label)
-                .filter(java.util.Objects::nonNull)
-                .forEach(label ->
-                        assertThat(plan.cautions()).extracting(Caution::text).contains(label));
+                .filter(i -> i.label() != null)
+                .forEach(i ->
+                        assertThat(gathered).contains(LARDER.get(i.ingredient()).name()));
+        assertThat(labels)
+                .extracting(Caution::text)
+                .as("one sentence of a kind")
+                .doesNotHaveDuplicates();
     }
 
     @ParameterizedTest
@@ -111,5 +119,69 @@ class ShoppingAndCautionsTest {
 
     private static List<String> kinds(Plan plan) {
         return plan.cautions().stream().map(Caution::kind).toList();
+    }
+
+    private static final String GRILLED =
+            "Pasta bake\nServes 4\n\nIngredients\n300 g penne\n200 g cheddar\n400 g tin tomatoes\n\nMethod\nBoil the pasta. Mix with the tomatoes in a %s. "
+                    + "Top with the cheese. Bake at 190C for 20 minutes, then finish under a hot grill.";
+
+    /** No phase, step or word that the plan's own cautions forbid. */
+    @ParameterizedTest
+    @CsvSource({
+        "30 x 20 cm glass dish, false",
+        "30 x 20 cm ceramic dish, false",
+        "30 x 20 cm dish, false",
+        "30 x 20 cm metal roasting tin, true",
+        "25 cm cast iron pan, true",
+        "30 x 20 cm enamelled tin, true"
+    })
+    void onlyWhatStandsTheGrillGoesUnderIt(String dish, boolean grills) {
+        Plan plan = plan(GRILLED.formatted(dish), Needs.none(), null, null, null);
+        assertThat(plan.bake().phases().stream().anyMatch(p -> p.kind().equals("grill")))
+                .isEqualTo(grills);
+        assertThat(plan.cautions().stream().anyMatch(c -> c.kind().equals("grill")))
+                .isEqualTo(!grills);
+        assertThat(plan.conversion().method().stream().anyMatch(s -> s.text().contains("under a hot grill")))
+                .isEqualTo(grills);
+    }
+
+    @Test
+    void spicesAreOneGatheredLine() {
+        Plan plan = plan(
+                "Chilli bake\nServes 4\n\nIngredients\n400 g tin kidney beans\n1 tsp cumin\n1 tsp paprika\n1 tsp dried oregano\n2 tbsp yeast flakes\n"
+                        + "\nMethod\nMix and bake 30 minutes.",
+                STRICT,
+                null,
+                null,
+                null);
+        List<Caution> spices = plan.cautions().stream()
+                .filter(c -> c.text().startsWith("Spices and dried herbs"))
+                .toList();
+        assertThat(spices).hasSize(1);
+        assertThat(spices.getFirst().items()).contains("cumin", "paprika", "dried oregano", "yeast flakes");
+    }
+
+    @Test
+    void whatOnlyTheMethodNamesIsJudgedToo() {
+        Plan plan = plan(
+                "Bean bake\nServes 4\n\nIngredients\n400 g tin kidney beans\n400 g tin tomatoes\n\nMethod\nButter a dish. Mix and bake 30 minutes. "
+                        + "Brush with beaten egg. Serve with garlic bread and soured cream.",
+                new Needs(Set.of(Need.GLUTEN_FREE, Need.VEGAN), Set.of(), true),
+                null,
+                null,
+                null);
+        String method = plan.conversion().method().stream().map(s -> s.text()).collect(Collectors.joining(" "));
+        assertThat(method)
+                .startsWith("Oil a dish")
+                .doesNotContainPattern("(?i)\\b(?:butter|garlic bread)\\b")
+                .contains("plant-based soured cream");
+        assertThat(plan.conversion().methodFoods())
+                .extracting(f -> f.name())
+                .contains("garlic bread", "soured cream", "beaten egg");
+        assertThat(plan.cautions())
+                .filteredOn(c -> c.kind().equals("unknown"))
+                .hasSize(1)
+                .first()
+                .satisfies(c -> assertThat(c.items()).contains("garlic bread"));
     }
 }

@@ -9,8 +9,10 @@ import nabe.larder.Larder;
 import nabe.needs.Judgement;
 import nabe.needs.Need;
 import nabe.needs.Needs;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvFileSource;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Claims where they count and where they do not, and nouns that are not their first word. */
 class LineJudgementTest {
@@ -45,5 +47,68 @@ class LineJudgementTest {
             }
         }
         assertThat(wrong).as("%s: %s claims %s", text, found, line.claims()).isEmpty();
+    }
+
+    /** Twenty places where a claim promises nothing of the food, for ten foods and their needs. */
+    @ParameterizedTest
+    @CsvSource({
+        "butter, vegan, VEGAN",
+        "butter, dairy-free, DAIRY_FREE",
+        "cheddar, vegan, VEGAN",
+        "milk, dairy-free, DAIRY_FREE",
+        "eggs, vegan, VEGAN",
+        "eggs, egg-free, EGG_FREE",
+        "pasta, gluten-free, GLUTEN_FREE",
+        "plain flour, gluten-free, GLUTEN_FREE",
+        "breadcrumbs, gluten-free, GLUTEN_FREE",
+        "sausages, vegan, VEGAN",
+        "parmesan, vegetarian, DAIRY_FREE"
+    })
+    void aMisplacedClaimNeverKeepsTheFood(String food, String claim, Need need) {
+        List<String> kept = new ArrayList<>();
+        for (String template : List.of(
+                "100 g F (C if needed)",
+                "100 g F, C for those who need it",
+                "100 g F or C F",
+                "100 g F, or C F",
+                "100 g F (or C F)",
+                "100 g F / C F",
+                "100 g F, not C",
+                "100 g F (not C)",
+                "100 g non-C F",
+                "100 g F, C if you like",
+                "100 g F - C works too",
+                "100 g C F if serving C guests",
+                "100 g regular or C F",
+                "100 g F, ideally C",
+                "100 g F (use C when cooking for guests)",
+                "100 g F; C versions are fine",
+                "100 g C or ordinary F",
+                "F, 100 g (C)",
+                "100 g F (can be C)",
+                "100 g not C F",
+                "100 g F, preferably C")) {
+            String text = template.replace("F", food).replace("C", claim);
+            Line line = READER.read(text, null);
+            if (line.ingredient() != null
+                    && new Needs(Set.of(need), Set.of(), true)
+                            .judge(line.ingredient(), line.claims())
+                            .fits()) {
+                kept.add(text + " as " + line.ingredient().id() + " claims " + line.claims());
+            }
+        }
+        assertThat(kept).isEmpty();
+    }
+
+    @Test
+    void anUnknownThingIsNeitherSwallowedNorSplit() {
+        Recipe recipe = new RecipeReader(Larder.load())
+                .read(
+                        "Supper\n\nIngredients\n200 g zubbok\nbutter and salt\n300 g brimlex cheese quorve\n2 onions\n\nMethod\nMix all and bake 20 minutes.");
+        assertThat(recipe.lines()).hasSize(4);
+        assertThat(recipe.lines().getFirst().ingredient()).isNull();
+        assertThat(recipe.lines().get(2).ingredient()).isNull();
+        assertThat(recipe.lines().get(2).also()).isEmpty();
+        assertThat(recipe.lines().get(2).doubt()).contains("Not in the larder");
     }
 }

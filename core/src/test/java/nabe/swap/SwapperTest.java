@@ -53,12 +53,14 @@ class SwapperTest {
         Recipe recipe = READER.read(text);
         List<Need> six =
                 List.of(Need.GLUTEN_FREE, Need.DAIRY_FREE, Need.VEGAN, Need.EGG_FREE, Need.NUT_FREE, Need.SOY_FREE);
+        Set<String> bad = new java.util.TreeSet<>();
         for (int bits = 1; bits < 64; bits++) {
             int mask = bits;
             Set<Need> set = EnumSet.noneOf(Need.class);
             IntStream.range(0, 6).filter(i -> (mask >> i & 1) == 1).forEach(i -> set.add(six.get(i)));
             Conversion conversion = SWAPPER.convert(recipe, Kitchen.of(new Needs(set, Set.of(), true)));
             conversion.lines().forEach(line -> ForbiddenWords.check(line.item(), set));
+            conversion.method().forEach(step -> bad.addAll(ForbiddenWords.in(step.text(), set)));
             assertThat(conversion.massAfterGrams())
                     .as("%s", set)
                     .isCloseTo(conversion.massBeforeGrams(), within(conversion.massBeforeGrams() * 0.25));
@@ -70,6 +72,7 @@ class SwapperTest {
             conversion.unresolved().forEach(u -> accounted.add(u.source()));
             assertThat(accounted).hasSize(recipe.lines().size());
         }
+        assertThat(bad).as(recipe.title()).isEmpty();
     }
 
     @Test

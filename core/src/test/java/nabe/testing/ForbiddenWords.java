@@ -2,8 +2,11 @@ package nabe.testing;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nabe.needs.Need;
 
@@ -24,7 +27,7 @@ public final class ForbiddenWords {
             Need.VEGAN, words(DAIRY + "|" + MEAT + "|eggs?|fish"));
     /** Words that make an innocent thing of a guilty one. */
     private static final Pattern INNOCENT = Pattern.compile(
-            "(?:gluten-free|brown-rice|maize-rice|red-lentil|plant-based|egg-free) [\\w -]+|(?:rice|chickpea|sorghum)-?\\s?flour"
+            "(?:gluten-free|brown-rice|maize-rice|red-lentil|plant-based|egg-free) (?:[\\w-]+ ){0,2}[\\w-]+|soured soy cream|(?:rice|chickpea|sorghum)-?\\s?flour"
                     + "|(?:sunflower-seed|cashew|soy cooking|oat cooking|coconut) cream|(?:tofu|white-bean|almond|cashew|sunflower-seed|mixed tofu and almond) ricotta|soy yogurt|coconut (?:milk|yogurt)"
                     + "|mushroom and lentil mince|butternut|without|egg-free mayonnaise|tomato soup",
             Pattern.CASE_INSENSITIVE);
@@ -33,6 +36,21 @@ public final class ForbiddenWords {
 
     private static Pattern words(String alternatives) {
         return Pattern.compile("\\b(?:" + alternatives + ")\\b", Pattern.CASE_INSENSITIVE);
+    }
+
+    /** @return each forbidden word that stands in a sentence of the method, with the words around it */
+    public static List<String> in(String sentence, Set<Need> needs) {
+        String rest = INNOCENT.matcher(sentence).replaceAll("");
+        List<String> found = new ArrayList<>();
+        for (Need need : needs) {
+            Matcher m = WORDS.get(need).matcher(need == Need.SOY_FREE || need == Need.NUT_FREE ? sentence : rest);
+            String in = need == Need.SOY_FREE || need == Need.NUT_FREE ? sentence : rest;
+            while (m.find()) {
+                found.add(need.id() + ": " + in.substring(Math.max(0, m.start() - 25), m.start()) + "<" + m.group()
+                        + ">" + in.substring(m.end(), Math.min(in.length(), m.end() + 15)));
+            }
+        }
+        return found;
     }
 
     public static void check(String item, Set<Need> needs) {

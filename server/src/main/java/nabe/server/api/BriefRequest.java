@@ -50,7 +50,7 @@ public record BriefRequest(
         private static final int USUAL_DEPTH_MM = 50;
 
         Pan pan() {
-            Material stuff = material == null ? Material.GLASS : Material.ofId(material);
+            Material stuff = material == null ? Material.UNKNOWN : Material.ofId(material);
             Shape outline = shape != null ? Shape.ofId(shape) : diameterMm != null ? Shape.ROUND : Shape.RECTANGLE;
             int depth = depthMm == null ? USUAL_DEPTH_MM : whole("depth", depthMm);
             if (outline == Shape.ROUND) {

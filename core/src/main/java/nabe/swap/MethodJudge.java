@@ -1,0 +1,295 @@
+package nabe.swap;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
+import nabe.larder.Ingredient;
+import nabe.larder.Larder;
+import nabe.larder.NameIndex;
+import nabe.larder.StandInBook;
+import nabe.larder.Words;
+import nabe.needs.Judgement;
+import nabe.needs.Need;
+import nabe.needs.Needs;
+import nabe.recipe.Line;
+import nabe.recipe.Recipe;
+
+/**
+ * Reads every food the method names once the swaps are written in: what no line accounts for is judged like a line of
+ * its own and stands in for itself, gives way to a product that fits, or is marked as left out where it stands.
+ */
+final class MethodJudge {
+    private static final String LEFT_OUT = "[left out]";
+    /** A food's name in a tool's, or before what is made of it here. */
+    private static final Pattern TOOL = Pattern.compile(
+            "^[ -](?:knife|knives|brush|timer|thermometer|tin|tins|board|wheel|machine|cutter|slice|pan|dish|bowl|pot|stone|steel|maker|press|bag|ring)\\b",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern MADE_HERE = Pattern.compile(
+            "^ (?:sauce|mixture|layer|filling|topping|crust|base|mix|custard|soup)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern VERB = Pattern.compile(
+            "^ (?:an?|the|your|\\d)\\b.{0,40}\\b(?:dish|pan|tin|casserole|mould|mold|tray|sheet|foil|paper|ramekins?|surface|board|rim)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Set<String> VERBS = Set.of(
+            "roll", "toast", "mash", "wrap", "batter", "salt", "pepper", "sole", "steak", "game", "oil", "stuff",
+            "bread", "crumble", "date");
+    private static final Pattern OBJECT = Pattern.compile(
+            "^(?:,? (?:and|&|or) \\w+)? (?:out|up|it|them|the|each|in|into|over|around|a|an|on|with|until|for|well|lightly|your|tightly|together|&)\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern WORKED =
+            Pattern.compile("\\b(buttered|floured|breaded|battered|creamed)\\b", Pattern.CASE_INSENSITIVE);
+    /** What the kitchen makes of other lines under these names; the larder knows them as bought things too. */
+    private static final Set<String> MADE_ROLES = Set.of(
+            "pastry",
+            "lid-dough",
+            "mash",
+            "batter",
+            "white-sauce-bought",
+            "tomato-sauce",
+            "crumbs",
+            "gravy-ready",
+            "gravy",
+            "soup-tin",
+            "stock",
+            "pesto",
+            "sausage",
+            "mock-meat",
+            "slab");
+
+    private final Larder larder;
+    private final StandInBook standIns;
+    private final SwapBook book;
+    private final Kitchen kitchen;
+    private final List<ConvertedLine> lines;
+    private final List<Swap> swaps;
+    private final List<Ingredient> written;
+    private final Set<String> roles = new HashSet<>();
+    private final Set<String> writtenWords = new HashSet<>();
+    /** Longest first, so that a name is blanked before a part of it. */
+    private final Set<String> ownNames =
+            new TreeSet<>(Comparator.comparing(String::length).reversed().thenComparing(Comparator.naturalOrder()));
+
+    private final List<MethodFood> foods = new ArrayList<>();
+
+    MethodJudge(
+            Larder larder,
+            Swapper.Tables tables,
+            Kitchen kitchen,
+            Recipe recipe,
+            List<ConvertedLine> lines,
+            List<Swap> swaps) {
+        this.larder = larder;
+        this.standIns = tables.standIns();
+        this.book = tables.book();
+        this.kitchen = kitchen;
+        this.lines = lines;
+        this.swaps = swaps;
+        this.written = java.util.Arrays.asList(
+                recipe.lines().stream().map(Line::ingredient).toArray(Ingredient[]::new));
+        written.stream().filter(Objects::nonNull).forEach(i -> roles.addAll(i.roles()));
+        recipe.lines().forEach(l -> Words.of(l.item()).forEach(w -> writtenWords.add(w.key())));
+        swaps.stream().filter(s -> !s.becomes().isEmpty()).forEach(s -> {
+            ownNames.add(book.called(s).toLowerCase(Locale.ROOT));
+            s.becomes().forEach(b -> ownNames.add(b.item().toLowerCase(Locale.ROOT)));
+        });
+    }
+
+    /** @return foods that only the method names and that were not plainly fine, in order; known after {@link #judged} */
+    List<MethodFood> foods() {
+        return List.copyOf(foods);
+    }
+
+    List<MethodStep> judged(List<MethodStep> steps) {
+        if (kitchen.needs().isEmpty()) {
+            return steps;
+        }
+        List<MethodStep> all = new ArrayList<>();
+        for (int i = 0; i < steps.size(); i++) {
+            all.add(judged(i, steps.get(i)));
+        }
+        return List.copyOf(all);
+    }
+
+    private MethodStep judged(int index, MethodStep step) {
+        StringBuilder text = new StringBuilder();
+        int at = 0;
+        for (NameIndex.Match match : larder.scanForgiving(masked(step.text()))) {
+            String instead = instead(index, step.text(), match);
+            if (instead != null) {
+                text.append(step.text(), at, match.start()).append(instead);
+                at = match.end();
+            }
+        }
+        String read = tidy(worked(text.append(step.text().substring(at)).toString()));
+        List<MethodStep.Note> notes = new ArrayList<>(step.notes());
+        foods.stream()
+                .filter(f -> f.step() == index && f.why() != null)
+                .map(MethodJudge::note)
+                .forEach(notes::add);
+        return new MethodStep(read, step.was(), step.changed() || !read.equals(step.text()), List.copyOf(notes));
+    }
+
+    /** What the swaps wrote in is judged already: blanked out, every other letter in its place. */
+    private String masked(String text) {
+        String rest = text;
+        for (String own : ownNames) {
+            int from = rest.toLowerCase(Locale.ROOT).indexOf(own);
+            while (from >= 0) {
+                rest = rest.substring(0, from) + ".".repeat(own.length()) + rest.substring(from + own.length());
+                from = rest.toLowerCase(Locale.ROOT).indexOf(own);
+            }
+        }
+        return rest;
+    }
+
+    private static MethodStep.Note note(MethodFood food) {
+        String instead =
+                food.becomes() == null ? "it is left out; nothing in the larder fits" : food.becomes() + " instead";
+        return new MethodStep.Note(
+                food.name(), "named only here; it does not fit (" + food.why() + "): " + instead + ".", "method");
+    }
+
+    /** @return what the step says in place of a food's name, or null where the name may stay */
+    private String instead(int step, String text, NameIndex.Match match) {
+        Ingredient food = match.ingredient();
+        String name = text.substring(match.start(), match.end());
+        String after = text.substring(match.end());
+        if (TOOL.matcher(after).find() || isInDish(food) || isVerb(name, after)) {
+            return null;
+        }
+        Judgement judgement = kitchen.needs().judge(food);
+        if (judgement.fits()) {
+            if (judgement.needsLabel() && !isMadeHere(food) && !speaksOfALine(name, food)) {
+                foods.add(new MethodFood(step, name, food.id(), null, null, judgement.labelAdvice(food.name())));
+            }
+            return null;
+        }
+        if (VERB.matcher(after).find()
+                && (food.role().equals("butter") || food.role().equals("flour"))) {
+            return cased(food.role().equals("butter") ? "oil" : "dust with rice flour", name);
+        }
+        return MADE_HERE.matcher(after).find() && !after.startsWith(" soup")
+                ? ""
+                : replaced(step, name, food, judgement);
+    }
+
+    private String replaced(int step, String name, Ingredient food, Judgement judgement) {
+        String why = String.join(", ", judgement.offends());
+        Optional<Swap> swapped = swaps.stream()
+                .filter(s -> !s.becomes().isEmpty() && isOf(s, food))
+                .findFirst();
+        if (swapped.isPresent()) {
+            return cased(book.called(swapped.get()), name);
+        }
+        Optional<ConvertedLine> kept = kept(food);
+        if (kept.isPresent()) {
+            return cased(kept.get().item(), name);
+        }
+        if (isMadeHere(food)) {
+            return cased(neutral(food, name), name);
+        }
+        Optional<Ingredient> fits = fitting(food);
+        fits.ifPresentOrElse(
+                i -> foods.add(new MethodFood(
+                        step,
+                        name,
+                        i.id(),
+                        i.name(),
+                        why,
+                        kitchen.needs().judge(i).labelAdvice(i.name()))),
+                () -> foods.add(new MethodFood(step, name, food.id(), null, why, null)));
+        return fits.map(i -> cased(i.name(), name)).orElse(LEFT_OUT);
+    }
+
+    /** "Roll out", "mash the potatoes", "toast until golden". */
+    private static boolean isVerb(String name, String after) {
+        return name.equalsIgnoreCase("roll")
+                || VERBS.contains(Words.key(name)) && OBJECT.matcher(after).find();
+    }
+
+    /** A general word for something the recipe lists: "the oil", "tortillas". */
+    private boolean speaksOfALine(String name, Ingredient food) {
+        return roles.contains(food.role()) || Words.of(name).stream().allMatch(w -> writtenWords.contains(w.key()));
+    }
+
+    /** What the recipe has of this kind, where a general word means it: "the cheese" of a dish made with plant-based cheese. */
+    private Optional<ConvertedLine> kept(Ingredient food) {
+        return lines.stream()
+                .filter(l -> l.ingredient() != null && l.ingredient().role().equals(food.role()))
+                .findFirst();
+    }
+
+    private boolean isInDish(Ingredient food) {
+        return lines.stream()
+                .anyMatch(l -> l.ingredient() != null
+                        && l.ingredient().id().equals(food.id())
+                        && kitchen.needs().judge(l.ingredient()).fits());
+    }
+
+    private boolean isOf(Swap swap, Ingredient food) {
+        return swap.source() < written.size()
+                && written.get(swap.source()) != null
+                && written.get(swap.source()).role().equals(food.role());
+    }
+
+    /** The recipe brings no line of this kind, so the name is that of something it makes. */
+    private boolean isMadeHere(Ingredient food) {
+        return !roles.contains(food.role())
+                && (MADE_ROLES.contains(food.role()) || food.make().kind().equals("wrap") && roles.contains("flour"));
+    }
+
+    private static String neutral(Ingredient food, String name) {
+        return switch (food.role()) {
+            case "white-sauce-bought", "tomato-sauce", "gravy", "gravy-ready", "pesto" -> "sauce";
+            case "pastry", "lid-dough" -> "dough";
+            case "wrap" -> name;
+            case "crumbs" -> name.toLowerCase(Locale.ROOT).contains("crumb") ? "crumbs" : "topping";
+            case "soup-tin" -> "soup";
+            case "sausage", "mock-meat" -> "pieces";
+            default -> food.role();
+        };
+    }
+
+    /** The product that a claim of the needs makes of it, where that fits them all. */
+    private Optional<Ingredient> fitting(Ingredient food) {
+        Needs needs = kitchen.needs();
+        List<Need> order = needs.needs().stream()
+                .sorted(Comparator.comparing(Need::ordinal))
+                .toList();
+        return order.stream()
+                .flatMap(need -> standIns.of(need.id(), food).stream())
+                .filter(i -> needs.judge(i).fits())
+                .findFirst();
+    }
+
+    private String worked(String text) {
+        return WORKED.matcher(text).replaceAll(m -> switch (m.group(1).toLowerCase(Locale.ROOT)) {
+            case "buttered" -> offends("butter") ? cased("oiled", m.group(1)) : m.group(1);
+            case "floured" -> offends("plain-flour") ? cased("dusted", m.group(1)) : m.group(1);
+            default -> m.group(1);
+        });
+    }
+
+    private boolean offends(String id) {
+        return !kitchen.needs().judge(larder.get(id)).fits();
+    }
+
+    private static String tidy(String text) {
+        return text.replaceAll("\\b(the|a|an|some) {2,}", "$1 ")
+                .replaceAll(" {2,}", " ")
+                .replaceAll(" ([,.;])", "$1");
+    }
+
+    private static String cased(String words, String like) {
+        return Character.isUpperCase(like.charAt(0))
+                ? words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1)
+                : words;
+    }
+}
