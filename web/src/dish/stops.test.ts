@@ -2,13 +2,19 @@ import { describe, expect, it } from "vitest";
 import type { Plan } from "../api";
 import { attention, isStop, STOP_WORDS, STOPS } from "./stops";
 
-function plan(more: { doubts?: number; unresolved?: number; water?: string; overflow?: boolean; note?: string }): Plan {
+function plan(more: {
+  doubts?: number;
+  unresolved?: number;
+  water?: string;
+  overflow?: boolean;
+  cold?: boolean;
+}): Plan {
   return {
     recipe: { lines: Array.from({ length: 3 }, (_, i) => ({ doubt: i < (more.doubts ?? 0) ? "?" : null })) },
     unresolved: Array.from({ length: more.unresolved ?? 0 }),
     prep: { water: { state: more.water ?? "good" } },
     build: { overflow: more.overflow ? {} : null },
-    bake: { notes: more.note ? [more.note] : [] },
+    bake: { coreCelsius: 74, coreReached: !more.cold },
   } as unknown as Plan;
 }
 
@@ -28,6 +34,6 @@ describe("the stops of a dish", () => {
     expect(attention("prep", plan({ water: "short" }))).toBe("too dry");
     expect(attention("prep", plan({ water: "long" }))).toBe("too wet");
     expect(attention("build", plan({ overflow: true }))).toBe("too full");
-    expect(attention("bake", plan({ note: "Not hot through yet at 35 min." }))).toBe("not hot through");
+    expect(attention("bake", plan({ cold: true }))).toBe("not hot through");
   });
 });

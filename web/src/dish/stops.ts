@@ -30,7 +30,7 @@ export function attention(stop: Stop, plan: Plan | undefined): string | null {
     case "build":
       return plan.build.overflow ? "too full" : null;
     case "bake":
-      return plan.bake.notes.some((n) => n.startsWith("Not hot through")) ? "not hot through" : null;
+      return plan.bake.coreCelsius && !plan.bake.coreReached ? "not hot through" : null;
     default:
       return null;
   }

@@ -1,5 +1,5 @@
 import type { LabelReading } from "../api";
-import { allergenWord, sentence } from "../ui";
+import { allergenWords, sentence } from "../ui";
 
 const WORDS: Record<string, string> = {
   yes: "Fits, as far as the label tells",
@@ -15,6 +15,7 @@ const LOOKS: Record<string, string> = {
 
 /** What a label means for each need, with the words that decided. */
 export function Verdicts({ reading }: { reading: LabelReading }) {
+  const questions = [...new Set(reading.unclear.map((u) => u.why))];
   return (
     <div className="flex flex-col gap-4">
       <ul className="divide-y divide-line">
@@ -32,10 +33,10 @@ export function Verdicts({ reading }: { reading: LabelReading }) {
         ))}
       </ul>
       <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
-        <Row name="Contains" words={reading.contains.map(allergenWord)} none="no listed allergen found" />
+        <Row name="Contains" words={allergenWords(reading.contains)} none="no listed allergen found" />
         <Row
           name="May contain"
-          words={reading.mayContain.map(allergenWord)}
+          words={allergenWords(reading.mayContain)}
           none="no warning found; absence proves nothing"
         />
         <Row name="Claims" words={reading.claims} none="none" />
@@ -44,9 +45,15 @@ export function Verdicts({ reading }: { reading: LabelReading }) {
         <div>
           <h3 className="font-bold">Ask the maker</h3>
           <ul className="mt-1 list-disc pl-5">
-            {reading.unclear.map((u) => (
-              <li key={u.words}>
-                <strong>{u.words}</strong>: {u.why}
+            {questions.map((why) => (
+              <li key={why}>
+                <strong>
+                  {reading.unclear
+                    .filter((u) => u.why === why)
+                    .map((u) => u.words)
+                    .join(", ")}
+                </strong>
+                : {why}
               </li>
             ))}
           </ul>

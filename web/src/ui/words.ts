@@ -63,6 +63,15 @@ export function allergenWord(id: string): string {
   return id.replace(/^tree-nut:/, "");
 }
 
+const MANY_NUTS = 6;
+
+/** Allergens as a cook says them: many tree nuts are one word. */
+export function allergenWords(ids: readonly string[]): string[] {
+  const nuts = ids.filter((id) => id.startsWith("tree-nut:"));
+  const rest = ids.filter((id) => !id.startsWith("tree-nut:"));
+  return nuts.length >= MANY_NUTS ? [...rest, "tree nuts"] : ids.map(allergenWord);
+}
+
 export function sentence(word: string): string {
   return word.charAt(0).toUpperCase() + word.slice(1);
 }

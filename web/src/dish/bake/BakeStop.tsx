@@ -1,5 +1,6 @@
 import type { Plan } from "../../api";
 import { Card, minutes, NumberField, PickOne } from "../../ui";
+import { Cautions } from "../Cautions";
 import type { StopProps } from "../stopProps";
 import { Curves } from "./Curves";
 import { HeatPicture } from "./HeatPicture";
@@ -121,7 +122,12 @@ export function BakeStop({ plan, brief, edit, dishId }: StopProps) {
           ))}
         </ul>
       </Card>
-      <Cautions plan={plan} />
+      <Card title="Take care">
+        <Cautions cautions={plan.cautions.filter((c) => c.kind !== "label")} />
+        {plan.cautions.some((c) => c.kind === "label") && (
+          <p className="mt-3">The labels to read stand at Swap, and on the card.</p>
+        )}
+      </Card>
     </div>
   );
 }
@@ -142,19 +148,5 @@ function Scales({ oven }: { oven: Plan["bake"]["oven"] }) {
         </div>
       ))}
     </dl>
-  );
-}
-
-function Cautions({ plan }: { plan: Plan }) {
-  return (
-    <Card title="Take care">
-      <ul className="space-y-2">
-        {plan.cautions.map((c, i) => (
-          <li key={`${c.kind}-${i}`} className="border-l-4 border-warm pl-3">
-            {c.text} <span className="text-sm text-faded">Source: {c.source}.</span>
-          </li>
-        ))}
-      </ul>
-    </Card>
   );
 }

@@ -13,6 +13,7 @@ const MATERIALS = [
   { value: "enamel", label: "Enamel" },
   { value: "metal", label: "Metal" },
   { value: "cast-iron", label: "Cast iron" },
+  { value: "unknown", label: "Not said" },
 ] as const;
 
 /** The cook's pan, inside sizes. Until it is set, the recipe's pan or one that fits is used. */

@@ -1,8 +1,9 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link, useParams } from "react-router";
-import { api, type Plan } from "../../api";
+import { api, type Plan, type ShoppingItem } from "../../api";
 import { CrossSection } from "../../drawing";
 import { allergenWord, Button, grams, minutes, Page, sentence } from "../../ui";
+import { Cautions } from "../Cautions";
 import { usePlan } from "../usePlan";
 
 /** One printed page for the counter: what goes in, what to do first, how to build and bake it. */
@@ -48,7 +49,7 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
                   <li key={i.ingredient ?? i.item} className="flex justify-between gap-3 border-b border-line">
                     <span>
                       {i.item}
-                      {i.buy !== "any" && <span className="text-warm"> · read the label</span>}
+                      {BUY[i.buy] && <span className="text-warm"> · {BUY[i.buy]}</span>}
                     </span>
                     <span className="whitespace-nowrap">{i.display}</span>
                   </li>
@@ -56,6 +57,16 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
               </ul>
             </section>
             <CrossSection build={plan.data.build} title={title} />
+            {plan.data.unresolved.length > 0 && (
+              <section>
+                <h2 className="font-bold text-danger">Left out</h2>
+                <ul className="list-disc pl-5">
+                  {plan.data.unresolved.map((u) => (
+                    <li key={`${u.source}-${u.text}`}>{u.text}</li>
+                  ))}
+                </ul>
+              </section>
+            )}
           </div>
           <div className="flex flex-col gap-3">
             <section>
@@ -93,9 +104,16 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
                 ))}
               </ol>
               <p>Done: {plan.data.bake.signs.join(" ")}</p>
+              {plan.data.bake.notes.map((note) => (
+                <p key={note}>{note}</p>
+              ))}
             </section>
           </div>
         </div>
+        <section className="mt-3">
+          <h2 className="mb-1 font-bold text-rim">Take care</h2>
+          <Cautions cautions={plan.data.cautions} />
+        </section>
         <footer className="mt-3 border-t border-line pt-2 text-sm text-faded">
           Read every packet each time; when unsure, ask the maker. Follow your local food-safety advice.
         </footer>
@@ -103,6 +121,13 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
     </>
   );
 }
+
+const BUY: Record<ShoppingItem["buy"], string | null> = {
+  any: null,
+  "read-label": "read the label",
+  "with-claim": "only with a claim",
+  ask: "ask what it is",
+};
 
 function laidWords(plan: Plan, layer: number): string {
   const laid = plan.build.laid.find((l) => l.layer === layer);

@@ -33,7 +33,6 @@ export function Ingredients({ plan }: { plan: Plan }) {
                 {BUY[i.buy] && (
                   <span className="ml-2 rounded bg-warm-soft px-1.5 text-sm font-semibold text-warm">{BUY[i.buy]}</span>
                 )}
-                {i.label && <span className="block text-sm font-normal text-faded">{i.label}</span>}
               </th>
               <td className="py-1.5 pr-3 sm:whitespace-nowrap">{i.display}</td>
               <td className="py-1.5 text-sm text-faded">{i.allergens.map(allergenWord).join(", ")}</td>

@@ -25,7 +25,12 @@ export function SwapCard({ swap, onChoose }: { swap: Swap; onChoose: (rule: stri
             </Button>
           </Collapsible.Trigger>
         </div>
-        {swap.check && <p className="mt-1 text-sm text-warm">{swap.check}</p>}
+        {swap.check && (
+          <details className="mt-1 text-sm text-warm">
+            <summary className="cursor-pointer font-semibold">Read the label</summary>
+            {swap.check}
+          </details>
+        )}
         <Collapsible.Content className="mt-2 rounded-lg bg-enamel p-3">
           <p>{swap.reason}</p>
           {!left && (

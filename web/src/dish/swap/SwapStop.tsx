@@ -1,4 +1,5 @@
 import { Button, Card, Notice } from "../../ui";
+import { Cautions } from "../Cautions";
 import type { StopProps } from "../stopProps";
 import { Ingredients } from "./Ingredients";
 import { MadeCard } from "./MadeCard";
@@ -14,6 +15,7 @@ export function SwapStop({ plan, brief, edit }: StopProps) {
   };
   const make = (id: string, how: string) => edit({ made: { ...brief.made, [id]: how } });
   const asked = plan.needs.needs.length > 0 || plan.needs.avoid.length > 0;
+  const labels = plan.cautions.filter((c) => c.kind === "label");
   const bought = Object.entries(brief.made ?? {})
     .filter(([, how]) => how === "bought")
     .map(([id]) => id);
@@ -65,6 +67,11 @@ export function SwapStop({ plan, brief, edit }: StopProps) {
       ))}
       <SchoolsCard brief={brief} edit={edit} />
       <Ingredients plan={plan} />
+      {labels.length > 0 && (
+        <Card title="Labels to read">
+          <Cautions cautions={labels} />
+        </Card>
+      )}
       {plan.method.length > 0 && <MethodCard method={plan.method} />}
     </div>
   );

@@ -20,7 +20,7 @@ final class ListReader {
             Token.Kind.CUT);
     private static final Set<Frames.Use> HARMLESS =
             EnumSet.of(Frames.Use.DESCRIBES, Frames.Use.JOINS, Frames.Use.STRUCTURE, Frames.Use.CLAIM);
-    private static final String UNKNOWN = "Nabe does not know this word. What is it made from?";
+    private static final String UNKNOWN = "Not a word Nabe knows. What is it made from?";
     private final Lexicon lexicon;
     private final Frames frames;
     private final Set<Integer> slipped;

@@ -14,6 +14,7 @@ import nabe.prep.SaltBudget;
 import nabe.prep.SauceThickness;
 import nabe.prep.WaterBudget;
 import nabe.swap.MadeComponent;
+import nabe.swap.MethodFood;
 import nabe.swap.MethodStep;
 import nabe.swap.Swap;
 import nabe.swap.Unresolved;
@@ -27,6 +28,7 @@ public record PlanView(
         List<Unresolved> unresolved,
         List<MadeComponent> components,
         List<MethodStep> method,
+        List<MethodFood> methodFoods,
         double massBeforeGrams,
         double massAfterGrams,
         PrepView prep,
@@ -63,6 +65,7 @@ public record PlanView(
                 plan.conversion().unresolved(),
                 plan.conversion().made(),
                 plan.conversion().method(),
+                plan.conversion().methodFoods(),
                 plan.conversion().massBeforeGrams(),
                 plan.conversion().massAfterGrams(),
                 new PrepView(
