@@ -1,6 +1,6 @@
 import { Collapsible } from "radix-ui";
 import type { MadeComponent } from "../../api";
-import { Button, Card, minutes, PART_WORDS } from "../../ui";
+import { Button, Card, minutes } from "../../ui";
 
 const FREEZES: Record<string, string> = { well: "freezes well", weeps: "weeps when frozen", no: "not for freezing" };
 
@@ -35,7 +35,7 @@ export function MadeCard({
                   </p>
                   {m.parts.length > 1 && (
                     <p className="text-sm font-semibold text-rim">
-                      One batch for {m.parts.map((p) => PART_WORDS[p].toLowerCase()).join(" and ")}
+                      One batch for {m.parts.length} places
                     </p>
                   )}
                   {m.missing.length > 0 && (

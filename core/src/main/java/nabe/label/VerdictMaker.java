@@ -31,15 +31,16 @@ final class VerdictMaker {
         if (findings.unsuitable().containsKey(need)) {
             return new Verdict("no", "not suitable for " + findings.unsuitable().get(need));
         }
-        String doubt = doubt(
-                need,
-                claim != null || need == Need.VEGETARIAN && findings.claims().containsKey(Need.VEGAN));
+        String promise = claim != null || need != Need.VEGETARIAN
+                ? claim
+                : findings.claims().get(Need.VEGAN);
+        String doubt = doubt(need, promise != null);
         if (doubt != null) {
             return new Verdict("check", doubt);
         }
-        String earned = claim == null
+        String earned = promise == null
                 ? "nothing on the label stands against it; check the packet in your hand all the same"
-                : "the packet claims " + need.id();
+                : "the packet says: " + promise;
         return new Verdict("yes", earned);
     }
 

@@ -6,6 +6,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeSet;
+import nabe.larder.Allergen;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.needs.Judgement;
@@ -19,9 +21,10 @@ final class LabelChecks {
     private static final String SOURCE =
             "Codex Standard 118-1979 (gluten-free: below 20 mg/kg) and local labelling law";
     private static final Set<String> SPICES = Set.of("spice", "yeast-flakes");
+    private static final Set<String> GLUTEN = Set.of("wheat", "barley", "rye", "oats");
     private final Set<String> spices = new LinkedHashSet<>();
-    private final Map<Set<String>, Set<String>> maybe = new LinkedHashMap<>();
-    private final Map<Set<String>, Set<String>> traces = new LinkedHashMap<>();
+    private final Map<String, String> maybe = new LinkedHashMap<>();
+    private final Map<String, String> traces = new LinkedHashMap<>();
     private final Set<String> methodOnly = new LinkedHashSet<>();
 
     static List<Caution> of(Needs needs, Conversion conversion, Larder larder) {
@@ -31,53 +34,63 @@ final class LabelChecks {
                 checks.note(line.ingredient(), needs.judge(line.ingredient()));
             }
         }
-        conversion.methodFoods().stream().filter(f -> f.label() != null).forEach(f -> checks.note(f, larder));
+        conversion.methodFoods().stream()
+                .filter(f -> f.label() != null)
+                .forEach(f -> checks.note(f, larder.get(f.ingredient())));
         return checks.gathered();
+    }
+
+    private static boolean isSpice(Ingredient ingredient) {
+        return SPICES.contains(ingredient.make().kind());
     }
 
     private void note(Ingredient ingredient, Judgement judgement) {
         String name = ingredient.name();
-        if (SPICES.contains(ingredient.make().kind()) && judgement.maybe().isEmpty()) {
+        if (isSpice(ingredient) && judgement.maybe().isEmpty()) {
             spices.add(name);
-            return;
-        }
-        if (!judgement.maybe().isEmpty()) {
-            maybe.computeIfAbsent(judgement.maybe(), k -> new LinkedHashSet<>()).add(name);
-        }
-        if (!judgement.traces().isEmpty()) {
-            traces.computeIfAbsent(judgement.traces(), k -> new LinkedHashSet<>())
-                    .add(name);
+        } else if (!judgement.maybe().isEmpty()) {
+            maybe.put(name, inShort(judgement.maybe()));
+        } else if (!judgement.traces().isEmpty()) {
+            traces.put(name, inShort(judgement.traces()));
         }
     }
 
-    private void note(MethodFood food, Larder larder) {
-        if (SPICES.contains(larder.get(food.ingredient()).make().kind())) {
-            spices.add(larder.get(food.ingredient()).name());
-            return;
+    private void note(MethodFood food, Ingredient ingredient) {
+        if (isSpice(ingredient)) {
+            spices.add(ingredient.name());
+        } else {
+            methodOnly.add(food.becomes() == null ? food.name() : food.becomes());
         }
-        methodOnly.add(food.becomes() == null ? food.name() : food.becomes());
+    }
+
+    /** Gluten grains and nuts each as one word: the item's own packet names them. */
+    private static String inShort(Set<String> words) {
+        Set<String> nuts = new TreeSet<>();
+        Allergen.TREE_NUTS.forEach(a -> nuts.add(a.word()));
+        nuts.add(Allergen.PEANUT.word());
+        Set<String> shorter = new LinkedHashSet<>();
+        words.forEach(w -> shorter.add(GLUTEN.contains(w) ? "gluten" : nuts.contains(w) ? "nuts" : w));
+        return String.join(", ", shorter);
     }
 
     private List<Caution> gathered() {
         List<Caution> all = new ArrayList<>();
-        maybe.forEach((words, items) ->
-                all.add(caution("Read the label: some makers put in " + Judgement.listed(words, "or") + ".", items)));
-        traces.forEach((words, items) -> all.add(caution(
-                "Buy with a claim, or ask the maker: the kind is sometimes contaminated with "
-                        + Judgement.listed(words, "or") + ".",
-                items)));
-        if (!spices.isEmpty()) {
-            all.add(caution("Spices and dried herbs: choose packets with a claim, or a maker who answers.", spices));
-        }
-        if (!methodOnly.isEmpty()) {
-            all.add(caution(
-                    "Named only in the method: read the label of these too before they come near the dish.",
-                    methodOnly));
-        }
+        add(all, "Read the label: some makers put in what you cannot have.", named(maybe));
+        add(all, "Buy with a claim, or ask the maker: these kinds are sometimes contaminated.", named(traces));
+        add(all, "Spices and dried herbs: choose packets with a claim, or a maker who answers.", spices);
+        add(all, "Named only in the method: read the label of these too before they come near the dish.", methodOnly);
         return all;
     }
 
-    private static Caution caution(String text, Set<String> items) {
-        return new Caution("label", text, List.copyOf(items), SOURCE);
+    private static Set<String> named(Map<String, String> items) {
+        Set<String> named = new LinkedHashSet<>();
+        items.forEach((name, words) -> named.add(name + " (" + words + ")"));
+        return named;
+    }
+
+    private static void add(List<Caution> all, String text, Set<String> items) {
+        if (!items.isEmpty()) {
+            all.add(new Caution("label", text, List.copyOf(items), SOURCE));
+        }
     }
 }

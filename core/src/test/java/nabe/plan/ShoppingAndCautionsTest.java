@@ -70,8 +70,9 @@ class ShoppingAndCautionsTest {
         Set<String> gathered = labels.stream().flatMap(c -> c.items().stream()).collect(Collectors.toSet());
         plan.ingredients().stream()
                 .filter(i -> i.label() != null)
-                .forEach(i ->
-                        assertThat(gathered).contains(LARDER.get(i.ingredient()).name()));
+                .forEach(i -> assertThat(gathered)
+                        .anyMatch(item ->
+                                item.startsWith(LARDER.get(i.ingredient()).name())));
         assertThat(labels)
                 .extracting(Caution::text)
                 .as("one sentence of a kind")
@@ -165,7 +166,7 @@ class ShoppingAndCautionsTest {
     void whatOnlyTheMethodNamesIsJudgedToo() {
         Plan plan = plan(
                 "Bean bake\nServes 4\n\nIngredients\n400 g tin kidney beans\n400 g tin tomatoes\n\nMethod\nButter a dish. Mix and bake 30 minutes. "
-                        + "Brush with beaten egg. Serve with garlic bread and soured cream.",
+                        + "Brush with beaten egg. Drizzle with honey. Serve with garlic bread and soured cream.",
                 new Needs(Set.of(Need.GLUTEN_FREE, Need.VEGAN), Set.of(), true),
                 null,
                 null,
@@ -173,7 +174,7 @@ class ShoppingAndCautionsTest {
         String method = plan.conversion().method().stream().map(s -> s.text()).collect(Collectors.joining(" "));
         assertThat(method)
                 .startsWith("Oil a dish")
-                .doesNotContainPattern("(?i)\\b(?:butter|garlic bread)\\b")
+                .doesNotContainPattern("(?i)\\b(?:butter|honey|garlic bread)\\b")
                 .contains("plant-based soured cream");
         assertThat(plan.conversion().methodFoods())
                 .extracting(f -> f.name())
@@ -182,6 +183,6 @@ class ShoppingAndCautionsTest {
                 .filteredOn(c -> c.kind().equals("unknown"))
                 .hasSize(1)
                 .first()
-                .satisfies(c -> assertThat(c.items()).contains("garlic bread"));
+                .satisfies(c -> assertThat(c.items()).contains("honey"));
     }
 }
