@@ -34,9 +34,7 @@ export function MadeCard({
                     {m.tools.length > 0 && ` · ${m.tools.map((t) => t.replaceAll("-", " ")).join(", ")}`}
                   </p>
                   {m.parts.length > 1 && (
-                    <p className="text-sm font-semibold text-rim">
-                      One batch for {m.parts.length} places
-                    </p>
+                    <p className="text-sm font-semibold text-rim">One batch for {m.parts.length} places</p>
                   )}
                   {m.missing.length > 0 && (
                     <p className="text-sm text-warm">
