@@ -41,7 +41,7 @@ final class Findings {
 
     void hold(Meaning meaning, String words, boolean certified) {
         foods.add(words);
-        meaning.allergens().forEach(a -> contains.putIfAbsent(a, words));
+        meaning.allergens().forEach(a -> contains.merge(a, words, (old, now) -> more(a, old, now)));
         if (!certified) {
             uncertified.addAll(meaning.allergens());
         }
@@ -51,6 +51,11 @@ final class Findings {
             hiddenAnimal = hiddenAnimal == null && meaning.maybeAnimal() ? words : hiddenAnimal;
             ask(words, meaning.why());
         }
+    }
+
+    /** "Whey powder (MILK)" is told by the whey: the allergen's bare name gives way to more telling words. */
+    private static String more(Allergen allergen, String old, String now) {
+        return old.equalsIgnoreCase(allergen.word()) ? now : old;
     }
 
     void warn(Meaning meaning, String words) {
