@@ -3,6 +3,7 @@ import type { Saving } from "./saving";
 const WORDS: Record<Saving["kind"], string> = {
   saved: "Saved",
   waiting: "Saving…",
+  moving: "Saving…",
   sending: "Saving…",
   away: "Kept here",
   conflict: "Two versions",
@@ -10,7 +11,8 @@ const WORDS: Record<Saving["kind"], string> = {
 };
 
 export function SavingSign({ saving }: { saving: Saving }) {
-  const calm = saving.kind === "saved" || saving.kind === "waiting" || saving.kind === "sending";
+  const calm =
+    saving.kind === "saved" || saving.kind === "waiting" || saving.kind === "sending" || saving.kind === "moving";
   return (
     <span
       role="status"

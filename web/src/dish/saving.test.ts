@@ -54,4 +54,10 @@ describe("a dish on the desk", () => {
   it("goes on with unsaved edits of an earlier visit", () => {
     expect(open(dish(3, "a"), brief("b"))).toMatchObject({ brief: { notes: "b" }, saving: { kind: "waiting" } });
   });
+
+  it("lets nothing else be moved while an undo is under way", () => {
+    const moving = next(open(dish(1, "a"), null), { type: "moving" });
+    expect(moving.saving.kind).toBe("moving");
+    expect(next(moving, { type: "moved", dish: dish(2, "b") }).saving.kind).toBe("saved");
+  });
 });

@@ -1,13 +1,14 @@
 import type { Brief, Dish } from "../api";
 
 /**
- * Where the cook's edits are: saved, waiting to be sent, on the way, kept here because the server is away, in conflict
+ * Where the cook's edits are: saved, waiting to be sent, on the way, being undone or redone, kept here because the server is away, in conflict
  * with another window, or refused with a reason.
  */
 export type Saving =
   | { kind: "saved" }
   | { kind: "waiting" }
   | { kind: "sending" }
+  | { kind: "moving" }
   | { kind: "away"; why: string }
   | { kind: "conflict"; theirs: Dish }
   | { kind: "refused"; why: string };
@@ -24,6 +25,7 @@ export type Happening =
   | { type: "edited"; brief: Brief }
   | { type: "sent" }
   | { type: "kept"; dish: Dish; brief: Brief }
+  | { type: "moving" }
   | { type: "moved"; dish: Dish }
   | { type: "away"; why: string }
   | { type: "conflict"; theirs: Dish }
@@ -53,6 +55,8 @@ export function next(desk: Desk, event: Happening): Desk {
         dish: event.dish,
         saving: desk.brief === event.brief ? { kind: "saved" } : { kind: "waiting" },
       };
+    case "moving":
+      return { ...desk, saving: { kind: "moving" } };
     case "moved":
       return open(event.dish, null);
     case "away":

@@ -47,7 +47,7 @@ export function useDesk(dish: Dish): DeskTools {
 
   const { id, version } = desk.dish;
   useEffect(() => {
-    remember(id, desk.saving.kind === "saved" ? null : { version, brief: desk.brief });
+    remember(id, desk.saving.kind === "saved" || desk.saving.kind === "moving" ? null : { version, brief: desk.brief });
   }, [id, version, desk.brief, desk.saving.kind]);
 
   useEffect(() => {
@@ -64,6 +64,7 @@ export function useDesk(dish: Dish): DeskTools {
 
   const move = useCallback(
     async (step: typeof api.undo) => {
+      tell({ type: "moving" });
       try {
         tell({ type: "moved", dish: await step(id, version) });
       } catch (error) {
