@@ -37,6 +37,9 @@ public final class Pans {
             new Named("Skillet, 26 cm", new Pan(Shape.ROUND, 260, 260, 50, Material.CAST_IRON, 240, 240, 1)),
             new Named("Six small dishes, 12 cm", new Pan(Shape.ROUND, 120, 120, 50, Material.CERAMIC, 120, 120, 6)));
 
+    /** Ovals are so many times as long as wide. Kitchen practice. */
+    private static final double OVAL_RATIO = 1.4;
+
     /** A pan with the name it goes by. */
     public record Named(String name, Pan pan) {}
 
@@ -104,13 +107,21 @@ public final class Pans {
 
     /** An oval dish of this volume, 60 mm deep and 1.4 times as long as wide. Kitchen practice. */
     private static Pan oval(double litres) {
-        double width = Math.sqrt(litres * 1e6 / 60 / (1.4 * Math.PI / 4));
-        return new Pan(Shape.OVAL, (int) Math.round(1.4 * width), (int) Math.round(width), 60, Material.CERAMIC);
+        double width = Math.sqrt(litres * 1e6 / 60 / (OVAL_RATIO * Math.PI / 4));
+        return new Pan(Shape.OVAL, (int) Math.round(OVAL_RATIO * width), (int) Math.round(width), 60, Material.CERAMIC);
     }
 
     private static Pan fromNamed(PanSize named, int usualDepth) {
         try {
             int depth = named.depthMm() == null ? usualDepth : named.depthMm();
+            if (named.shape().equals("oval") && named.widthMm() == null && named.lengthMm() != null) {
+                return new Pan(
+                        Shape.OVAL,
+                        named.lengthMm(),
+                        (int) Math.round(named.lengthMm() / OVAL_RATIO),
+                        depth,
+                        Material.UNKNOWN);
+            }
             if (named.diameterMm() != null) {
                 return Pan.round(named.diameterMm(), depth, Material.UNKNOWN);
             }

@@ -64,6 +64,26 @@ public record Line(
                 List.of());
     }
 
+    /** @return the same line under another heading, or none */
+    public Line under(String newHeading) {
+        return new Line(
+                text,
+                newHeading,
+                amount,
+                unit,
+                item,
+                preparation,
+                ingredient,
+                grams,
+                part,
+                claims,
+                also,
+                optional,
+                doubt,
+                remembered,
+                shares);
+    }
+
     Line withShares(List<Share> newShares) {
         return new Line(
                 text,

@@ -29,7 +29,7 @@ final class PanReader {
 
     static {
         String vessel = "(?:\\w+[ -]){0,3}(?:dish|pan|tin|tray|casserole|baker|pot|plate|mould|mold|roaster)\\b";
-        material("cast-iron", "cast[- ]iron");
+        material("cast iron", "cast[- ]iron");
         material("enamel", "enamel(?:led|ed|ware)?\\b");
         material("glass", "(?:oven|heat|tempered|borosilicate)(?:proof)?[- ]glass|\\bglass " + vessel + "");
         material("ceramic", "\\b(?:ceramic|stoneware|earthenware|porcelain|terracotta|clay|pottery)\\b");
@@ -37,8 +37,18 @@ final class PanReader {
                 "metal",
                 "\\b(?:metal|steel|stainless|alumin(?:i)?um|non-?stick|foil) " + vessel
                         + "|\\b(?:roasting|baking|loaf|cake|pie|tart|muffin|deep|bun|yorkshire pudding|sandwich|traybake|large|lined|greased|hot) tins?\\b"
-                        + "|\\b(?:sheet|roasting|hotel) pan\\b|\\bfoil tray");
+                        + "|\\b(?:roasting|hotel) pan\\b|\\bfoil tray");
     }
+
+    /** The potter's own words, said back as the cook wrote them. */
+    private static final Pattern WARE =
+            Pattern.compile("\\b(?:stoneware|earthenware|porcelain|terracotta)\\b", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern DEEP =
+            Pattern.compile(N + UNIT + "(?:\\s+|-)deep\\b|\\bdeep,? (?:about )?" + N + UNIT, Pattern.CASE_INSENSITIVE);
+    private static final Pattern LONG = Pattern.compile(
+            "\\b(?<shape>round|oval|square)\\b[^.;]{0,40}?" + N + UNIT + "\\s*(?:long|across|wide)?",
+            Pattern.CASE_INSENSITIVE);
 
     private static void material(String id, String words) {
         MATERIALS.put(id, Pattern.compile(words, Pattern.CASE_INSENSITIVE));
@@ -47,12 +57,14 @@ final class PanReader {
     private PanReader() {}
 
     private static String material(String text) {
-        return MATERIALS.entrySet().stream()
+        String material = MATERIALS.entrySet().stream()
                 .map(e -> Map.entry(e.getKey(), first(e.getValue(), text)))
                 .filter(e -> e.getValue() >= 0)
                 .min(Map.Entry.comparingByValue())
                 .map(Map.Entry::getKey)
                 .orElse(null);
+        Matcher ware = WARE.matcher(text);
+        return "ceramic".equals(material) && ware.find() ? ware.group().toLowerCase(java.util.Locale.ROOT) : material;
     }
 
     private static int first(Pattern words, String text) {
@@ -81,7 +93,8 @@ final class PanReader {
                         : new PanSize("round", null, null, mm, null, null, material);
             }
         }
-        PanSize sized = volume(plain, material);
+        PanSize shaped = shaped(plain, material);
+        PanSize sized = shaped != null ? shaped : volume(plain, material);
         return sized != null || material == null
                 ? sized
                 : new PanSize("rectangle", null, null, null, null, null, material);
@@ -99,10 +112,36 @@ final class PanReader {
         if (Math.min(first, second) < 80 || Math.max(first, second) > 700) {
             return null;
         }
-        Integer depth = m.group(5) == null ? null : Integer.valueOf(mm(m.group(5), unit));
+        Integer depth = m.group(5) == null ? deep(text) : Integer.valueOf(mm(m.group(5), unit));
         String around = text.substring(m.end(), Math.min(text.length(), m.end() + 25));
         String shape = around.matches("(?is).*\\boval\\b.*") ? "oval" : "rectangle";
         return new PanSize(shape, Math.max(first, second), Math.min(first, second), null, depth, null, material);
+    }
+
+    private static Integer deep(String text) {
+        Matcher m = DEEP.matcher(text);
+        if (!m.find()) {
+            return null;
+        }
+        return m.group(1) != null ? mm(m.group(1), m.group(2)) : mm(m.group(3), m.group(4));
+    }
+
+    /** "An oval gratin dish, 35 cm long", "a round dish, about 25 cm across". */
+    private static PanSize shaped(String text, String material) {
+        Matcher m = LONG.matcher(text);
+        if (!m.find()) {
+            return null;
+        }
+        int mm = mm(m.group(2), m.group(3));
+        String shape = m.group("shape").toLowerCase(java.util.Locale.ROOT);
+        if (mm < 100 || mm > 500) {
+            return null;
+        }
+        return switch (shape) {
+            case "round" -> new PanSize("round", null, null, mm, deep(text), null, material);
+            case "square" -> new PanSize("rectangle", mm, mm, null, deep(text), null, material);
+            default -> new PanSize("oval", mm, null, null, deep(text), null, material);
+        };
     }
 
     private static PanSize volume(String text, String material) {

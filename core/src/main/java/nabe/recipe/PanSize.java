@@ -20,6 +20,6 @@ public record PanSize(
 
     /** @return whether lengths are known, not only a volume or a material */
     public boolean isMeasured() {
-        return lengthMm != null && widthMm != null || diameterMm != null;
+        return lengthMm != null && (widthMm != null || shape.equals("oval")) || diameterMm != null;
     }
 }

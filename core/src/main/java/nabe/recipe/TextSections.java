@@ -15,7 +15,7 @@ final class TextSections {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern METHOD = Pattern.compile(
             "(?:the )?(?:cooking )?(?:method|directions?|instructions?"
-                    + "|preparation|steps|procedure|how to (?:make|cook|prepare).*|to make|what to do|putting it together)\\b[^.]{0,20}",
+                    + "|preparation|steps|procedure|how (?:to (?:make|cook|prepare)|i (?:do|make)|we (?:do|make)|it goes).*|to make|what to do|what you do|putting it together)\\b[^.]{0,20}",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern END = Pattern.compile(
             "(?:(?:cook'?s |recipe )?notes?|tips?|nutrition(?:al)?(?: facts| info.*)?"
@@ -48,6 +48,7 @@ final class TextSections {
             "(?:serves|servings?|for|feeds|yield|portions)\\W*[\\d–-]+(?: ?(?:to|-|–) ?\\d+)?(?: (?:servings|people|portions))?|\\d+(?: ?(?:to|-|–) ?\\d+)? (?:servings|portions|people)",
             Pattern.CASE_INSENSITIVE);
     private static final int LONGEST_LABEL = 60;
+    private static final int LEAST_LIST = 3;
 
     String title;
     Integer servings;
@@ -59,6 +60,9 @@ final class TextSections {
     private final LineKind kinds;
     private final PackedLines packed;
     private State state = State.START;
+    /** Whether an ingredient list is still to come: then a chatty opening is no method. */
+    private boolean listAhead;
+
     private String heading;
 
     private enum State {
@@ -85,7 +89,12 @@ final class TextSections {
                 .toList());
         boolean labelled = lines.stream().anyMatch(l -> label(l, INGREDIENTS))
                 || lines.stream().anyMatch(l -> label(l, METHOD));
-        for (String line : lines) {
+        for (int i = 0; i < lines.size(); i++) {
+            String line = lines.get(i);
+            listAhead = lines.subList(i + 1, lines.size()).stream()
+                            .filter(l -> kinds.startsWithAmount(l) && !kinds.isStep(l))
+                            .count()
+                    >= LEAST_LIST;
             for (String piece : state == State.METHOD ? List.of(line) : packed.unpack(line)) {
                 take(piece, labelled);
             }
@@ -174,10 +183,11 @@ final class TextSections {
             if (ingredient || !labelled && (kinds.isHeading(line) || kinds.isIngredient(line)) && !kinds.isStep(line)) {
                 state = State.INGREDIENTS;
                 takeIngredient(line, labelled);
-            } else if (kinds.isStep(line) && !labelled) {
+            } else if (kinds.isStep(line) && !labelled && !listAhead) {
                 state = State.METHOD;
                 method.add(stepText(line));
             } else {
+                noteServings(line);
                 asides.add(line);
             }
         }

@@ -9,6 +9,7 @@ import nabe.recipe.Line;
 import nabe.recipe.OvenSetting;
 import nabe.recipe.PanSize;
 import nabe.recipe.Part;
+import nabe.recipe.Procedure;
 import nabe.recipe.Recipe;
 import nabe.recipe.Share;
 import org.jspecify.annotations.Nullable;
@@ -22,7 +23,8 @@ public record RecipeView(
         List<String> steps,
         OvenSetting oven,
         @Nullable PanSize pan,
-        List<String> asides) {
+        List<String> asides,
+        @Nullable Procedure procedure) {
 
     /** One line, its ingredient by id and name; {@code also} names what else it brings in. */
     public record LineView(
@@ -64,6 +66,11 @@ public record RecipeView(
     }
 
     static RecipeView of(Recipe recipe) {
+        return of(recipe, null);
+    }
+
+    /** The same with the procedure its method was compiled to. */
+    static RecipeView of(Recipe recipe, @Nullable Procedure procedure) {
         return new RecipeView(
                 recipe.title(),
                 recipe.servings(),
@@ -72,6 +79,7 @@ public record RecipeView(
                 recipe.steps(),
                 recipe.oven(),
                 recipe.pan(),
-                recipe.asides());
+                recipe.asides(),
+                procedure);
     }
 }

@@ -1,5 +1,7 @@
 package nabe.server.api;
 
+import nabe.reading.ProcedureReader;
+import nabe.recipe.Recipe;
 import nabe.server.KitchenTable;
 import nabe.server.formats.RecipePage;
 import org.jspecify.annotations.Nullable;
@@ -13,6 +15,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/recipes")
 class RecipesController {
     private final KitchenTable table;
+    private final ProcedureReader procedures = new ProcedureReader();
 
     RecipesController(KitchenTable table) {
         this.table = table;
@@ -23,6 +26,7 @@ class RecipesController {
 
     @PostMapping("/read")
     RecipeView read(@RequestBody ReadRequest request) {
-        return RecipeView.of(table.planner().read(RecipePage.asText(request.text())));
+        Recipe recipe = table.planner().read(RecipePage.asText(request.text()));
+        return RecipeView.of(recipe, procedures.read(recipe.lines(), recipe.steps()));
     }
 }
