@@ -26,8 +26,8 @@ final class Assembly {
     Procedure procedure() {
         placeTheUnplaced();
         layers.share();
-        List<Procedure.Layer> placed = layers.all.stream()
-                .map(p -> new Procedure.Layer(ProcedureReader.id(p.pot), round(p.share), p.film, p.inside, p.late))
+        List<Procedure.Placement> placed = layers.all.stream()
+                .map(p -> new Procedure.Placement(ProcedureReader.id(p.pot), round(p.share), p.film, p.inside, p.late))
                 .toList();
         return new Procedure(
                 pots.stream()
@@ -57,11 +57,11 @@ final class Assembly {
         return Math.round(share * 1000) / 1000.0;
     }
 
-    private Procedure.Component component(Pot pot) {
+    private Procedure.Vessel component(Pot pot) {
         List<Procedure.Of> of = new ArrayList<>();
         pot.lines.forEach((line, share) -> of.add(new Procedure.Of(line, null, round(share))));
         pot.pots.forEach((other, share) -> of.add(new Procedure.Of(null, ProcedureReader.id(other), round(share))));
-        return new Procedure.Component(ProcedureReader.id(pot), name(pot), kind(pot), of, List.copyOf(pot.steps));
+        return new Procedure.Vessel(ProcedureReader.id(pot), name(pot), kind(pot), of, List.copyOf(pot.steps));
     }
 
     private String name(Pot pot) {

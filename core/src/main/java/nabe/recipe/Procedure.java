@@ -15,8 +15,8 @@ import org.jspecify.annotations.Nullable;
  * @param doubts what could not be resolved, with the best guess taken
  */
 public record Procedure(
-        List<Component> components,
-        List<Layer> layers,
+        List<Vessel> components,
+        List<Placement> layers,
         List<Beside> beside,
         List<OvenPhase> oven,
         @Nullable Minutes rest,
@@ -34,7 +34,7 @@ public record Procedure(
      *
      * @param kind what it is there: structure, filling, red-sauce, white-sauce, melting-cheese and so on
      */
-    public record Component(String id, String name, String kind, List<Of> of, List<Step> steps) {}
+    public record Vessel(String id, String name, String kind, List<Of> of, List<Step> steps) {}
 
     /**
      * One action on a component.
@@ -57,7 +57,7 @@ public record Procedure(
             @Nullable String until) {}
 
     /** @param film a smear under everything; {@code inside} fills a roll or shell; {@code late} goes on during the bake */
-    public record Layer(String of, double share, boolean film, boolean inside, boolean late) {}
+    public record Placement(String of, double share, boolean film, boolean inside, boolean late) {}
 
     /** @param use such as "served beside" */
     public record Beside(String of, double share, String use) {}

@@ -97,11 +97,11 @@ class ProcedureReaderTest {
                 .as(text)
                 .allSatisfy(share -> assertThat(share).isBetween(0.0, 1.01));
         Set<String> ids =
-                procedure.components().stream().map(Procedure.Component::id).collect(Collectors.toSet());
+                procedure.components().stream().map(Procedure.Vessel::id).collect(Collectors.toSet());
         assertThat(ids)
                 .as(text)
                 .containsAll(
-                        procedure.layers().stream().map(Procedure.Layer::of).toList());
+                        procedure.layers().stream().map(Procedure.Placement::of).toList());
     }
 
     @Test
