@@ -8,6 +8,8 @@ import nabe.needs.Needs;
 import nabe.plan.Brief;
 import nabe.plan.Plan;
 import nabe.plan.Planner;
+import nabe.reading.ProcedureReader;
+import nabe.recipe.Procedure;
 import nabe.recipe.Recipe;
 import nabe.swap.Conversion;
 import nabe.swap.Kitchen;
@@ -31,6 +33,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(1)
 public class CoreBench {
     private final Larder larder = Larder.load();
+    private final ProcedureReader procedures = new ProcedureReader();
     private final Planner planner = new Planner(larder);
     private final Swapper swapper = new Swapper(larder, Swapper.Tables.load(larder));
     private final Needs needs = new Needs(Set.of(Need.GLUTEN_FREE, Need.VEGAN, Need.NUT_FREE), Set.of(), true);
@@ -45,6 +48,13 @@ public class CoreBench {
     @Benchmark
     public Recipe readThirtyLines() {
         return planner.read(Texts.THIRTY_LINES);
+    }
+
+    /** A text of thirty lines and a method of twelve sentences, compiled to its procedure: wanted under 4 ms. */
+    @Benchmark
+    public Procedure readThirtyLinesAndTheirMethod() {
+        Recipe recipe = planner.read(Texts.THIRTY_LINES_TWELVE_SENTENCES);
+        return procedures.read(recipe.lines(), recipe.steps());
     }
 
     @Benchmark

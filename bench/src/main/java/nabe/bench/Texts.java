@@ -2,7 +2,7 @@ package nabe.bench;
 
 /** A recipe of thirty lines, the size the targets speak of. */
 final class Texts {
-    static final String THIRTY_LINES = """
+    private static final String INGREDIENTS = """
             Big family lasagna
             Serves 8
             Ingredients
@@ -36,11 +36,22 @@ final class Texts {
             1/2 cup double cream
             2 cups (8 oz) shredded mozzarella
             1/2 cup fresh breadcrumbs
+            """;
+    static final String THIRTY_LINES = INGREDIENTS + """
             Method
             1. Heat the oven to 375°F. Oil a 9x13-inch baking dish.
             2. Cook the vegetables and meat, add wine and tomatoes, and simmer for 40 minutes.
             3. Melt the butter, stir in the flour, whisk in the milk and simmer until it coats a spoon.
             4. Layer, cover with foil and bake for 40 minutes. Uncover and bake 15 minutes more.
+            """;
+    static final String THIRTY_LINES_TWELVE_SENTENCES = INGREDIENTS + """
+            Method
+            1. Heat the oven to 375°F. Oil a 9x13-inch baking dish.
+            2. Soften the onion, carrots and celery in the oil for 10 minutes. Add the garlic, beef and sausage and brown for 8 minutes. Stir in the mushrooms and chard, then the wine and tomatoes, and simmer for 40 minutes.
+            3. Melt the butter, stir in the flour and cook for 2 minutes. Whisk in the milk and simmer for 5 minutes until it coats a spoon.
+            4. Mix the ricotta with the eggs, half the Parmesan, the nutmeg and the parsley.
+            5. Spread a third of the meat sauce in the dish, then 4 noodles, half the ricotta and a third of the white sauce. Repeat once. Finish with the last noodles, the rest of both sauces and the mozzarella.
+            6. Cover with foil and bake for 40 minutes. Uncover and bake 15 minutes more.
             """;
 
     private Texts() {}

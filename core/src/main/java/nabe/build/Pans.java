@@ -125,9 +125,14 @@ public final class Pans {
             if (named.diameterMm() != null) {
                 return Pan.round(named.diameterMm(), depth, Material.UNKNOWN);
             }
-            return new Pan(Shape.ofId(named.shape()), named.lengthMm(), named.widthMm(), depth, Material.UNKNOWN);
+            return new Pan(outline(named.shape()), named.lengthMm(), named.widthMm(), depth, Material.UNKNOWN);
         } catch (IllegalArgumentException e) {
             return null;
         }
+    }
+
+    /** A square is a rectangle whose sides agree. */
+    private static Shape outline(String shape) {
+        return shape.equals("square") ? Shape.RECTANGLE : Shape.ofId(shape);
     }
 }

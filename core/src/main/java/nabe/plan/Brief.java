@@ -7,6 +7,7 @@ import nabe.build.BuildChoice;
 import nabe.build.Pan;
 import nabe.needs.Needs;
 import nabe.prep.PrepChoice;
+import nabe.recipe.Correction;
 import nabe.recipe.Family;
 import nabe.recipe.Part;
 
@@ -65,17 +66,25 @@ public record Brief(
      *
      * @param text the pasted text; read when {@code lines} is empty
      * @param family the kind of dish when the cook changed it, or null
+     * @param corrections of the procedure, in the order they were made
      */
     public record RecipeBrief(
-            String text, String title, Integer servings, List<LineBrief> lines, List<String> steps, Family family) {
+            String text,
+            String title,
+            Integer servings,
+            List<LineBrief> lines,
+            List<String> steps,
+            Family family,
+            List<Correction> corrections) {
         public RecipeBrief {
             checkServings(servings);
             lines = lines == null ? List.of() : List.copyOf(lines);
             steps = steps == null ? List.of() : List.copyOf(steps);
+            corrections = corrections == null ? List.of() : List.copyOf(corrections);
         }
 
         public static RecipeBrief ofText(String text) {
-            return new RecipeBrief(text, null, null, null, null, null);
+            return new RecipeBrief(text, null, null, null, null, null, null);
         }
     }
 

@@ -8,6 +8,7 @@ import nabe.prep.PrepPlan;
 import nabe.prep.SaltBudget;
 import nabe.prep.SauceThickness;
 import nabe.prep.WaterBudget;
+import nabe.recipe.Procedure;
 import nabe.recipe.Recipe;
 import nabe.swap.Conversion;
 
@@ -15,11 +16,13 @@ import nabe.swap.Conversion;
  * Everything computed from a brief.
  *
  * @param recipe as read, scaled to the servings
+ * @param procedure what its method was compiled to, with the cook's corrections
  * @param needs what it was judged against: the brief's own and those of everybody who eats
  * @param ingredients what to have in the kitchen, home-made things taken apart
  */
 public record Plan(
         Recipe recipe,
+        Procedure procedure,
         Needs needs,
         List<ShoppingItem> ingredients,
         Conversion conversion,

@@ -21,11 +21,13 @@ import nabe.prep.SaltBudget;
 import nabe.prep.SheetWays;
 import nabe.prep.WaterBudgeter;
 import nabe.prep.WetLayer;
-import nabe.recipe.Habits;
+import nabe.reading.Corrections;
+import nabe.reading.ProcedureReader;
+import nabe.reading.text.Habits;
+import nabe.reading.text.RecipeReader;
 import nabe.recipe.Line;
 import nabe.recipe.Recipe;
 import nabe.recipe.RecipeException;
-import nabe.recipe.RecipeReader;
 import nabe.swap.Conversion;
 import nabe.swap.ConvertedLine;
 import nabe.swap.Display;
@@ -38,6 +40,7 @@ public final class Planner {
     private final Home home;
     private final Larder larder;
     private final RecipeReader reader;
+    private final ProcedureReader procedures = new ProcedureReader();
     private final Swapper swapper;
     private final Prepper prepper;
     private final WaterBudgeter water;
@@ -117,6 +120,10 @@ public final class Planner {
         List<ShoppingItem> toBuy = new ShoppingList(needs, Display.of(house)).of(built.conversion.toBuy());
         return new Plan(
                 built.recipe,
+                Corrections.apply(
+                        procedures.read(built.recipe.lines(), built.recipe.steps()),
+                        built.recipe.lines(),
+                        brief.recipe().corrections()),
                 needs,
                 toBuy,
                 built.conversion.withMethod(GrillWords.safe(

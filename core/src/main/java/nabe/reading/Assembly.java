@@ -1,142 +1,124 @@
 package nabe.reading;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Set;
-import java.util.stream.Collectors;
-import nabe.recipe.Line;
+import java.util.Locale;
 import nabe.recipe.Procedure;
+import nabe.recipe.Procedure.DoubtCode;
+import nabe.recipe.Procedure.Fate;
 
 /** Writes pots, layers and bake out as a procedure. */
 final class Assembly {
-    private final List<Line> lines;
-    private final List<Pot> pots;
-    private final Layering layers;
-    private final OvenReader oven;
-    private final List<Procedure.Doubt> doubts;
+    /** A share too small to speak of. */
+    private static final double LITTLE = 0.02;
 
-    Assembly(List<Line> lines, List<Pot> pots, Layering layers, OvenReader oven, List<Procedure.Doubt> doubts) {
-        this.lines = lines;
-        this.pots = pots;
-        this.layers = layers;
-        this.oven = oven;
-        this.doubts = doubts;
+    private final Kitchen kitchen;
+    private final Cook cook;
+    private final Dish dish;
+    private final Oven oven;
+    private final Kinds kinds;
+
+    Assembly(Kitchen kitchen, Cook cook) {
+        this.kitchen = kitchen;
+        this.cook = cook;
+        this.dish = cook.dish();
+        this.oven = cook.oven();
+        this.kinds = new Kinds(kitchen);
     }
 
     Procedure procedure() {
         placeTheUnplaced();
-        layers.share();
-        List<Procedure.Placement> placed = layers.all.stream()
-                .map(p -> new Procedure.Placement(ProcedureReader.id(p.pot), round(p.share), p.film, p.inside, p.late))
+        dish.settle();
+        List<Procedure.Placement> placed = dish.all.stream()
+                .filter(p -> !p.pot.isEmpty() && p.share != null && p.share > 0.004)
+                .map(p -> new Procedure.Placement(p.pot.id(), round(p.share), p.film, p.inside, p.late))
                 .toList();
+        List<Procedure.Beside> beside = beside();
         return new Procedure(
-                pots.stream()
-                        .filter(p -> !p.lines.isEmpty() || !p.pots.isEmpty())
+                kitchen.pots.stream()
+                        .filter(p -> !p.isEmpty())
                         .map(this::component)
                         .toList(),
                 placed,
-                List.of(),
+                beside,
                 oven.phases(),
                 oven.rest(),
-                null,
-                List.copyOf(doubts));
+                cook.goesIn(),
+                cook.onlyIf(),
+                List.copyOf(kitchen.doubts));
     }
 
     /** What is made and goes nowhere lies on top of what was laid: a dish in one pot is that pot. */
     private void placeTheUnplaced() {
-        for (Pot pot : List.copyOf(pots)) {
-            boolean laid = layers.all.stream().anyMatch(p -> p.pot == pot);
-            boolean inside = pots.stream().anyMatch(p -> p.inside == pot);
-            if (!laid && !inside && pot.given < 0.99 && (!pot.lines.isEmpty() || !pot.pots.isEmpty())) {
-                layers.place(pot, null, Portion.UNSAID);
+        if (dish.all.isEmpty()
+                && kitchen.pots.stream().filter(p -> !p.isEmpty()).count() > 1) {
+            kitchen.doubt(DoubtCode.NOTHING_LAID, -1, "", "", 0);
+        }
+        for (Pot pot : List.copyOf(kitchen.pots)) {
+            boolean inside = kitchen.pots.stream().anyMatch(p -> p.inside == pot);
+            if (!pot.isEmpty()
+                    && !dish.holds(pot)
+                    && !inside
+                    && pot.given < 0.99
+                    && !pot.atTable
+                    && pot.beside.isEmpty()) {
+                dish.place(pot, Portion.UNSAID, false);
             }
         }
+    }
+
+    /** What is said to be served or frozen, and what no layer and no other pot took. */
+    private List<Procedure.Beside> beside() {
+        List<Procedure.Beside> all = new ArrayList<>();
+        for (Pot pot : kitchen.pots) {
+            double left = 1 - pot.given - dish.laidOf(pot);
+            if (pot.isEmpty() || pot.atTable || left < LITTLE) {
+                continue;
+            }
+            for (var use : pot.beside.entrySet()) {
+                double share = use.getValue().is(Portion.Kind.FRACTION)
+                        ? Math.min(left, use.getValue().value())
+                        : left;
+                left -= share;
+                if (share > LITTLE) {
+                    all.add(new Procedure.Beside(pot.id(), round(share), use.getKey()));
+                }
+            }
+            if (left > LITTLE && dish.holds(pot)) {
+                all.add(new Procedure.Beside(pot.id(), round(left), Fate.LEFT_OVER));
+                kitchen.doubt(DoubtCode.OVER_IS_LEFT, -1, "", kinds.name(pot), Math.round(100 * left));
+            }
+        }
+        return all;
     }
 
     private static double round(double share) {
         return Math.round(share * 1000) / 1000.0;
     }
 
+    /** The words of its heaviest line, counted where two pots share them. */
+    private String key(Pot pot) {
+        String own = heaviest(pot);
+        long before = kitchen.pots.stream()
+                .takeWhile(p -> p != pot)
+                .filter(p -> !p.isEmpty() && heaviest(p).equals(own))
+                .count();
+        return before == 0 ? own : own + " " + (before + 1);
+    }
+
+    private String heaviest(Pot pot) {
+        return pot.lines.entrySet().stream()
+                .max(Comparator.comparingDouble(
+                        e -> kitchen.lines.get(e.getKey()).gramsOrZero() * e.getValue()))
+                .map(e -> kitchen.lines.get(e.getKey()).item().toLowerCase(Locale.ROOT))
+                .orElseGet(() -> "of " + heaviest(pot.pots.keySet().iterator().next()));
+    }
+
     private Procedure.Vessel component(Pot pot) {
         List<Procedure.Of> of = new ArrayList<>();
         pot.lines.forEach((line, share) -> of.add(new Procedure.Of(line, null, round(share))));
-        pot.pots.forEach((other, share) -> of.add(new Procedure.Of(null, ProcedureReader.id(other), round(share))));
-        return new Procedure.Vessel(ProcedureReader.id(pot), name(pot), kind(pot), of, List.copyOf(pot.steps));
-    }
-
-    private String name(Pot pot) {
-        if (pot.lines.size() == 1) {
-            return lines.get(pot.lines.keySet().iterator().next()).item();
-        }
-        if (pot.heading != null) {
-            return pot.heading
-                    .replaceFirst("(?i)^(?:for|to make) (?:the )?", "")
-                    .replaceAll(":$", "")
-                    .toLowerCase(java.util.Locale.ROOT);
-        }
-        return switch (kind(pot)) {
-            case "white-sauce" -> "white sauce";
-            case "red-sauce" -> "red sauce";
-            case "topping" -> "topping";
-            default ->
-                "mixture of "
-                        + pot.lines.keySet().stream()
-                                .limit(2)
-                                .map(l -> lines.get(l).item())
-                                .collect(Collectors.joining(" and "));
-        };
-    }
-
-    private String kind(Pot pot) {
-        Set<String> roles = pot.lines.keySet().stream()
-                .map(l -> lines.get(l).ingredient())
-                .filter(java.util.Objects::nonNull)
-                .map(i -> i.role())
-                .collect(Collectors.toSet());
-        if (pot.lines.size() == 1 && pot.pots.isEmpty()) {
-            return single(roles.isEmpty() ? "" : roles.iterator().next());
-        }
-        boolean meat = roles.stream()
-                .anyMatch(r -> r.matches("mince|poultry.*|meat|sausage|fish.*|shellfish|pulse|mock-meat"));
-        boolean milk = roles.stream().anyMatch(r -> r.matches("milk|cream|sour-milk"));
-        if (!meat && roles.contains("flour") && milk) {
-            return "white-sauce";
-        }
-        if (!meat
-                && roles.stream().anyMatch(r -> r.matches("tomato|tomato-sauce"))
-                && roles.stream().noneMatch(r -> r.matches("slice-.*|root|leaf|mushroom"))) {
-            return "red-sauce";
-        }
-        if (roles.contains("crumbs") && !meat) {
-            return "topping";
-        }
-        return !meat && roles.contains("slice-root") && milk
-                ? "mash"
-                : !meat && roles.contains("flour") && roles.contains("butter") ? "crust" : "filling";
-    }
-
-    private static String single(String role) {
-        return switch (role) {
-            case "melting-cheese" -> "melting-cheese";
-            case "hard-cheese" -> "hard-cheese";
-            case "soft-cheese", "cream-cheese", "crumbly-cheese" -> "soft-cheese";
-            case "crumbs" -> "topping";
-            case "pastry", "pastry-thin" -> "crust";
-            case "herb" -> "garnish";
-            case "milk", "cream", "stock" -> "binder";
-            case "tomato", "tomato-sauce" -> "red-sauce";
-            case "sheets",
-                    "fresh-sheets",
-                    "tubes",
-                    "shells",
-                    "short-pasta",
-                    "noodles",
-                    "wrap",
-                    "bread",
-                    "slice-root",
-                    "slice-vegetable",
-                    "grain" -> "structure";
-            default -> "filling";
-        };
+        pot.pots.forEach((other, share) -> of.add(new Procedure.Of(null, other.id(), round(share))));
+        return new Procedure.Vessel(pot.id(), key(pot), kinds.name(pot), kinds.kind(pot), of, List.copyOf(pot.steps));
     }
 }

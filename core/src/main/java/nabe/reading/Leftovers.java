@@ -1,17 +1,23 @@
 package nabe.reading;
 
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import nabe.recipe.Line;
-import nabe.recipe.Procedure.Doubt;
+import nabe.recipe.Procedure.DoubtCode;
+import org.jspecify.annotations.Nullable;
 
 /** Lines the method never named, or named in part: with their group, else by their nature, always with a doubt. */
 final class Leftovers {
-    static final Pattern FOR_THE_DISH = Pattern.compile(
-            "\\bfor (?:the|greasing)\\b.{0,12}\\b(?:dish|tin|pan)?\\b|\\bto grease\\b|\\bgreasing\\b|\\bspray\\b",
+    private static final Pattern FOR_THE_DISH = Pattern.compile(
+            "\\bfor (?:the|greasing)\\b.{0,12}\\b(?:dish|tin|pan)\\b|\\bto grease\\b|\\bgreasing\\b|\\bspray\\b",
             Pattern.CASE_INSENSITIVE);
-    static final Pattern TO_SERVE =
+    private static final Pattern TO_SERVE =
             Pattern.compile("\\bto serve\\b|\\bgarnish\\b|\\bfor serving\\b", Pattern.CASE_INSENSITIVE);
     private static final Set<String> LAID = Set.of(
             "sheets",
@@ -28,32 +34,80 @@ final class Leftovers {
 
     private Leftovers() {}
 
-    static void settle(List<Line> lines, double[] left, List<Pot> pots, Layering layers, List<Doubt> doubts) {
-        for (int i = 0; i < lines.size(); i++) {
-            Line line = lines.get(i);
-            if (left[i] <= 0.01
-                    || FOR_THE_DISH.matcher(line.text()).find()
-                    || TO_SERVE.matcher(line.text()).find()) {
+    static void settle(Kitchen kitchen, Dish dish) {
+        headedAndNeverNamed(kitchen);
+        for (int i = 0; i < kitchen.lines.size(); i++) {
+            Line line = kitchen.lines.get(i);
+            if (kitchen.left[i] <= 0.01 || isElsewhere(kitchen, i, line)) {
                 continue;
             }
-            Pot home = home(i, line, lines, pots);
-            if (home == null) {
-                home = new Pot(pots.size() + 1, line.heading());
-                pots.add(home);
+            if (seasons(kitchen, i)) {
+                continue;
             }
-            home.add(i, left[i]);
-            doubts.add(new Doubt(
-                    -1,
-                    line.text(),
-                    left[i] > 0.99
-                            ? "The method never names it: put where its group goes."
-                            : "Part of it is named nowhere: left where the rest went."));
-            left[i] = 0;
+            Pot home = home(kitchen, i, line);
+            if (home == null) {
+                home = kitchen.open();
+                home.heading = line.heading();
+            }
+            home.add(i, kitchen.left[i]);
+            DoubtCode code = kitchen.left[i] > 0.99 ? DoubtCode.LINE_NOT_NAMED : DoubtCode.PART_NOT_NAMED;
+            kitchen.doubt(code, -1, line.text(), line.item(), Math.round(100 * kitchen.left[i]));
+            kitchen.left[i] = 0;
         }
     }
 
-    private static Pot home(int i, Line line, List<Line> lines, List<Pot> pots) {
-        Pot partly = pots.stream().filter(p -> p.holds(i)).findFirst().orElse(null);
+    /** "For the white sauce" with its things, and no word of it in the method: a pot of its own. */
+    private static void headedAndNeverNamed(Kitchen kitchen) {
+        Map<String, List<Integer>> groups = IntStream.range(0, kitchen.lines.size())
+                .boxed()
+                .filter(i -> kitchen.lines.get(i).heading() != null)
+                .collect(Collectors.groupingBy(
+                        i -> Objects.requireNonNull(kitchen.lines.get(i).heading()),
+                        LinkedHashMap::new,
+                        Collectors.toList()));
+        groups.forEach((heading, lines) -> {
+            boolean untouched = lines.stream()
+                    .allMatch(i -> kitchen.left[i] > 0.99 && !isElsewhere(kitchen, i, kitchen.lines.get(i)));
+            if (untouched && lines.size() > 1 && groups.size() > 1) {
+                Pot pot = kitchen.open();
+                pot.heading = heading;
+                pot.call(heading);
+                lines.forEach(i -> {
+                    pot.add(i, kitchen.left[i]);
+                    kitchen.left[i] = 0;
+                    Line line = kitchen.lines.get(i);
+                    kitchen.doubt(DoubtCode.LINE_NOT_NAMED, -1, line.text(), line.item(), 100);
+                });
+            }
+        });
+    }
+
+    /** "Season" without a word with what: salt and pepper go there, evenly. */
+    private static boolean seasons(Kitchen kitchen, int i) {
+        List<Pot> seasoned = kitchen.seasoned.stream().filter(p -> !p.isEmpty()).toList();
+        boolean seasoning = Set.of("salt", "spice").contains(kitchen.role(i))
+                || kitchen.lines.get(i).ingredient() == null
+                        && kitchen.lines.get(i).amount() == null;
+        if (!seasoning || seasoned.isEmpty()) {
+            return false;
+        }
+        seasoned.forEach(p -> p.add(i, kitchen.left[i] / seasoned.size()));
+        kitchen.left[i] = 0;
+        return true;
+    }
+
+    private static boolean isElsewhere(Kitchen kitchen, int i, Line line) {
+        boolean named = kitchen.pan.contains(i) || kitchen.outside.contains(i);
+        return named
+                || FOR_THE_DISH.matcher(line.text()).find() && kitchen.left[i] > 0.99
+                || TO_SERVE.matcher(line.text()).find();
+    }
+
+    private static @Nullable Pot home(Kitchen kitchen, int i, Line line) {
+        Pot partly = kitchen.pots.stream()
+                .filter(p -> p.lines.containsKey(i))
+                .findFirst()
+                .orElse(null);
         if (partly != null) {
             return partly;
         }
@@ -62,10 +116,11 @@ final class Leftovers {
         }
         Pot best = null;
         long most = 0;
-        for (Pot pot : pots) {
+        for (Pot pot : kitchen.pots) {
             long near = pot.lines.keySet().stream()
                     .filter(l -> line.heading() != null
-                            && line.heading().equals(lines.get(l).heading()))
+                            && Objects.equals(
+                                    line.heading(), kitchen.lines.get(l).heading()))
                     .count();
             if (near > most) {
                 most = near;
@@ -75,9 +130,9 @@ final class Leftovers {
         if (best != null) {
             return best;
         }
-        return pots.stream()
-                .filter(p -> p.holds(i - 1) && p.lines.size() > 1 || p.holds(i + 1) && p.lines.size() > 1)
+        return kitchen.pots.stream()
+                .filter(p -> p.lines.size() > 1 && (p.lines.containsKey(i - 1) || p.lines.containsKey(i + 1)))
                 .findFirst()
-                .orElse(pots.isEmpty() ? null : pots.getFirst());
+                .orElse(kitchen.pots.isEmpty() ? null : kitchen.pots.getFirst());
     }
 }

@@ -1,182 +1,207 @@
 package nabe.reading;
 
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
+import java.util.List;
+import java.util.Map;
+import nabe.measure.Unit;
+import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Token;
+import nabe.reading.text.UnitWords;
 import nabe.recipe.Line;
 import org.jspecify.annotations.Nullable;
 
 /**
  * How much of a thing a clause speaks of.
  *
- * @param share of the whole, or null where the words give none
- * @param rest whether it is all that is left; {@code film} a smear; {@code grams, count} where it is measured
+ * @param value a share 0 to 1, or an amount in {@code unit}, or a count
  */
-record Portion(
-        @Nullable Double share,
-        boolean rest,
-        boolean film,
-        @Nullable Double grams,
-        @Nullable Double count) {
-    static final Portion UNSAID = new Portion(null, false, false, null, null);
-    /** What a smear of sauce under everything takes, where no amount is said. Kitchen practice. */
-    static final double FILM = 0.08;
+record Portion(Kind kind, double value, @Nullable Unit unit) {
+    /** Ways to say how much. */
+    enum Kind {
+        /** Nothing said. */
+        UNSAID,
+        /** A share of the whole. */
+        FRACTION,
+        /** A share of what is left. */
+        OF_LEFT,
+        REST,
+        /** What was put by for this. */
+        RESERVED,
+        ALL,
+        MEASURE,
+        /** All but a measure. */
+        ALL_BUT,
+        COUNT,
+        /** A smear. */
+        FILM,
+        /** A spoonful to each of many: all of it in the end. */
+        EACH
+    }
 
+    static final Portion UNSAID = new Portion(Kind.UNSAID, 0, null);
+    static final Portion REST = new Portion(Kind.REST, 0, null);
+    static final Portion ALL = new Portion(Kind.ALL, 1, null);
+    /** What a smear of sauce under everything takes, where no amount is said. Kitchen practice. */
+    static final double FILM_SHARE = 0.08;
     /** Most of a thing. Kitchen practice. */
     private static final double MOST = 0.8;
     /** A handful kept back. Kitchen practice. */
     private static final double HANDFUL = 0.17;
 
-    private static final Pattern REST = Pattern.compile(
-            "\\b(?:rest|remaining|remainder|last|leftover|what(?:'s| is|ever is) left|reserved|other half|final)\\b(?: (?:of|bit of))?(?: the| that| your)?(?: \\w+){0,2}\\s*$",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern FRACTION = Pattern.compile(
-            "(?:\\b(?<n>one|two|three|four|a|\\d)[ -])?\\b(?<part>half|halves|third|thirds|quarter|quarters|fifth|fifths|sixth|sixths|tenth)\\b(?: of)?(?: the| that| your| this| it)?(?: \\w+){0,2}\\s*$"
-                    + "|(?<num>\\d)/(?<den>\\d)(?: of)?(?: the)?(?: \\w+){0,2}\\s*$|(?<sign>[½⅓⅔¼¾⅕])(?: of)?(?: the)?(?: \\w+){0,2}\\s*$",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern MOST_OF =
-            Pattern.compile("\\b(?:most|nearly all)(?: of)?(?: the)?(?: \\w+)?\\s*$", Pattern.CASE_INSENSITIVE);
-    private static final Pattern SMEAR = Pattern.compile(
-            "\\b(?:thin (?:layer|smear|film)|smear|film|little|spoonful|few spoonfuls?|ladleful|couple of spoonfuls)\\b(?: of)?(?: the)?(?: \\w+)?\\s*$",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern PINCH =
-            Pattern.compile("\\bhandful(?: of)?(?: the)?(?: \\w+)?\\s*$", Pattern.CASE_INSENSITIVE);
-    private static final Pattern GRAMS = Pattern.compile(
-            "(?<n>\\d+ \\d/\\d|\\d/\\d|\\d+ ?[½⅓⅔¼¾]|[½⅓⅔¼¾]|\\d+(?:[.,]\\d+)?|an?|two|three|four|six)[\\s-]?(?<unit>kg|g|oz|ounces?|ml|l|tbsp|tablespoons?|tsp|teaspoons?|cups?)\\b(?: of)?(?: the)?(?: \\w+){0,2}\\s*$",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern COUNT = Pattern.compile(
-            "\\b(?<n>\\d+|two|three|four|five|six|eight)(?: of)?(?: the)?(?: \\w+)?\\s*$", Pattern.CASE_INSENSITIVE);
+    private static final Map<String, Double> PARTS = Map.of(
+            "half", 2.0, "halve", 2.0, "third", 3.0, "quarter", 4.0, "fourth", 4.0, "fifth", 5.0, "sixth", 6.0,
+            "eighth", 8.0, "tenth", 10.0);
 
-    /** @param before the words that lead up to a thing's name */
-    static Portion before(String before) {
-        if (PINCH.matcher(before).find()) {
-            return new Portion(HANDFUL, false, false, null, null);
-        }
-        Matcher fraction = FRACTION.matcher(before);
-        boolean other = Pattern.compile(
-                        "\\bother half\\b|\\b(?:last|final|remaining|other) (?:third|quarter)",
-                        Pattern.CASE_INSENSITIVE)
-                .matcher(before)
-                .find();
-        if (!other && fraction.find()) {
-            return new Portion(share(fraction), false, false, null, null);
-        }
-        if (other || REST.matcher(before).find()) {
-            return new Portion(null, true, false, null, null);
-        }
-        if (MOST_OF.matcher(before).find()) {
-            return new Portion(MOST, false, false, null, null);
-        }
-        Matcher grams = GRAMS.matcher(before);
-        if (grams.find()) {
-            return measured(grams);
-        }
-        Matcher count = COUNT.matcher(before);
-        if (count.find()) {
-            return new Portion(null, false, false, null, number(count.group("n")));
-        }
-        return SMEAR.matcher(before).find() ? new Portion(null, false, true, null, null) : UNSAID;
+    boolean is(Kind some) {
+        return kind == some;
     }
 
-    private static Portion measured(Matcher m) {
-        double n = amount(m.group("n"));
-        String unit = m.group("unit").toLowerCase(java.util.Locale.ROOT);
-        double grams = unit.equals("kg") || unit.equals("l")
-                ? n * 1000
-                : unit.startsWith("tb") || unit.startsWith("tab")
-                        ? n * 14
-                        : unit.startsWith("o")
-                                ? n * 28.35
-                                : unit.startsWith("te") || unit.startsWith("ts")
-                                        ? n * 5
-                                        : unit.startsWith("cup") ? n * 240 : n;
-        return new Portion(null, false, false, grams, n);
+    /** @return whether the words told anything */
+    boolean isSaid() {
+        return kind != Kind.UNSAID;
     }
 
-    private static double amount(String text) {
-        if (text.matches("\\p{L}+")) {
-            return number(text);
+    /** @param before the words of a noun before its name; {@code after} those behind it */
+    static Portion read(List<Token> before, List<Token> after, KitchenWords words) {
+        if (before.stream().anyMatch(t -> t.is("reserved") || t.is("saved"))) {
+            return new Portion(Kind.RESERVED, 0, null);
         }
-        double sum = 0;
-        for (String part : text.replaceAll("(?=[½⅓⅔¼¾])", " ").strip().split("\\s+")) {
-            sum += switch (part) {
-                case "½" -> 0.5;
-                case "⅓" -> 1 / 3.0;
-                case "⅔" -> 2 / 3.0;
-                case "¼" -> 0.25;
-                case "¾" -> 0.75;
-                default ->
-                    part.contains("/")
-                            ? Double.parseDouble(part.substring(0, part.indexOf('/')))
-                                    / Double.parseDouble(part.substring(part.indexOf('/') + 1))
-                            : Double.parseDouble(part.replace(',', '.'));
-            };
+        Portion exact = exact(before);
+        boolean left = isLeft(before, words) || isLeft(after, words);
+        if (exact != null && before.stream().anyMatch(t -> t.is("but"))) {
+            return new Portion(Kind.ALL_BUT, exact.value, exact.unit);
         }
-        return sum;
+        if (exact != null && exact.is(Kind.FRACTION)) {
+            boolean other =
+                    before.stream().anyMatch(t -> t.is("other") || t.is("second") || t.is("last") || t.is("final"));
+            boolean restAfter = isRestAfterPart(before, words);
+            return other && !restAfter ? REST : left ? new Portion(Kind.OF_LEFT, exact.value, null) : exact;
+        }
+        if (left && (exact == null || !exact.is(Kind.MEASURE))) {
+            return exact != null && exact.is(Kind.COUNT) && words.any(before, Use.REST)
+                    ? REST
+                    : exact != null ? exact : REST;
+        }
+        if (exact != null) {
+            boolean last = before.stream().anyMatch(t -> t.is("last") || t.is("remaining") || t.is("final"));
+            return last ? REST : exact;
+        }
+        return rough(before, words);
     }
 
-    private static double share(Matcher m) {
-        if (m.group("sign") != null) {
-            return switch (m.group("sign")) {
-                case "½" -> 0.5;
-                case "⅓" -> 1 / 3.0;
-                case "⅔" -> 2 / 3.0;
-                case "¼" -> 0.25;
-                case "¾" -> 0.75;
-                default -> 0.2;
-            };
+    /** "a third of the remaining", not "the last third". */
+    private static boolean isRestAfterPart(List<Token> before, KitchenWords words) {
+        int part = -1;
+        for (int i = 0; i < before.size(); i++) {
+            if (PARTS.containsKey(before.get(i).key())) {
+                part = i;
+            } else if (part >= 0 && words.is(before.get(i), Use.REST)) {
+                return true;
+            }
         }
-        if (m.group("num") != null) {
-            return Double.parseDouble(m.group("num")) / Double.parseDouble(m.group("den"));
-        }
-        String part = m.group("part").toLowerCase(java.util.Locale.ROOT);
-        double of = part.startsWith("hal")
-                ? 2
-                : part.startsWith("thi")
-                        ? 3
-                        : part.startsWith("qua") ? 4 : part.startsWith("fif") ? 5 : part.startsWith("six") ? 6 : 10;
-        double n = m.group("n") == null ? 1 : number(m.group("n"));
-        return Math.min(1, n / of);
+        return false;
     }
 
-    private static double number(String word) {
-        return switch (word.toLowerCase(java.util.Locale.ROOT)) {
-            case "a", "an", "one" -> 1;
-            case "two" -> 2;
-            case "three" -> 3;
-            case "four" -> 4;
-            case "five" -> 5;
-            case "six" -> 6;
-            case "eight" -> 8;
-            default -> Double.parseDouble(word);
-        };
+    private static boolean isLeft(List<Token> tokens, KitchenWords words) {
+        return words.any(tokens, Use.REST) || tokens.stream().anyMatch(t -> t.is("other") && tokens.size() <= 3);
     }
 
-    /** @return the share of a line this is, null where nothing was said; {@code left} what is left of it */
-    Double of(Line line, double left) {
-        if (rest) {
-            return left;
+    private static Portion rough(List<Token> before, KitchenWords words) {
+        if (words.any(before, Use.HANDFUL)) {
+            return new Portion(Kind.FRACTION, HANDFUL, null);
         }
-        if (share != null) {
-            return Math.min(share, left);
+        if (words.any(before, Use.MOST)) {
+            return new Portion(Kind.FRACTION, MOST, null);
         }
-        if (grams != null && line.gramsOrZero() > 0) {
-            boolean sameUnit =
-                    count != null && line.amount() != null && line.unit() != null && grams > count && isSpooned(line);
-            double part = sameUnit ? count / line.amount().mid() : grams / line.gramsOrZero();
-            return Math.min(part, left);
+        boolean thin = before.stream().anyMatch(t -> t.is("thin"))
+                && before.stream().anyMatch(t -> t.is("layer") || t.is("coat"));
+        if (thin || words.any(before, Use.FILM)) {
+            return new Portion(Kind.FILM, FILM_SHARE, null);
         }
-        if (count != null
-                && line.amount() != null
-                && line.amount().mid() >= count
-                && line.amount().mid() > 1) {
-            return Math.min(count / line.amount().mid(), left);
+        return before.stream().anyMatch(t -> t.is("all") || t.is("whole")) ? ALL : UNSAID;
+    }
+
+    private static @Nullable Portion exact(List<Token> before) {
+        for (int i = before.size() - 1; i >= 0; i--) {
+            Token t = before.get(i);
+            Double part = PARTS.get(t.key());
+            boolean ofDuration = i + 2 < before.size() && before.get(i + 1).is("an");
+            if (part != null && !ofDuration) {
+                double n = i > 0 && before.get(i - 1).isNumber()
+                        ? before.get(i - 1).low()
+                        : 1;
+                return n >= part ? null : new Portion(Kind.FRACTION, n / part, null);
+            }
+            if (t.isNumber()) {
+                return counted(before, i);
+            }
+            Unit unit = t.isWord()
+                            && i > 0
+                            && (before.get(i - 1).is("a") || before.get(i - 1).is("an"))
+                    ? UnitWords.ofWord(t.text())
+                    : null;
+            if (unit != null && unit.isFixed() && !t.is("g")) {
+                return new Portion(Kind.MEASURE, 1, unit);
+            }
         }
         return null;
     }
 
-    private static boolean isSpooned(Line line) {
-        return Pattern.compile("\\b(?:tbsp|tablespoons?|tsp|teaspoons?|cups?)\\b", Pattern.CASE_INSENSITIVE)
-                .matcher(line.text())
-                .find();
+    private static @Nullable Portion counted(List<Token> before, int i) {
+        Token t = before.get(i);
+        double value = (t.low() + t.high()) / 2;
+        Unit unit = i + 1 < before.size() && before.get(i + 1).isWord()
+                ? UnitWords.ofWord(before.get(i + 1).text())
+                : null;
+        boolean length = i + 1 < before.size()
+                && List.of("cm", "mm", "inch", "in", "layer", "minute")
+                        .contains(before.get(i + 1).key());
+        if (length) {
+            return null;
+        }
+        if (unit != null && unit.isFixed()) {
+            return new Portion(Kind.MEASURE, value, unit);
+        }
+        return value < 1 ? new Portion(Kind.FRACTION, value, null) : new Portion(Kind.COUNT, value, null);
+    }
+
+    /**
+     * @param left share of the line not yet spent
+     * @return the share of the line this is, or null where nothing was said that tells
+     */
+    @Nullable
+    Double of(Line line, double left) {
+        return switch (kind) {
+            case FRACTION -> Math.min(value, left);
+            case OF_LEFT -> value * left;
+            case REST, ALL, EACH, RESERVED -> left;
+            case MEASURE -> measured(line) == null ? null : Double.valueOf(Math.min(measured(line), left));
+            case ALL_BUT -> measured(line) == null ? null : Double.valueOf(Math.max(0, left - measured(line)));
+            case COUNT -> counted(line) == null ? null : Double.valueOf(Math.min(counted(line), left));
+            case UNSAID, FILM -> null;
+        };
+    }
+
+    private @Nullable Double measured(Line line) {
+        if (unit == null) {
+            return counted(line);
+        }
+        boolean sameKind =
+                line.unit() != null && line.unit().isFixed() && line.unit().kind() == unit.kind();
+        if (sameKind && line.amount() != null && line.amount().mid() > 0) {
+            return Math.min(
+                    1,
+                    value * unit.factor() / (line.amount().mid() * line.unit().factor()));
+        }
+        double grams = line.gramsOrZero();
+        double perMl =
+                line.ingredient() == null ? 1 : line.ingredient().gramsPerMl().orElse(1);
+        double own = value * unit.factor() * (unit.kind() == Unit.Kind.MASS ? 1 : perMl);
+        return grams > 0 ? Double.valueOf(Math.min(1, own / grams)) : null;
+    }
+
+    private @Nullable Double counted(Line line) {
+        double there = line.amount() == null ? 0 : line.amount().mid();
+        return there > 1 && there >= value ? Double.valueOf(value / there) : null;
     }
 }

@@ -1,32 +1,79 @@
 package nabe.reading;
 
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.EnumMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import nabe.larder.Words;
 import nabe.recipe.Procedure;
+import nabe.recipe.Procedure.Fate;
+import org.jspecify.annotations.Nullable;
 
-/** A component in the making: what went into one vessel so far. */
+/** A component in the making: what went into one vessel so far, or a thing prepared and not yet used. */
 final class Pot {
+    /** Words of headings that name nothing. */
+    private static final Set<String> EMPTY = Set.of(
+            "the",
+            "for",
+            "make",
+            "everything",
+            "else",
+            "ingredient",
+            "put",
+            "together",
+            "finish",
+            "layer",
+            "assemble",
+            "first",
+            "rest",
+            "bake",
+            "top");
+
     final int number;
-    final String heading;
+    /** Shares of lines that went straight in. */
     final Map<Integer, Double> lines = new LinkedHashMap<>();
+    /** Shares of other pots that went in. */
     final Map<Pot, Double> pots = new LinkedHashMap<>();
+
     final List<Procedure.Step> steps = new ArrayList<>();
-    /** Words it is called by besides what is in it: its heading's and its topic's. */
-    final Set<String> names = new HashSet<>();
+    /** Words the cook calls it by: its heading's, a topic's. */
+    final Set<String> names = new LinkedHashSet<>();
+    /** The phrase it was named with, or null. */
+    @Nullable
+    String title;
+
+    @Nullable
+    String heading;
     /** Share that went into other pots. */
     double given;
+    /** Whether it was cooked or mixed, not only cut. */
+    boolean worked;
 
-    boolean heated;
+    boolean setAside;
     /** What fills it, where it is a wrapper. */
+    @Nullable
     Pot inside;
+    /** How much of it there is, in millilitres, where the text says. */
+    @Nullable
+    Double millilitres;
 
-    Pot(int number, String heading) {
+    /** Whether it is scattered at table only. */
+    boolean atTable;
+
+    /** What of it never goes into the dish, by what becomes of it. */
+    final Map<Fate, Portion> beside = new EnumMap<>(Fate.class);
+    /** A share put by for later. */
+    double reserved;
+
+    Pot(int number) {
         this.number = number;
-        this.heading = heading;
+    }
+
+    String id() {
+        return "c" + number;
     }
 
     void add(int line, double share) {
@@ -34,6 +81,23 @@ final class Pot {
     }
 
     boolean holds(int line) {
-        return lines.containsKey(line);
+        return lines.containsKey(line) || pots.keySet().stream().anyMatch(p -> p.holds(line));
+    }
+
+    boolean isEmpty() {
+        return lines.isEmpty() && pots.isEmpty();
+    }
+
+    boolean reaches(Pot other) {
+        return this == other || pots.keySet().stream().anyMatch(p -> p.reaches(other));
+    }
+
+    /** Gives it a name of the cook's: the words that tell are kept. */
+    void call(String phrase) {
+        for (Words.Word w : Words.of(phrase)) {
+            if (w.key().length() > 2 && !EMPTY.contains(w.key())) {
+                names.add(w.key());
+            }
+        }
     }
 }

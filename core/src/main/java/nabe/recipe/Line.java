@@ -46,61 +46,16 @@ public record Line(
             Pattern.compile("\\b(?:glaz|egg ?wash|to brush|for brushing)", Pattern.CASE_INSENSITIVE);
 
     public Line withPart(Part newPart) {
-        return new Line(
-                text,
-                heading,
-                amount,
-                unit,
-                item,
-                preparation,
-                ingredient,
-                grams,
-                newPart,
-                claims,
-                also,
-                optional,
-                doubt,
-                remembered,
-                List.of());
+        return with(heading, amount, grams, newPart, List.of());
     }
 
     /** @return the same line under another heading, or none */
     public Line under(String newHeading) {
-        return new Line(
-                text,
-                newHeading,
-                amount,
-                unit,
-                item,
-                preparation,
-                ingredient,
-                grams,
-                part,
-                claims,
-                also,
-                optional,
-                doubt,
-                remembered,
-                shares);
+        return with(newHeading, amount, grams, part, shares);
     }
 
-    Line withShares(List<Share> newShares) {
-        return new Line(
-                text,
-                heading,
-                amount,
-                unit,
-                item,
-                preparation,
-                ingredient,
-                grams,
-                part,
-                claims,
-                also,
-                optional,
-                doubt,
-                remembered,
-                List.copyOf(newShares));
+    public Line withShares(List<Share> newShares) {
+        return with(heading, amount, grams, part, List.copyOf(newShares));
     }
 
     /** @return one line a part where the recipe divides it, else this line alone; amounts add up to this line's */
@@ -132,22 +87,28 @@ public record Line(
 
     /** @param factor how many times the amount, more than zero */
     public Line times(double factor) {
+        Amount more = amount == null ? null : amount.times(factor);
+        Amount heavier = grams == null ? null : grams.times(factor);
+        return with(heading, more, heavier, part, shares);
+    }
+
+    private Line with(String newHeading, Amount newAmount, Amount newGrams, Part newPart, List<Share> newShares) {
         return new Line(
                 text,
-                heading,
-                amount == null ? null : amount.times(factor),
+                newHeading,
+                newAmount,
                 unit,
                 item,
                 preparation,
                 ingredient,
-                grams == null ? null : grams.times(factor),
-                part,
+                newGrams,
+                newPart,
                 claims,
                 also,
                 optional,
                 doubt,
                 remembered,
-                shares);
+                newShares);
     }
 
     /** Whether the line itself says it is brushed on. */

@@ -5,7 +5,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A pan as the recipe names it. Lengths in millimetres, inside; null where the recipe does not say.
  *
- * @param shape "rectangle", "round" or "oval"
+ * @param shape "rectangle", "square", "round" or "oval"
  * @param material what the text says it is made of: glass, ceramic, enamel, metal or cast-iron; null where it does not say
  * @param litres the volume where the recipe gives a volume instead of a size, or null
  */

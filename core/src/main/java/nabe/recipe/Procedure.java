@@ -1,6 +1,10 @@
 package nabe.recipe;
 
+import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.List;
+import java.util.Locale;
+import nabe.measure.Ids;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -8,10 +12,11 @@ import org.jspecify.annotations.Nullable;
  *
  * @param components in the order they are first touched
  * @param layers bottom to top, repeats written out
- * @param beside what never enters the dish
+ * @param beside what is made and never enters the dish, with what becomes of it
  * @param oven the dish's own bake, phase by phase
  * @param rest minutes it stands before it is cut, or null
- * @param goesIn how warm it goes into the oven: hot, room, fridge or frozen; null where the text does not say
+ * @param goesIn how warm it goes into the oven; null where the text does not say
+ * @param onlyIf what the text says for a case only ("foil if it browns"): no part of the procedure
  * @param doubts what could not be resolved, with the best guess taken
  */
 public record Procedure(
@@ -20,8 +25,19 @@ public record Procedure(
         List<Beside> beside,
         List<OvenPhase> oven,
         @Nullable Minutes rest,
-        @Nullable String goesIn,
+        @Nullable GoesIn goesIn,
+        List<OnlyIf> onlyIf,
         List<Doubt> doubts) {
+
+    /** @return the same with other components, layers and phases */
+    public Procedure with(List<Vessel> others, List<Placement> laid, List<OvenPhase> phases) {
+        return new Procedure(others, laid, beside, phases, rest, goesIn, onlyIf, doubts);
+    }
+
+    /** @return the same with other doubts */
+    public Procedure doubting(List<Doubt> others) {
+        return new Procedure(components, layers, beside, oven, rest, goesIn, onlyIf, others);
+    }
 
     /** Part of a line or of another component: exactly one of {@code line} (its index) and {@code component} (its id). */
     public record Of(@Nullable Integer line, @Nullable String component, double share) {}
@@ -32,9 +48,21 @@ public record Procedure(
     /**
      * One bowl or pot before it goes into the dish, or a thing laid as it is.
      *
-     * @param kind what it is there: structure, filling, red-sauce, white-sauce, melting-cheese and so on
+     * @param key what it is known by over several readings: its main thing's words
+     * @param kind what it is there
      */
-    public record Vessel(String id, String name, String kind, List<Of> of, List<Step> steps) {}
+    public record Vessel(String id, String key, String name, Kind kind, List<Of> of, List<Step> steps) {
+
+        /** @return the same with other contents */
+        public Vessel with(List<Of> others) {
+            return new Vessel(id, key, name, kind, others, steps);
+        }
+
+        /** @return the same under another name */
+        public Vessel called(String other) {
+            return new Vessel(id, key, other, kind, of, steps);
+        }
+    }
 
     /**
      * One action on a component.
@@ -57,20 +85,127 @@ public record Procedure(
             @Nullable String until) {}
 
     /** @param film a smear under everything; {@code inside} fills a roll or shell; {@code late} goes on during the bake */
-    public record Placement(String of, double share, boolean film, boolean inside, boolean late) {}
+    public record Placement(String of, double share, boolean film, boolean inside, boolean late) {
 
-    /** @param use such as "served beside" */
-    public record Beside(String of, double share, String use) {}
+        /** @return the same layer with another share */
+        public Placement of(double other) {
+            return new Placement(of, other, film, inside, late);
+        }
+    }
 
-    /** @param kind bake or grill; {@code adds} ids of components that go on in this phase */
+    /** @param share of the component; {@code use} what becomes of it */
+    public record Beside(String of, double share, Fate use) {}
+
+    /**
+     * One stretch of the bake.
+     *
+     * @param kind whether the oven bakes or its grill browns
+     * @param celsius as the text says: the conventional figure where both stand there; {@code fan} where only a fan oven's does
+     * @param adds ids of components that go on in this phase; {@code stir} whether it is stirred within it
+     */
     public record OvenPhase(
-            String kind,
+            PhaseKind kind,
             @Nullable Double celsius,
+            boolean fan,
             boolean covered,
             @Nullable Minutes minutes,
             List<String> adds,
-            boolean stir) {}
+            boolean stir) {
 
-    /** @param why what is unsure, with the guess taken */
-    public record Doubt(int sentence, String words, String why) {}
+        /** @return the same for another time and cover */
+        public OvenPhase lasting(Minutes other, boolean lid) {
+            return new OvenPhase(kind, celsius, fan, lid, other, adds, stir);
+        }
+    }
+
+    /** @param sentence where it stands; {@code words} as written */
+    public record OnlyIf(int sentence, String words) {}
+
+    /** @param sentence where it stands, -1 for a line; {@code why} what is unsure and what was guessed, in a sentence */
+    public record Doubt(int sentence, String words, DoubtCode code, String why) {}
+
+    /** What a component is in a bake. */
+    public enum Kind {
+        STRUCTURE,
+        FILLING,
+        RED_SAUCE,
+        WHITE_SAUCE,
+        SOFT_CHEESE,
+        MELTING_CHEESE,
+        HARD_CHEESE,
+        TOPPING,
+        BINDER,
+        BATTER,
+        CRUST,
+        MASH,
+        PAN_RELEASE,
+        GARNISH;
+
+        @JsonValue
+        public String id() {
+            return Procedure.id(this);
+        }
+
+        /** @throws IllegalArgumentException when no kind has this id */
+        @JsonCreator
+        public static Kind ofId(String id) {
+            return Ids.find(values(), Kind::id, id, "kind of component");
+        }
+    }
+
+    /** What the oven does. */
+    public enum PhaseKind {
+        BAKE,
+        GRILL;
+
+        @JsonValue
+        public String id() {
+            return Procedure.id(this);
+        }
+    }
+
+    /** How warm the dish is when it goes into the oven. */
+    public enum GoesIn {
+        HOT,
+        ROOM,
+        FRIDGE,
+        FROZEN;
+
+        @JsonValue
+        public String id() {
+            return Procedure.id(this);
+        }
+    }
+
+    /** What becomes of something made that does not go into the dish. */
+    public enum Fate {
+        SERVED_BESIDE,
+        FROZEN,
+        LEFT_OVER;
+
+        @JsonValue
+        public String id() {
+            return Procedure.id(this);
+        }
+    }
+
+    /** Why a reading is unsure. */
+    public enum DoubtCode {
+        LINE_NOT_NAMED,
+        PART_NOT_NAMED,
+        WORD_NOT_KNOWN,
+        REPEATS_GUESSED,
+        NOTHING_LAID,
+        OVER_IS_LEFT,
+        CORRECTION_LOST;
+
+        @JsonValue
+        public String id() {
+            return Procedure.id(this);
+        }
+    }
+
+    private static String id(Enum<?> value) {
+        return value.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    }
 }

@@ -188,7 +188,7 @@ class PlannerTest {
                 new Brief.LineBrief("2 cups mystery powder", null, "rice-flour", Part.TOPPING),
                 new Brief.LineBrief("1 kg potatoes", null, null, null));
         Plan plan = PLANNER.plan(
-                Brief.of(new Brief.RecipeBrief(null, "Bake", 4, lines, List.of("Bake."), null), Needs.none()));
+                Brief.of(new Brief.RecipeBrief(null, "Bake", 4, lines, List.of("Bake."), null, null), Needs.none()));
         assertThat(plan.recipe().lines().getFirst().ingredient().id()).isEqualTo("rice-flour");
         assertThat(plan.recipe().lines().getFirst().part()).isEqualTo(Part.TOPPING);
         assertThat(plan.recipe().lines().getFirst().gramsOrZero()).isCloseTo(316, within(1.0));

@@ -9,7 +9,7 @@ import nabe.house.Schools;
 import nabe.larder.Larder;
 import nabe.measure.AmountStyle;
 import nabe.measure.Spoons;
-import nabe.recipe.RecipeReader;
+import nabe.reading.text.RecipeReader;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

@@ -4,7 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import nabe.plan.Brief;
-import nabe.recipe.Habits;
+import nabe.reading.text.Habits;
 import nabe.recipe.Line;
 import nabe.server.KitchenTable;
 import nabe.server.store.HomeStore;

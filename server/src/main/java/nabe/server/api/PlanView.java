@@ -58,7 +58,7 @@ public record PlanView(
 
     static PlanView of(Plan plan) {
         return new PlanView(
-                RecipeView.of(plan.recipe()),
+                RecipeView.of(plan.recipe(), plan.procedure()),
                 NeedsView.of(plan.needs()),
                 plan.ingredients(),
                 plan.conversion().swaps(),

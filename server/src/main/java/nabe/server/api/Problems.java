@@ -1,8 +1,8 @@
 package nabe.server.api;
 
 import java.util.Map;
+import nabe.reading.text.RecipeReader;
 import nabe.recipe.RecipeException;
-import nabe.recipe.RecipeReader;
 import nabe.server.store.Dish;
 import nabe.server.store.DishStore;
 import nabe.server.store.NoSuchDishException;

@@ -15,7 +15,8 @@ public record RecipeRequest(
         @Nullable Integer servings,
         @Nullable List<LineRequest> lines,
         @Nullable List<String> steps,
-        @Nullable String family) {
+        @Nullable String family,
+        @Nullable List<CorrectionRequest> corrections) {
 
     /** One line; without {@code text} it is put together from amount, unit and item. */
     public record LineRequest(
@@ -58,6 +59,11 @@ public record RecipeRequest(
                 servings,
                 lineBriefs,
                 steps,
-                family == null ? null : Family.ofId(family));
+                family == null ? null : Family.ofId(family),
+                corrections == null
+                        ? List.of()
+                        : corrections.stream()
+                                .map(CorrectionRequest::correction)
+                                .toList());
     }
 }

@@ -2,7 +2,7 @@ package nabe.server.api;
 
 import java.util.List;
 import nabe.larder.Larder;
-import nabe.recipe.Habits;
+import nabe.reading.text.Habits;
 import nabe.server.KitchenTable;
 import nabe.server.store.HomeStore;
 import org.jspecify.annotations.Nullable;

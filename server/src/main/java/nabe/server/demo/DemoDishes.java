@@ -58,7 +58,7 @@ class DemoDishes implements SmartInitializingSingleton {
         }
         for (Demo demo : DEMOS) {
             String text = textOf(demo);
-            RecipeRequest recipe = new RecipeRequest(text, null, null, null, null, null);
+            RecipeRequest recipe = new RecipeRequest(text, null, null, null, null, null, null);
             store.create(
                     new BriefRequest(
                             demo.title,

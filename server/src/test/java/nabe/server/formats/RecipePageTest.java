@@ -3,9 +3,9 @@ package nabe.server.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import nabe.larder.Larder;
+import nabe.reading.text.RecipeReader;
 import nabe.recipe.Line;
 import nabe.recipe.Recipe;
-import nabe.recipe.RecipeReader;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.json.JsonMapper;
 

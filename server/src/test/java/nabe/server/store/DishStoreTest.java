@@ -29,7 +29,7 @@ class DishStoreTest {
     private static BriefRequest brief(String notes) {
         return new BriefRequest(
                 "Gratin",
-                new RecipeRequest("Gratin\n1 kg potatoes", null, null, null, null, null),
+                new RecipeRequest("Gratin\n1 kg potatoes", null, null, null, null, null, null),
                 List.of("vegan"),
                 List.of(),
                 true,

@@ -1,0 +1,132 @@
+package nabe.reading;
+
+import java.util.List;
+import java.util.Set;
+import nabe.reading.Named.Kind;
+import nabe.reading.grammar.Clause;
+import nabe.reading.grammar.Slot.Lead;
+import nabe.reading.grammar.Verb.Effect;
+
+/** Clauses about the dish in the oven, and what is cooked beside it meanwhile. */
+final class Baking {
+    private final Scene scene;
+    private final Kitchen kitchen;
+    private final Dish dish;
+    private final Oven oven;
+    private final Stove stove;
+    private final Laying laying;
+    private final OvenClock ovenClock;
+    private final Table table;
+
+    Baking(Scene scene, Laying laying, OvenClock ovenClock, Table table) {
+        this.scene = scene;
+        this.kitchen = scene.kitchen;
+        this.dish = scene.dish;
+        this.oven = scene.oven;
+        this.stove = scene.stove;
+        this.laying = laying;
+        this.ovenClock = ovenClock;
+        this.table = table;
+    }
+
+    boolean isOven(Clause clause, List<Named> nouns) {
+        boolean food = nouns.stream().anyMatch(n -> n.is(Kind.LINES));
+        boolean timed = !clause.durations().isEmpty();
+        boolean verb = clause.does(Effect.BAKE, Effect.GRILL) && !food;
+        boolean roast = clause.verb() != null
+                && Set.of("roast", "cook").contains(clause.verb().base())
+                && !food
+                && timed
+                && !dish.all.isEmpty()
+                && nouns.stream().noneMatch(n -> n.is(Kind.POT) && !dish.holds(n.pot()));
+        boolean into = clause.says("oven") && (clause.says("into", "in", "return", "back") || timed);
+        boolean covered = clause.cover() != null && timed;
+        boolean heat = clause.heat() != null && timed && !food;
+        return verb || roast || into || covered || heat;
+    }
+
+    void baking(Clause clause, List<Named> nouns) {
+        boolean foods = nouns.stream().anyMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT));
+        if (isBeside(clause, nouns)) {
+            scene.aside = true;
+            stove.work(clause, nouns);
+            return;
+        }
+        if (clause.cover() != null) {
+            oven.cover(clause.cover());
+            scene.aside = false;
+        }
+        if (clause.does(Effect.SERVE, Effect.FREEZE)) {
+            table.atTable(clause, nouns);
+            return;
+        }
+        if (clause.does(Effect.GRILL) || clause.says("grill", "broiler", "broil")) {
+            oven.grill();
+        } else if (clause.does(Effect.BAKE) || clause.says("oven")) {
+            oven.bake();
+        }
+        if (ovenClock.isRest(clause)) {
+            clause.durations().forEach(d -> oven.rest(d.minutes()));
+            scene.stage = Scene.Stage.RESTED;
+            return;
+        }
+        if (foods || nouns.stream().anyMatch(n -> n.is(Kind.PRONOUN)) && clause.does(Effect.PLACE, Effect.JOIN)) {
+            addLate(clause, nouns);
+        }
+        ovenClock.clock(clause);
+    }
+
+    /** While the dish bakes, something else is cooked or mixed. */
+    private boolean isBeside(Clause clause, List<Named> nouns) {
+        boolean lines = nouns.stream().anyMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT) && !dish.holds(n.pot()));
+        boolean over = clause.particles().contains("over")
+                || clause.particles().contains("on")
+                || nouns.stream()
+                        .anyMatch(n -> n.slot().lead() == Lead.OVER && !n.slot().direct());
+        boolean intoPot = clause.does(Effect.JOIN)
+                && nouns.stream()
+                        .anyMatch(n -> n.slot().lead() == Lead.INTO
+                                && n.is(Kind.POT)
+                                && n.pot() != null
+                                && !dish.holds(n.pot()));
+        boolean makes = (intoPot || clause.does(Effect.MIX, Effect.HEAT, Effect.START, Effect.PREP))
+                && lines
+                && !over
+                && !clause.says("oven")
+                && clause.cover() == null;
+        boolean stays = scene.aside
+                && clause.cover() == null
+                && clause.does(Effect.MIX, Effect.HEAT, Effect.JOIN, Effect.PREP, Effect.START)
+                && !clause.says("oven", "foil", "dish")
+                && !over
+                && clause.heat() == null;
+        boolean backToDish = scene.aside && clause.does(Effect.BAKE, Effect.GRILL, Effect.PLACE);
+        scene.aside = scene.aside && !backToDish;
+        return makes || stays && !backToDish;
+    }
+
+    /** What goes on or is stirred in while the dish bakes. */
+    private void addLate(Clause clause, List<Named> nouns) {
+        boolean stirred = oven.started()
+                && clause.does(Effect.JOIN, Effect.MIX)
+                && (clause.particles().contains("in")
+                        || nouns.stream()
+                                .anyMatch(n -> n.slot().direct() && n.slot().lead() == Lead.IN && n.isFood()))
+                && clause.verb() != null
+                && Set.of("stir", "fold", "mix").contains(clause.verb().base());
+        if (stirred && !dish.all.isEmpty()) {
+            Pot mixture = dish.all.getFirst().pot;
+            for (Named noun : nouns) {
+                for (int line : noun.is(Kind.LINES) ? noun.lines() : List.<Integer>of()) {
+                    double share = kitchen.accounts.take(line, noun.portion());
+                    if (share > 0.001) {
+                        mixture.add(line, share);
+                        oven.add(kitchen.lines.get(line).item());
+                    }
+                }
+            }
+            return;
+        }
+        laying.lay(clause, nouns, oven.started());
+    }
+}

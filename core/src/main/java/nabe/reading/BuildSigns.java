@@ -1,0 +1,214 @@
+package nabe.reading;
+
+import java.util.List;
+import java.util.Set;
+import nabe.reading.Named.Kind;
+import nabe.reading.grammar.Clause;
+import nabe.reading.grammar.Slot.Lead;
+import nabe.reading.grammar.Verb.Effect;
+import org.jspecify.annotations.Nullable;
+
+/** Signs that tell whether a clause builds the dish or works in a pot of its own. */
+final class BuildSigns {
+    private final Scene scene;
+    private final Kitchen kitchen;
+    private final Dish dish;
+    private final Stove stove;
+    private final int clauseCount;
+    private final Laying laying;
+
+    BuildSigns(Scene scene, int clauseCount, Laying laying) {
+        this.clauseCount = clauseCount;
+        this.scene = scene;
+        this.kitchen = scene.kitchen;
+        this.dish = scene.dish;
+        this.stove = scene.stove;
+        this.laying = laying;
+    }
+
+    /** Whether no later clause puts anything into the dish. */
+    boolean isLate() {
+        return !dish.all.isEmpty() || kitchen.pots.size() > 0 && kitchen.clause > clauseCount / 3;
+    }
+
+    boolean startsBuilding(Clause clause, List<Named> nouns) {
+        boolean food = nouns.stream().anyMatch(n -> n.isFood() && n.slot().lead() != Lead.OVER)
+                || (clause.verb() == null || clause.does(Effect.JOIN, Effect.PLACE)) && !kitchen.focus.isEmpty();
+        boolean lines = clause.verb() != null && clause.verb().base().equals("line");
+        boolean intoDish = nouns.stream()
+                .anyMatch(n -> n.is(Kind.DISH)
+                        && (lines || n.slot().lead() != Lead.NONE)
+                        && n.slot().lead() != Lead.WITH
+                        && n.slot().lead() != Lead.FROM);
+        boolean elsewhere = nouns.stream()
+                .anyMatch(n -> n.is(Kind.BOWL)
+                        || n.is(Kind.TRAY)
+                        || n.is(Kind.PAN)
+                        || n.is(Kind.LID) && n.slot().lead() == Lead.OVER);
+        boolean onTray = nouns.stream()
+                .anyMatch(n -> n.is(Kind.TRAY)
+                        || n.is(Kind.BOWL)
+                        || n.is(Kind.LID) && n.slot().lead() == Lead.OVER);
+        if (lines && scene.dishMeant && nouns.stream().anyMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT))) {
+            return true;
+        }
+        boolean cooks = clause.does(Effect.HEAT, Effect.START, Effect.MIX, Effect.AWAY, Effect.BAKE, Effect.DRAW)
+                || clause.does(Effect.PREP) && !intoDish;
+        if (food && intoDish && !cooks) {
+            return true;
+        }
+        if (elsewhere && (onTray || !clause.does(Effect.PLACE)) || cooks || !food) {
+            return false;
+        }
+        boolean lays = clause.verb() != null
+                && Set.of("lay", "layer", "arrange", "spread", "build", "assemble", "alternate")
+                        .contains(clause.verb().base());
+        boolean made = nouns.stream()
+                .anyMatch(
+                        n -> n.is(Kind.POT) && n.portion().isSaid() && n.slot().lead() == Lead.NONE);
+        boolean portions = clause.verb() == null
+                && made
+                && clause.opensSentence()
+                && kitchen.pots.stream().filter(p -> p.worked).count() > 1;
+        boolean over = clause.does(Effect.PLACE)
+                && nouns.stream()
+                        .anyMatch(n -> (n.slot().lead() == Lead.OVER || n.slot().lead() == Lead.INTO)
+                                && n.is(Kind.POT)
+                                && n.pot() != null
+                                && n.pot().worked
+                                && n.pot().lines.size() > 2)
+                && nouns.stream()
+                        .anyMatch(n -> n.slot().lead() == Lead.NONE
+                                && (n.is(Kind.POT) && !isUnder(n.pot(), nouns) || n.is(Kind.PRONOUN)));
+        boolean named = nouns.stream().anyMatch(n -> n.is(Kind.POT) || n.is(Kind.LINES));
+        boolean tops = clause.does(Effect.PLACE)
+                && (clause.verb().base().equals("top") || clause.says("top"))
+                && kitchen.current != null
+                && kitchen.current.lines.size() > 2
+                && Mixing.isHot(kitchen.current)
+                && nouns.stream().noneMatch(n -> n.is(Kind.POT) && n.slot().lead() == Lead.OVER);
+        if (tops && named && dish.all.isEmpty()) {
+            dish.placeUnder(kitchen.current);
+            return true;
+        }
+        boolean potful = made
+                && clause.does(Effect.PLACE)
+                && nouns.stream().anyMatch(n -> n.is(Kind.PAN) && n.slot().lead() == Lead.INTO);
+        if (potful) {
+            return true;
+        }
+        return lays
+                        && named
+                        && (scene.dishMeant
+                                || clause.does(Effect.PLACE)
+                                        && kitchen.pots.stream().anyMatch(p -> p.worked))
+                || portions
+                || over;
+    }
+
+    private static boolean isUnder(@Nullable Pot pot, List<Named> nouns) {
+        return nouns.stream().anyMatch(n -> n.slot().lead() == Lead.OVER && n.pot() == pot);
+    }
+
+    /** "Stir for a minute", "bubble for 2": the pot in hand, while the dish waits. */
+    boolean goesOnWithPot(Clause clause, List<Named> nouns) {
+        boolean named = nouns.stream().anyMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT) || n.is(Kind.DISH));
+        boolean inHand = !kitchen.focus.isEmpty() && kitchen.focus.stream().noneMatch(dish::holds);
+        boolean works = clause.does(Effect.HEAT, Effect.START, Effect.MIX, Effect.PREP, Effect.REST)
+                || clause.does(Effect.JOIN) && !laying.toDish(clause, nouns);
+        return !named
+                && inHand
+                && works
+                && clause.cover() == null
+                && !clause.particles().contains("over");
+    }
+
+    boolean stirsAll(Clause clause, List<Named> nouns) {
+        boolean all = nouns.stream().allMatch(n -> n.is(Kind.PRONOUN) || n.is(Kind.UNKNOWN));
+        boolean named = nouns.stream()
+                .anyMatch(
+                        n -> n.is(Kind.UNKNOWN) && n.slot().tokens().getFirst().is("the"));
+        boolean stirs = !named
+                && clause.verb() != null
+                && Set.of("stir", "mix", "toss", "combine", "fold")
+                        .contains(clause.verb().base());
+        boolean last = dish.all.isEmpty() || kitchen.focus.isEmpty() || dish.holds(kitchen.focus.getFirst());
+        return stirs && all && dish.all.size() > 1 && last;
+    }
+
+    /** While building, things mixed or heated apart are still made in pots of their own. */
+    boolean makesApart(Clause clause, List<Named> nouns) {
+        boolean over = nouns.stream()
+                        .anyMatch(n -> n.slot().lead() == Lead.OVER
+                                && (n.is(Kind.PRONOUN)
+                                        || n.is(Kind.POT)
+                                        || n.is(Kind.DISH)
+                                        || n.slot().direct() && clause.does(Effect.PREP)))
+                || clause.particles().contains("over")
+                || nouns.stream().anyMatch(n -> n.is(Kind.DISH));
+        boolean foods = nouns.stream().anyMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT) || n.is(Kind.PRONOUN));
+        boolean bowl = nouns.stream().anyMatch(n -> n.is(Kind.BOWL) || n.is(Kind.PAN) && !clause.does(Effect.PLACE));
+        boolean brushed = clause.does(Effect.PREP)
+                && nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH && n.is(Kind.LINES));
+        if (brushed && clause.verb().base().equals("brush")) {
+            return false;
+        }
+        boolean works = PotChoice.stirsUp(clause, nouns)
+                || clause.does(
+                        Effect.MIX,
+                        Effect.HEAT,
+                        Effect.START,
+                        Effect.KEEP,
+                        Effect.DRAW,
+                        Effect.AWAY,
+                        Effect.PREP,
+                        Effect.ROLL);
+        boolean intoPot = clause.does(Effect.JOIN)
+                && nouns.stream().anyMatch(n -> n.slot().lead() == Lead.INTO && n.is(Kind.POT) && !dish.holds(n.pot()));
+        return works && !over && (foods || clause.does(Effect.PREP, Effect.KEEP))
+                || bowl && foods
+                || intoPot
+                || continuesPot(clause, nouns);
+    }
+
+    /** "Stir in the flour, then the milk" after "melt the butter" goes on in that pot. */
+    private boolean continuesPot(Clause clause, List<Named> nouns) {
+        Pot current = kitchen.current;
+        boolean joins = clause.does(Effect.JOIN)
+                && (clause.particles().contains("in")
+                        || nouns.stream()
+                                .anyMatch(n -> n.slot().direct() && n.slot().lead() == Lead.IN)
+                        || clause.verb().base().equals("add")
+                        || clause.verb().base().equals("stir"));
+        return current != null
+                        && current.worked
+                        && !dish.holds(current)
+                        && current.given < 0.99
+                        && joins
+                        && nouns.stream().anyMatch(n -> n.is(Kind.LINES))
+                        && nouns.stream().noneMatch(n -> n.is(Kind.DISH))
+                        && kitchen.focus.contains(current)
+                        && current.number > scene.openedBefore
+                || finishesPot(clause, nouns);
+    }
+
+    /** "Sprinkle over the flour and stir": a pot on the heat is finished before it goes into the dish. */
+    private boolean finishesPot(Clause clause, List<Named> nouns) {
+        Pot current = kitchen.current;
+        boolean here = current != null
+                && current.number > scene.openedBefore
+                && !dish.holds(current)
+                && current.given < 0.99
+                && Mixing.isHot(current)
+                && kitchen.focus.contains(current);
+        boolean elsewhere = clause.says("top")
+                || nouns.stream()
+                        .anyMatch(n -> n.is(Kind.DISH)
+                                || n.slot().lead() == Lead.OVER && !n.slot().direct()
+                                || n.is(Kind.POT) && n.pot() == current);
+        return here
+                && clause.does(Effect.JOIN, Effect.PLACE)
+                && !elsewhere
+                && nouns.stream().anyMatch(n -> n.is(Kind.LINES));
+    }
+}

@@ -1,0 +1,287 @@
+package nabe.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import nabe.reading.Named.Kind;
+import nabe.reading.grammar.Clause;
+import nabe.reading.grammar.Clause.Cover;
+import nabe.reading.grammar.Slot;
+import nabe.reading.grammar.Token;
+import nabe.reading.grammar.Verb.Effect;
+import nabe.recipe.Procedure.GoesIn;
+import nabe.recipe.Procedure.OnlyIf;
+import org.jspecify.annotations.Nullable;
+
+/** Follows a method clause by clause and decides for each where it happens: in a pot, in the dish, in the oven, at table. */
+final class Cook {
+    private final List<Clause> clauses;
+    private final Scene scene;
+    private final Kitchen kitchen;
+    private final Naming naming;
+    private final Dish dish;
+    private final Oven oven;
+    private final Stove stove;
+    private final Topics topics;
+    private final Readying readying;
+    private final Laying laying;
+    private final Repeats repeating;
+    private final Wrapping wrapping;
+    private final BuildSigns signs;
+    private final Table table;
+    private final Baking inOven;
+    private final List<Said> said = new ArrayList<>();
+    private final List<OnlyIf> onlyIf = new ArrayList<>();
+    private List<Named> meant = List.of();
+
+    /** @param stage where it happened; {@code nouns} what its nouns meant; {@code pot} the one worked on after it */
+    record Said(Clause clause, String stage, List<Named> nouns, String pot) {}
+
+    Cook(Kitchen kitchen, List<Clause> clauses) {
+        this.clauses = clauses;
+        this.scene = new Scene(kitchen);
+        this.kitchen = kitchen;
+        this.naming = scene.naming;
+        this.dish = scene.dish;
+        this.oven = scene.oven;
+        this.stove = scene.stove;
+        this.topics = new Topics(scene, clauses);
+        this.readying = new Readying(scene);
+        this.laying = new Laying(scene);
+        this.repeating = new Repeats(scene, laying);
+        this.wrapping = new Wrapping(scene, laying);
+        this.signs = new BuildSigns(scene, clauses.size(), laying);
+        OvenClock ovenClock = new OvenClock(scene);
+        this.table = new Table(scene, ovenClock);
+        this.inOven = new Baking(scene, laying, ovenClock, table);
+    }
+
+    Dish dish() {
+        return dish;
+    }
+
+    Oven oven() {
+        return oven;
+    }
+
+    /** What was to go on in the oven, and no baking followed, is scattered at table. */
+    private void garnish() {
+        List<String> never = oven.waiting();
+        dish.all.removeIf(p -> {
+            boolean late = p.late && never.contains(p.pot.id());
+            p.pot.atTable |= late;
+            return late;
+        });
+    }
+
+    void follow() {
+        foresee();
+        for (int i = 0; i < clauses.size(); i++) {
+            Clause clause = clauses.get(i);
+            if (clause.conditional()) {
+                onlyIf.add(new OnlyIf(clause.sentence(), clause.words()));
+            } else {
+                take(clause, i);
+            }
+            said.add(new Said(clause, scene.stage.name(), meant, kitchen.current == null ? "-" : kitchen.current.id()));
+            meant = List.of();
+        }
+        garnish();
+    }
+
+    /** What the text says for a case only. */
+    List<OnlyIf> onlyIf() {
+        return List.copyOf(onlyIf);
+    }
+
+    /** How warm the dish goes in: as the last thing said of it leaves it. */
+    @Nullable
+    GoesIn goesIn() {
+        if (scene.frozen || scene.chilled) {
+            return scene.frozen ? GoesIn.FROZEN : GoesIn.FRIDGE;
+        }
+        List<Pot> hot = kitchen.pots.stream()
+                .filter(p -> Mixing.isHot(p) && (dish.holds(p) || p.given > 0))
+                .toList();
+        boolean cooled = hot.stream().anyMatch(Cook::isCooled);
+        return hot.isEmpty() ? null : cooled ? GoesIn.ROOM : GoesIn.HOT;
+    }
+
+    private static boolean isCooled(Pot pot) {
+        return pot.steps.stream()
+                .anyMatch(s -> s.action().equals("cool") || s.words().contains("room temperature"));
+    }
+
+    /** What was made of every clause, for a reader who wonders. */
+    List<Said> said() {
+        return said;
+    }
+
+    /** A casserole that stood on the stove before is a pot. */
+    private Named onStove(Named noun) {
+        boolean there = noun.is(Kind.DISH)
+                && scene.stoveware.contains(noun.slot().tokens().getLast().key());
+        return there ? noun.as(Kind.PAN) : noun;
+    }
+
+    /** "Spray a 9 x 13 pan", "spread in pan": a pan with a length, or one something is spread in, is baked in. */
+    private static Named asDish(Clause clause, Named noun) {
+        List<Token> said = noun.slot().tokens();
+        boolean measured =
+                said.stream().anyMatch(Token::isNumber) && said.stream().anyMatch(t -> t.is("x"));
+        boolean spread = clause.verb() != null && clause.verb().base().equals("spread");
+        return noun.is(Kind.PAN) && said.getLast().is("pan") && (measured || spread) ? noun.as(Kind.DISH) : noun;
+    }
+
+    private void foresee() {
+        for (int i = 0; i < clauses.size(); i++) {
+            Clause clause = clauses.get(i);
+            int at = i;
+            for (Slot slot : clause.conditional() ? List.<Slot>of() : clause.slots()) {
+                Named noun = naming.resolve(slot);
+                if (naming.isHeading(slot)) {
+                    continue;
+                }
+                noun.lines().forEach(l -> kitchen.namedLast.put(l, at));
+                if (noun.is(Kind.LINES)
+                        && noun.lines().size() == 1
+                        && naming.isOnly(slot, noun.lines().getFirst())) {
+                    kitchen.accounts.foresee(i, noun.lines().getFirst(), noun.portion());
+                }
+            }
+        }
+    }
+
+    private void take(Clause clause, int i) {
+        kitchen.clause = i;
+        dish.at(clause.step());
+        topics.noteCold(clause);
+        if (topics.notesVolume(clause) || topics.isTopic(clause, i)) {
+            return;
+        }
+        List<Named> nouns = clause.slots().stream()
+                .map(naming::resolve)
+                .map(this::onStove)
+                .map(n -> asDish(clause, n))
+                .toList();
+        meant = nouns;
+        if (scene.stage == Scene.Stage.COOKING && clause.does(Effect.HEAT, Effect.START)) {
+            nouns.stream()
+                    .filter(n -> n.is(Kind.DISH))
+                    .forEach(
+                            n -> scene.stoveware.add(n.slot().tokens().getLast().key()));
+        }
+        if (clause.heat() != null && !readying.isComponentsHeat(clause, nouns)) {
+            oven.heat(clause.heat());
+        }
+        topics.noteUnknown(clause, nouns);
+        if (readying.isPreheat(clause, nouns) || readying.greases(clause, nouns)) {
+            return;
+        }
+        if (clause.does(Effect.REPEAT) && repeating.repeats(clause, nouns)
+                || clause.verb() == null && repeating.isAgain(clause, nouns)) {
+            repeating.again(clause, nouns);
+            return;
+        }
+        if (wrapping.fills(clause, nouns)) {
+            return;
+        }
+        if (clause.says("table", "freezer")
+                && clause.does(Effect.JOIN, Effect.START, Effect.PASS, Effect.PLACE, Effect.KEEP)) {
+            table.atTable(clause, nouns);
+            return;
+        }
+        switch (scene.stage) {
+            case COOKING -> cooking(clause, nouns);
+            case BUILDING -> building(clause, nouns);
+            case BAKING -> inOven.baking(clause, nouns);
+            case RESTED -> table.atTable(clause, nouns);
+        }
+    }
+
+    private void cooking(Clause clause, List<Named> nouns) {
+        if (signs.startsBuilding(clause, nouns)) {
+            scene.stage = Scene.Stage.BUILDING;
+            scene.openedBefore = kitchen.opened();
+            building(clause, nouns);
+            return;
+        }
+        if (clause.does(Effect.BAKE, Effect.GRILL)
+                && nouns.stream().noneMatch(n -> n.is(Kind.LINES) || n.is(Kind.TRAY))
+                && signs.isLate()) {
+            scene.stage = Scene.Stage.BUILDING;
+            scene.enterOven();
+            inOven.baking(clause, nouns);
+            return;
+        }
+        if (clause.cover() == Cover.ON && clause.says("foil") && signs.isLate() && !kitchen.pots.isEmpty()) {
+            scene.stage = Scene.Stage.BUILDING;
+            building(clause, nouns);
+            return;
+        }
+        if (clause.does(Effect.SERVE, Effect.FREEZE)) {
+            table.atTable(clause, nouns);
+            return;
+        }
+        if (clause.does(Effect.PASS, Effect.COVER, Effect.UNCOVER)
+                && clause.durations().isEmpty()
+                && nouns.stream()
+                        .noneMatch(n -> n.is(Kind.LINES)
+                                && (!clause.does(Effect.PASS) || nouns.stream().anyMatch(v -> v.is(Kind.PAN))))) {
+            return;
+        }
+        stove.work(clause, nouns);
+    }
+
+    private void building(Clause clause, List<Named> nouns) {
+        if (clause.cover() != null && nouns.stream().noneMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT))) {
+            oven.cover(clause.cover());
+        }
+        if (inOven.isOven(clause, nouns)) {
+            scene.enterOven();
+            inOven.baking(clause, nouns);
+            return;
+        }
+        if (clause.does(Effect.SERVE, Effect.FREEZE)) {
+            table.atTable(clause, nouns);
+            return;
+        }
+        if (waits(clause, nouns) || clause.says("rim", "edge", "border") && clause.does(Effect.PREP)) {
+            return;
+        }
+        if (signs.goesOnWithPot(clause, nouns)) {
+            stove.work(clause, nouns);
+            return;
+        }
+        if (signs.stirsAll(clause, nouns)) {
+            Pot mixture = dish.stirTogether();
+            kitchen.current = mixture;
+            kitchen.focusOn(mixture);
+            return;
+        }
+        if (signs.makesApart(clause, nouns)) {
+            stove.work(clause, nouns);
+            return;
+        }
+        laying.lay(clause, nouns, false);
+    }
+
+    /** "Cover and chill for 8 hours", "leave it for 10 minutes to firm up": time of what lies there. */
+    private boolean waits(Clause clause, List<Named> nouns) {
+        boolean foods = nouns.stream().anyMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT));
+        boolean onStove = clause.does(Effect.HEAT, Effect.START, Effect.MIX, Effect.JOIN)
+                || kitchen.current != null
+                        && kitchen.focus.contains(kitchen.current)
+                        && !dish.holds(kitchen.current)
+                        && kitchen.current.number > scene.openedBefore;
+        if (foods || clause.durations().isEmpty() || dish.all.isEmpty() || onStove) {
+            return false;
+        }
+        boolean it = nouns.stream().anyMatch(n -> n.is(Kind.PRONOUN))
+                || clause.verb() != null && clause.verb().base().equals("leave");
+        Pot pot = it ? dish.all.getLast().pot : dish.all.getFirst().pot;
+        pot.steps.add(new Steps(kitchen)
+                .of(clause, List.of(), clause.durations().getFirst().minutes()));
+        oven.cover(Cover.OFF);
+        return true;
+    }
+}

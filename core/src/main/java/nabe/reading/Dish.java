@@ -1,0 +1,309 @@
+package nabe.reading;
+
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Set;
+import nabe.measure.Unit;
+import nabe.reading.Portion.Kind;
+import org.jspecify.annotations.Nullable;
+
+/** What is placed into the dish, bottom to top; repeats are written out, shares worked out at the end. */
+final class Dish {
+    /** A cup of a mixed pot, in grams, where its volume is not said. Kitchen practice. */
+    private static final double GRAMS_PER_ML = 1.0;
+
+    private static final double MUCH = 1e-6;
+
+    /** One placement; {@code share} of its component, null until worked out. */
+    static final class Placed {
+        final Pot pot;
+        final Portion portion;
+        final boolean film;
+        final boolean inside;
+        final boolean late;
+        /** The share of its line it took, where it is laid as it is. */
+        @Nullable
+        Double taken;
+        /** The step that placed it. */
+        int step;
+
+        @Nullable
+        Placed like;
+
+        @Nullable
+        Double share;
+
+        Placed(Pot pot, Portion portion, boolean film, boolean inside, boolean late) {
+            this.pot = pot;
+            this.portion = portion;
+            this.film = film;
+            this.inside = inside;
+            this.late = late;
+        }
+    }
+
+    final List<Placed> all = new ArrayList<>();
+    private final Kitchen kitchen;
+    private int cycleStart;
+    private int now;
+
+    Dish(Kitchen kitchen) {
+        this.kitchen = kitchen;
+    }
+
+    boolean holds(Pot pot) {
+        return all.stream().anyMatch(p -> p.pot == pot);
+    }
+
+    /** Puts it on top of what lies there; a wrapper brings its filling along. */
+    void place(Pot pot, Portion portion, boolean late) {
+        Placed top = all.isEmpty() ? null : all.getLast();
+        boolean again = top != null && top.pot == pot && !portion.isSaid() && top.late == late;
+        if (again) {
+            return;
+        }
+        boolean film = portion.is(Kind.FILM) && all.stream().allMatch(p -> p.film);
+        all.add(new Placed(pot, portion.is(Kind.FILM) && !film ? Portion.UNSAID : portion, film, false, late));
+        all.getLast().step = now;
+        if (pot.inside != null) {
+            all.add(new Placed(pot.inside, portion, false, true, late));
+            all.getLast().step = now;
+        }
+    }
+
+    /** The same for a thing laid as it is: {@code taken} of its line goes there. */
+    void place(Pot pot, Portion portion, boolean late, double taken) {
+        int before = all.size();
+        place(pot, portion, late);
+        if (all.size() > before) {
+            all.get(before).taken = taken;
+        }
+    }
+
+    /** A wrapper filled after it was laid gets its filling right above it. */
+    void refill(Pot wrapper) {
+        for (int i = 0; i < all.size(); i++) {
+            boolean open = all.get(i).pot == wrapper && (i + 1 == all.size() || !all.get(i + 1).inside);
+            if (open && wrapper.inside != null) {
+                all.add(i + 1, new Placed(wrapper.inside, all.get(i).portion, false, true, all.get(i).late));
+            }
+        }
+    }
+
+    /** Puts a pot that was never placed under everything: what was cooked in the dish itself. */
+    void placeUnder(Pot pot) {
+        all.addFirst(new Placed(pot, Portion.UNSAID, false, false, false));
+    }
+
+    /** Copies the cycle laid so far; what the same step says is the cycle where it says enough. */
+    void repeat(int times, int step) {
+        List<Placed> cycle =
+                cycle().stream().filter(p -> !p.portion.is(Kind.REST)).toList();
+        List<Placed> here = cycle.stream().filter(p -> p.step == step).toList();
+        cycle = here.size() > 1 ? here : cycle;
+        for (int n = 0; n < times; n++) {
+            for (Placed p : cycle) {
+                Placed copy = new Placed(p.pot, p.portion, false, p.inside, p.late);
+                copy.like = p.like == null ? p : p.like;
+                all.add(copy);
+                takeAgain(copy);
+            }
+        }
+        cycleStart = all.size();
+    }
+
+    /** What is repeated: all laid since the last repeat, without a smear at the bottom that comes again further up. */
+    private List<Placed> cycle() {
+        List<Placed> laid = all.subList(cycleStart, all.size());
+        int from = 0;
+        while (from < laid.size() && laid.get(from).film) {
+            from++;
+        }
+        Pot first = from < laid.size() ? laid.get(from).pot : null;
+        boolean comesAgain = from == 0
+                && laid.size() > 2
+                && laid.subList(1, laid.size()).stream().anyMatch(p -> p.pot == first)
+                && laid.getLast().pot != first;
+        return List.copyOf(laid.subList(comesAgain ? 1 : from, laid.size()));
+    }
+
+    /** A raw thing laid again is taken of its line again. */
+    private void takeAgain(Placed copy) {
+        if (copy.like == null || copy.like.taken == null || copy.pot.lines.size() != 1) {
+            return;
+        }
+        int line = copy.pot.lines.keySet().iterator().next();
+        double taken = Math.min(copy.like.taken, kitchen.left[line]);
+        kitchen.left[line] -= taken;
+        copy.pot.add(line, taken);
+    }
+
+    /** Notes the step that is being followed. */
+    void at(int step) {
+        now = step;
+    }
+
+    void endCycle() {
+        cycleStart = all.size();
+    }
+
+    /** What lies in the dish is stirred into one: raw things mix, what was cooked apart stays a component that goes in. */
+    Pot stirTogether() {
+        Pot mixture = kitchen.open();
+        for (Placed placed : all) {
+            Pot pot = placed.pot;
+            if (pot.worked || !pot.pots.isEmpty()) {
+                double share = Math.max(0, 1 - pot.given);
+                if (share > MUCH) {
+                    mixture.pots.merge(pot, share, Double::sum);
+                    pot.given = 1;
+                }
+            } else {
+                pot.lines.forEach(mixture::add);
+                mixture.steps.addAll(pot.steps);
+                pot.lines.clear();
+                pot.steps.clear();
+            }
+            mixture.names.addAll(pot.names);
+        }
+        mixture.worked = true;
+        all.clear();
+        all.add(new Placed(mixture, Portion.UNSAID, false, false, false));
+        return mixture;
+    }
+
+    /** Gives every placement its share: what was said in order, then the rest evenly. */
+    void settle() {
+        Set<Pot> pots = new LinkedHashSet<>();
+        all.forEach(p -> pots.add(p.pot));
+        pots.forEach(this::settle);
+    }
+
+    private void settle(Pot pot) {
+        List<Placed> own = all.stream().filter(p -> p.pot == pot).toList();
+        double whole = single(pot) ? pot.lines.values().iterator().next() : 1;
+        double left = Math.max(0, whole - pot.given);
+        Double part = null;
+        for (Placed p : own) {
+            double share = p.like != null && p.like.share != null ? p.like.share * whole : said(p, left, part, whole);
+            if (p.portion.is(Kind.OF_LEFT) && p.like == null) {
+                part = share;
+            }
+            p.share = share < 0 ? null : share / whole;
+            left -= Math.max(0, share);
+        }
+        double kept = pot.beside.values().stream().mapToDouble(Dish::keptBeside).sum();
+        boolean open = own.stream().anyMatch(p -> p.share == null);
+        fill(own, whole, Math.max(0, whole - pot.given - (open ? kept : 0)));
+    }
+
+    /** "Serve the rest alongside" without a word how much went in: half. Kitchen practice. */
+    private static double keptBeside(Portion portion) {
+        return portion.is(Kind.FRACTION) ? portion.value() : 0.5;
+    }
+
+    /** Said shares that come to more than there is shrink, smears first kept; open ones share what is left. */
+    private static void fill(List<Placed> own, double whole, double there) {
+        double film = sum(own, p -> p.film);
+        double said = sum(own, p -> !p.film);
+        double room = there / whole - film;
+        long open = own.stream().filter(p -> p.share == null).count();
+        double scale = said > room + MUCH && said > 0 ? Math.max(0, room) / said : 1;
+        double each = open == 0 ? 0 : Math.max(0, room - said * scale) / open;
+        for (Placed p : own) {
+            p.share = p.share == null ? each : p.film ? p.share : p.share * scale;
+        }
+        closeGap(own, there / whole);
+    }
+
+    /** Three times a third leaves nothing; a rounding is the last one's. */
+    private static void closeGap(List<Placed> own, double there) {
+        double gap = there - sum(own, p -> true);
+        boolean small = Math.abs(gap) < 0.02;
+        if (small && !own.isEmpty() && own.getLast().share != null) {
+            own.getLast().share += gap;
+        }
+    }
+
+    /** @return the share of a pot that lies in the dish */
+    double laidOf(Pot pot) {
+        return all.stream()
+                .filter(p -> p.pot == pot && p.share != null)
+                .mapToDouble(p -> p.share)
+                .sum();
+    }
+
+    private static double sum(List<Placed> own, java.util.function.Predicate<Placed> which) {
+        return own.stream()
+                .filter(p -> p.share != null && which.test(p))
+                .mapToDouble(p -> p.share)
+                .sum();
+    }
+
+    /** @return the share of the whole line or pot a placement's words say, or -1 */
+    private double said(Placed p, double left, @Nullable Double part, double whole) {
+        Portion portion = p.portion;
+        boolean exact = portion.isSaid() && !portion.is(Kind.REST) && !portion.is(Kind.ALL);
+        if (p.taken != null && exact) {
+            return p.taken;
+        }
+        double free = Math.max(0, left - p.pot.reserved);
+        return switch (portion.kind()) {
+            case FILM -> Portion.FILM_SHARE * whole;
+            case FRACTION -> part != null && portion.value() < 0.99 ? Math.min(part, left) : portion.value();
+            case OF_LEFT -> portion.value() * free;
+            case RESERVED -> p.pot.reserved > 0 ? Math.min(left, p.pot.reserved) : -1;
+            case MEASURE, COUNT, ALL_BUT -> measured(p.pot, portion, left);
+            case UNSAID, REST, ALL, EACH -> -1;
+        };
+    }
+
+    private double measured(Pot pot, Portion portion, double left) {
+        Double share = share(pot, portion);
+        return share == null ? -1 : portion.is(Kind.ALL_BUT) ? Math.max(0, left - share) : share;
+    }
+
+    /** @return what share of a pot a measure is, or null where it cannot be told */
+    @Nullable
+    Double share(Pot pot, Portion portion) {
+        if (portion.is(Kind.FRACTION)) {
+            return portion.value();
+        }
+        if (single(pot)) {
+            Portion plain =
+                    portion.is(Kind.ALL_BUT) ? new Portion(Kind.MEASURE, portion.value(), portion.unit()) : portion;
+            return plain.of(kitchen.lines.get(pot.lines.keySet().iterator().next()), 1);
+        }
+        Unit unit = portion.unit();
+        if (unit == null || !unit.isFixed()) {
+            return portion.is(Kind.COUNT) ? counted(pot, portion) : null;
+        }
+        double own = portion.value() * unit.factor();
+        if (pot.millilitres != null && unit.kind() == Unit.Kind.VOLUME) {
+            return Math.min(1, own / pot.millilitres);
+        }
+        double grams = grams(pot) * GRAMS_PER_ML;
+        return grams > own ? Double.valueOf(own / grams) : null;
+    }
+
+    private @Nullable Double counted(Pot pot, Portion portion) {
+        return kitchen.main(pot).size() == 1
+                ? portion.of(kitchen.lines.get(kitchen.main(pot).getFirst()), 1)
+                : null;
+    }
+
+    private double grams(Pot pot) {
+        double own = pot.lines.entrySet().stream()
+                .mapToDouble(e -> kitchen.lines.get(e.getKey()).gramsOrZero() * e.getValue())
+                .sum();
+        double others = pot.pots.entrySet().stream()
+                .mapToDouble(e -> grams(e.getKey()) * e.getValue())
+                .sum();
+        return own + others;
+    }
+
+    private static boolean single(Pot pot) {
+        return pot.lines.size() == 1 && pot.pots.isEmpty();
+    }
+}

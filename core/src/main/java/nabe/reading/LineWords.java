@@ -1,0 +1,62 @@
+package nabe.reading;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import nabe.larder.Words;
+import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Token;
+import nabe.recipe.Line;
+
+/**
+ * The words a line may be called by.
+ *
+ * @param all every word of the line and of its food; {@code heads} those that may stand for it alone
+ * @param item the words that name it in the line; {@code text} all words as written; {@code own} the last word of its name
+ */
+record LineWords(Set<String> all, Set<String> heads, Set<String> item, Set<String> text, String own) {
+    static LineWords of(Line line) {
+        Set<String> all = new HashSet<>();
+        Set<String> heads = new HashSet<>();
+        List<String> item = keys(line.item());
+        all.addAll(item);
+        if (!item.isEmpty()) {
+            heads.add(item.getLast());
+        }
+        if (line.ingredient() != null) {
+            List<String> name = keys(line.ingredient().name());
+            all.addAll(name);
+            if (!name.isEmpty()) {
+                heads.add(name.getLast());
+            }
+            line.ingredient().aliases().stream()
+                    .map(LineWords::keys)
+                    .filter(k -> k.size() == 1)
+                    .forEach(k -> {
+                        all.add(k.getFirst());
+                        heads.add(k.getFirst());
+                    });
+        }
+        line.also().forEach(other -> {
+            List<String> name = keys(other.name());
+            all.addAll(name);
+            heads.add(name.getLast());
+        });
+        Set<String> text = new HashSet<>();
+        keys(line.text()).stream().filter(k -> k.length() > 2 && !isVessel(k)).forEach(text::add);
+        all.addAll(text);
+        return new LineWords(all, heads, Set.copyOf(item), text, item.isEmpty() ? "" : item.getLast());
+    }
+
+    private static boolean isVessel(String key) {
+        Token word = new Token(Token.Kind.WORD, key, key, 0, 0, 0, 0);
+        return KitchenWords.shared().isAny(word, Use.DISH, Use.POT, Use.BOWL, Use.TRAY, Use.BASE, Use.GENERIC);
+    }
+
+    private static List<String> keys(String text) {
+        return text == null
+                ? List.of()
+                : Words.of(text).stream().map(Words.Word::key).toList();
+    }
+}

@@ -1,0 +1,149 @@
+package nabe.reading;
+
+import java.util.List;
+import java.util.Set;
+import nabe.reading.GroupNames.Group;
+import nabe.reading.Named.Kind;
+import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Slot;
+import nabe.reading.grammar.Token;
+import org.jspecify.annotations.Nullable;
+
+/** Resolves a noun: lines by their words or class, pots by their names or what is in them, vessels, "it". */
+final class Naming {
+    private static final double ENOUGH = 1.0;
+    private final Kitchen kitchen;
+    private final KitchenWords words = KitchenWords.shared();
+    private final NameWords known;
+    private final LineNames lineNames;
+    private final PotNames potNames;
+    private final GroupNames groupNames;
+    private final HeadingNames headings;
+
+    private record Choice(
+            double score, List<Integer> lines, @Nullable Pot pot, int head) {}
+
+    Naming(Kitchen kitchen) {
+        this.kitchen = kitchen;
+        this.known = new NameWords(kitchen);
+        this.lineNames = new LineNames(kitchen, known);
+        this.potNames = new PotNames(kitchen, known);
+        this.groupNames = new GroupNames(kitchen, known);
+        this.headings = new HeadingNames(kitchen);
+    }
+
+    Named resolve(Slot slot) {
+        List<Token> tokens = slot.tokens();
+        boolean each = words.any(tokens, Use.EACH);
+        Token last = tokens.getLast();
+        boolean towel = tokens.stream().anyMatch(x -> x.is("kitchen") || x.is("absorbent"));
+        if (words.any(tokens, Use.LID) && !towel && !words.isAny(last, Use.DISH)) {
+            return new Named(Kind.LID, List.of(), null, Portion.UNSAID, each, slot);
+        }
+        List<Integer> others = headings.remaining(slot);
+        if (!others.isEmpty()) {
+            return new Named(Kind.LINES, others, null, Portion.UNSAID, each, slot);
+        }
+        boolean becomes = slot.lead() == Slot.Lead.INTO
+                && words.is(last, Use.SHAPE)
+                && tokens.stream().noneMatch(t -> t.is("the") || words.is(t, Use.EACH));
+        if (becomes) {
+            return new Named(Kind.UNKNOWN, List.of(), null, Portion.UNSAID, each, slot);
+        }
+        List<Integer> headed = headings.headed(tokens);
+        if (!headed.isEmpty()) {
+            return new Named(Kind.LINES, headed, null, Portion.UNSAID, each, slot);
+        }
+        Choice best = best(tokens, isPlace(slot));
+        Kind vessel = Vessels.in(tokens);
+        if (vessel != null && (best == null || best.score < 2 || best.head != tokens.size() - 1)) {
+            return new Named(vessel, List.of(), null, Portion.read(tokens, List.of(), words), each, slot);
+        }
+        if (best == null) {
+            return pronounOrUnknown(tokens, slot, each);
+        }
+        Portion portion =
+                Portion.read(tokens.subList(0, best.head), tokens.subList(best.head + 1, tokens.size()), words);
+        if (each && portion.is(Portion.Kind.FILM)) {
+            portion = new Portion(Portion.Kind.EACH, 1, null);
+        }
+        return best.pot != null
+                ? new Named(Kind.POT, best.lines, best.pot, portion, each, slot)
+                : new Named(Kind.LINES, best.lines, null, portion, each, slot);
+    }
+
+    private boolean isPlace(Slot slot) {
+        boolean part = slot.tokens().stream()
+                .anyMatch(t -> t.isNumber() || NameWords.isPart(t) || words.isAny(t, Use.REST, Use.OTHER));
+        return Set.of(Slot.Lead.INTO, Slot.Lead.OVER, Slot.Lead.IN).contains(slot.lead()) && !slot.direct() && !part;
+    }
+
+    /** @return whether the noun is a heading that stands for its things */
+    boolean isHeading(Slot slot) {
+        return !headings.headed(slot.tokens()).isEmpty();
+    }
+
+    /** @return whether the noun names the line and nothing else */
+    boolean isOnly(Slot slot, int line) {
+        return lineNames.isOnly(slot, line);
+    }
+
+    private Named pronounOrUnknown(List<Token> tokens, Slot slot, boolean each) {
+        boolean pronoun = words.any(tokens, Use.PRONOUN);
+        boolean bare = tokens.stream()
+                .allMatch(t ->
+                        !t.isWord() || words.isAny(t, Use.DETAIL, Use.REST, Use.OTHER, Use.ALL) || NameWords.isPart(t));
+        Portion portion = Portion.read(tokens, List.of(), words);
+        boolean part = portion.is(Portion.Kind.REST)
+                || portion.is(Portion.Kind.FRACTION)
+                || portion.is(Portion.Kind.OF_LEFT)
+                || portion.is(Portion.Kind.RESERVED);
+        boolean means = pronoun || bare && part;
+        return new Named(means ? Kind.PRONOUN : Kind.UNKNOWN, List.of(), null, portion, each, slot);
+    }
+
+    /** From the last word back: the first that may name a thing and does. */
+    private @Nullable Choice best(List<Token> tokens, boolean place) {
+        for (int i = tokens.size() - 1; i >= 0; i--) {
+            Choice found = known.mayName(tokens.get(i)) ? best(tokens, i, place) : null;
+            if (found != null) {
+                return found;
+            }
+        }
+        return null;
+    }
+
+    private @Nullable Choice best(List<Token> tokens, int head, boolean place) {
+        Choice best = null;
+        for (int l = 0; l < kitchen.lines.size(); l++) {
+            best = better(best, new Choice(lineNames.score(tokens, head, l), List.of(l), null, head));
+        }
+        for (Pot pot : kitchen.pots) {
+            if (!pot.isEmpty() || pot.inside != null) {
+                best = better(best, new Choice(potNames.score(tokens, head, pot, place), List.of(), pot, head));
+            }
+        }
+        Group group = groupNames.of(tokens, head);
+        if (group != null && (best == null || group.score() > best.score)) {
+            best = new Choice(group.score(), group.lines(), null, head);
+        }
+        return best == null || best.score < ENOUGH ? null : settled(best);
+    }
+
+    private static @Nullable Choice better(@Nullable Choice a, Choice b) {
+        return a == null || b.score > a.score + 1e-9 ? b : a;
+    }
+
+    /** A line that is spent means the pot it went into. */
+    private Choice settled(Choice best) {
+        if (best.pot != null) {
+            return new Choice(best.score, best.lines, kitchen.whereItIs(best.pot), best.head);
+        }
+        if (best.lines.size() == 1 && kitchen.left[best.lines.getFirst()] <= 0.01) {
+            Pot pot = kitchen.holding(best.lines.getFirst());
+            return new Choice(best.score, best.lines, pot, best.head);
+        }
+        return best;
+    }
+}

@@ -1,0 +1,80 @@
+package nabe.reading;
+
+import java.util.Set;
+import nabe.reading.grammar.Clause;
+import nabe.reading.grammar.Clause.Cover;
+import nabe.reading.grammar.Durations.Duration;
+import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Token;
+import nabe.reading.grammar.Verb.Effect;
+
+/** Minutes in the oven and after it. */
+final class OvenClock {
+    private final Scene scene;
+    private final Kitchen kitchen;
+    private final Dish dish;
+    private final Oven oven;
+
+    OvenClock(Scene scene) {
+        this.scene = scene;
+        this.kitchen = scene.kitchen;
+        this.dish = scene.dish;
+        this.oven = scene.oven;
+    }
+
+    void clock(Clause clause) {
+        boolean stir = clause.says("stirring", "stir", "stirred");
+        for (Duration d : clause.durations()) {
+            if (d.first() && oven.started() && clause.cover() != null) {
+                oven.splitFirst(clause.cover(), d.minutes());
+            } else if (d.after() && oven.started()) {
+                if (!oven.splitAfter(clause, d.minutes()) && stir) {
+                    oven.stir();
+                }
+            } else {
+                segment(clause, d);
+                oven.time(d, stir);
+            }
+        }
+        if (clause.durations().isEmpty() && stir) {
+            oven.stir();
+        }
+    }
+
+    /** "20 minutes covered, then 15 uncovered": the cover said nearest to a time is its own. */
+    private void segment(Clause clause, Duration d) {
+        if (clause.durations().size() < 2) {
+            return;
+        }
+        for (int k = d.to();
+                k < clause.tokens().size()
+                        && !clause.tokens().get(k).isMark()
+                        && !clause.tokens().get(k).is("then");
+                k++) {
+            Token t = clause.tokens().get(k);
+            if (t.is("covered") || t.is("uncovered")) {
+                oven.cover(t.is("covered") ? Cover.ON : Cover.OFF);
+            }
+        }
+    }
+
+    boolean isRest(Clause clause) {
+        boolean rests = clause.does(Effect.REST)
+                || clause.verb() == null
+                        && clause.says(Use.RESTS)
+                        && !clause.durations().isEmpty()
+                || clause.does(Effect.LET) && oven.started()
+                || clause.verb() != null
+                        && Set.of("sit", "cool", "leave").contains(clause.verb().base());
+        boolean bench = clause.says("bench", "counter", "rest") && !clause.does(Effect.BAKE);
+        boolean gives = clause.verb() != null && clause.verb().base().equals("give") && !bench;
+        return oven.started()
+                && (rests && !gives || bench)
+                && (!clause.durations().isEmpty()
+                        || rests
+                                && !gives
+                                && (clause.does(Effect.REST)
+                                        || clause.verb() != null
+                                                && clause.verb().base().equals("sit")));
+    }
+}

@@ -1,0 +1,222 @@
+package nabe.reading;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import nabe.reading.Named.Kind;
+import nabe.reading.grammar.Clause;
+import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Slot.Lead;
+import nabe.reading.grammar.Verb.Effect;
+import org.jspecify.annotations.Nullable;
+
+/** Decides which pot a clause works in: one that is there, or one of its own. */
+final class PotChoice {
+    private static final Set<String> TAKES_IN = Set.of("in", "back", "through", "on", "over");
+    private final Kitchen kitchen;
+    private final Dish dish;
+    private final KitchenWords words = KitchenWords.shared();
+    /** The step in which a pot was last worked on. */
+    private int lastStep = -1;
+
+    PotChoice(Kitchen kitchen, Dish dish) {
+        this.kitchen = kitchen;
+        this.dish = dish;
+    }
+
+    void worked(int step) {
+        lastStep = step;
+    }
+
+    Pot target(Clause clause, List<Named> nouns, List<Item> items, @Nullable Pot place) {
+        if (place != null) {
+            return kitchen.whereItIs(place);
+        }
+        Named object = nouns.stream()
+                .filter(n -> n.slot().lead() == Lead.NONE && n.isFood())
+                .findFirst()
+                .orElse(null);
+        Pot objectPot = object == null ? null : object.is(Kind.PRONOUN) ? focused() : object.pot();
+        boolean joins = clause.does(Effect.JOIN, Effect.PLACE) || clause.verb() == null;
+        if (objectPot != null && !joins && !entersVessel(nouns)) {
+            Pot at = kitchen.whereItIs(objectPot);
+            boolean minor = !at.worked
+                    && kitchen.main(at).isEmpty() | isAromaticOnly(at)
+                    && kitchen.current != null
+                    && kitchen.current != at
+                    && !dish.holds(kitchen.current);
+            if (!minor) {
+                return at;
+            }
+        }
+        boolean moved =
+                objectPot != null && items.size() == 1 && nouns.stream().anyMatch(Named::isVessel) && !takesIn(clause);
+        if (moved) {
+            return kitchen.whereItIs(objectPot);
+        }
+        boolean pourIn = objectPot != null
+                && joins
+                && objectPot == kitchen.current
+                && takesIn(clause)
+                && !Mixing.isHot(objectPot);
+        if (pourIn) {
+            return Objects.requireNonNullElse(before(objectPot), objectPot);
+        }
+        if (object == null && !kitchen.focus.isEmpty() && mixesWithHand(clause, nouns)) {
+            return kitchen.whereItIs(kitchen.focus.getFirst());
+        }
+        return startsPot(clause, nouns, items) ? fresh(items) : Objects.requireNonNull(kitchen.current);
+    }
+
+    private @Nullable Pot focused() {
+        return kitchen.focus.isEmpty() ? kitchen.current : kitchen.focus.getFirst();
+    }
+
+    private boolean isAromaticOnly(Pot pot) {
+        return pot.pots.isEmpty() && pot.lines.keySet().stream().allMatch(kitchen::isShared);
+    }
+
+    private static boolean entersVessel(List<Named> nouns) {
+        return nouns.stream()
+                .anyMatch(n -> (n.slot().lead() == Lead.IN || n.slot().lead() == Lead.INTO)
+                        && (n.is(Kind.PAN) || n.is(Kind.BOWL))
+                        && nouns.stream().filter(Named::isFood).count() > 1);
+    }
+
+    /** "Mix with the ricotta", "sweat in 40 g of the butter": nothing before "with" means what is in hand. */
+    private boolean mixesWithHand(Clause clause, List<Named> nouns) {
+        boolean companions = nouns.stream()
+                .filter(Named::isFood)
+                .allMatch(n -> n.slot().lead() == Lead.WITH || n.slot().lead() == Lead.IN);
+        return companions
+                && !clause.does(Effect.JOIN)
+                && clause.verb() != null
+                && nouns.stream().anyMatch(Named::isFood);
+    }
+
+    private static boolean takesIn(Clause clause) {
+        return clause.particles().stream().anyMatch(TAKES_IN::contains);
+    }
+
+    /** The worked pot before this one that is not in the dish. */
+    private @Nullable Pot before(Pot pot) {
+        Pot found = null;
+        for (Pot p : kitchen.pots) {
+            found = p != pot && p.worked && p.given < 0.99 && !p.isEmpty() && !dish.holds(p) && p.number < pot.number
+                    ? p
+                    : found;
+        }
+        return found;
+    }
+
+    /** Signs for and against a pot of its own, weighed. */
+    private boolean startsPot(Clause clause, List<Named> nouns, List<Item> items) {
+        Pot current = kitchen.current;
+        if (current == null || current.isEmpty() && kitchen.topic != null) {
+            return true;
+        }
+        double sign = 0;
+        boolean apart = false;
+        boolean same = false;
+        for (Named n : nouns) {
+            if (n.is(Kind.PAN) || n.is(Kind.BOWL) || n.is(Kind.TRAY)) {
+                boolean sameOne = words.any(n.slot().tokens(), Use.SAME)
+                        || n.slot().tokens().stream().anyMatch(t -> t.is("the"));
+                same |= sameOne;
+                apart |= !sameOne;
+            }
+        }
+        sign += kitchen.topic != null ? 4 : 0;
+        boolean onlyPasta =
+                !items.isEmpty() && items.stream().allMatch(i -> i.pot() == null && kitchen.isPastaLine(i.line()));
+        sign += onlyPasta && clause.does(Effect.HEAT, Effect.START) ? 3 : 0;
+        sign += clause.says(Use.MEANWHILE) || clause.says("while") ? 2.5 : 0;
+        sign += apart ? 3 : 0;
+        sign -= same && !current.setAside ? 3 : 0;
+        sign += stirsUp(clause, nouns)
+                ? 2
+                : clause.does(Effect.START)
+                        ? 1.5
+                        : clause.does(Effect.MIX)
+                                ? 1
+                                : clause.does(Effect.JOIN, Effect.PLACE) ? -2 : clause.verb() == null ? -0.5 : 0;
+        boolean into =
+                nouns.stream().anyMatch(n -> n.slot().direct() && n.slot().lead() == Lead.IN && n.isFood());
+        sign -= into
+                        || clause.particles().contains("in")
+                        || clause.particles().contains("through")
+                        || clause.particles().contains("back")
+                ? 2.5
+                : 0;
+        boolean firstInStep = lastStep != clause.step();
+        sign += clause.opensSentence() || firstInStep ? 0.5 : -2;
+        sign += firstInStep ? 1 : 0;
+        sign += group(items);
+        sign += current.setAside ? 2 : 0;
+        boolean drained = !current.steps.isEmpty()
+                && Set.of("drain", "squeeze", "strain", "rinse")
+                        .contains(current.steps.getLast().action());
+        boolean inOven =
+                !current.steps.isEmpty() && current.steps.getLast().action().equals("roast");
+        sign += inOven && clause.does(Effect.HEAT) && !clause.verb().base().equals("roast") ? 2 : 0;
+        sign += kitchen.isPasta(current) && clause.does(Effect.HEAT) && !items.isEmpty() ? 2 : 0;
+        sign += drained && clause.does(Effect.HEAT, Effect.START) ? 1.5 : 0;
+        sign += dish.holds(current) || current.given > 0.99 ? 4 : 0;
+        sign += !current.worked && !kitchen.isFatOnly(current) ? 0.5 : 0;
+        boolean rawMix = clause.does(Effect.MIX)
+                && clause.opensSentence()
+                && items.stream().filter(i -> i.pot() == null).count() > 1;
+        sign += rawMix ? 1 : 0;
+        return sign > 0.5;
+    }
+
+    /** "Beat the egg with the water" begins a bowl; "beat in the egg" does not. */
+    static boolean stirsUp(Clause clause, List<Named> nouns) {
+        if (!clause.does(Effect.JOIN)
+                || !Set.of("stir", "beat", "fold").contains(clause.verb().base())) {
+            return false;
+        }
+        boolean in = clause.particles().contains("in")
+                || nouns.stream().anyMatch(n -> n.slot().direct() && n.slot().lead() == Lead.IN);
+        long fresh = nouns.stream()
+                .filter(n -> n.slot().lead() == Lead.NONE && n.is(Kind.LINES))
+                .count();
+        if (!in && fresh > (clause.verb().base().equals("beat") ? 1 : 2)) {
+            return true;
+        }
+        return nouns.stream().anyMatch(n -> n.slot().lead() == Lead.NONE && n.is(Kind.LINES))
+                && (nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH) || clause.says("together"));
+    }
+
+    /** The heading the things stand under speaks for its pot. */
+    private double group(List<Item> items) {
+        String heading = headingOf(items);
+        String now = kitchen.current == null ? null : kitchen.current.heading;
+        return heading == null || now == null ? 0 : heading.equals(now) ? -1.5 : 2;
+    }
+
+    private @Nullable String headingOf(List<Item> items) {
+        return items.stream()
+                .filter(i -> i.pot() == null && !kitchen.isShared(i.line()))
+                .map(i -> kitchen.lines.get(i.line()).heading())
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElse(null);
+    }
+
+    private Pot fresh(List<Item> items) {
+        String heading = headingOf(items);
+        Pot pot = kitchen.open();
+        pot.heading = heading;
+        if (heading != null) {
+            pot.call(heading);
+        }
+        if (kitchen.topic != null) {
+            pot.call(kitchen.topic);
+            pot.title = kitchen.topic;
+            kitchen.topic = null;
+        }
+        return pot;
+    }
+}

@@ -1,0 +1,113 @@
+package nabe.reading;
+
+import java.util.List;
+import java.util.Set;
+import java.util.stream.IntStream;
+import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Token;
+
+/** How well a noun names a pot: by what it was called, by what its contents make, by what is in it. */
+final class PotNames {
+    private static final Set<String> SAUCY = Set.of(
+            "milk",
+            "cream",
+            "stock",
+            "tomato",
+            "tomato-sauce",
+            "sour-milk",
+            "wine",
+            "sour-cream",
+            "coconut",
+            "white-sauce",
+            "soup-tin");
+    private final Kitchen kitchen;
+    private final NameWords known;
+    private final KitchenWords words = KitchenWords.shared();
+    private final FoodClasses classes = FoodClasses.shared();
+
+    PotNames(Kitchen kitchen, NameWords known) {
+        this.kitchen = kitchen;
+        this.known = known;
+    }
+
+    /** @param place whether the noun says where something goes: that is more likely a pot than food as bought */
+    double score(List<Token> tokens, int head, Pot pot, boolean place) {
+        double worth = worth(tokens, head, pot);
+        boolean likely = worth > 0 && place && pot.worked && !isOfFresh(tokens.get(head), pot);
+        return likely ? worth + 1.2 : worth;
+    }
+
+    private double worth(List<Token> tokens, int head, Pot pot) {
+        Token name = tokens.get(head);
+        double score = 0;
+        boolean named = pot.names.contains(name.key());
+        boolean generic = words.is(name, Use.GENERIC);
+        boolean shape = words.is(name, Use.SHAPE);
+        if (named) {
+            score += generic ? 1.6 : 2.6;
+        } else if (classes.holds(name.key(), kitchen.roles(pot)) && (pot.worked || Mixing.isInHand(pot))) {
+            score += 1.9 - 0.07 * kitchen.roles(pot).size();
+        } else if (generic && pot.worked && kitchen.main(pot).size() + pot.pots.size() > 1) {
+            score += name.is("sauce") && !isSauce(pot) || name.is("filling") && isPlainSauce(pot)
+                    ? 0.8
+                    : name.is("topping") && !kitchen.roles(pot).contains("crumbs") ? 0.8 : 1.1;
+        } else if (shape && isCut(pot)) {
+            score += 1.3;
+        } else if (holdsHead(pot, name)) {
+            score += 1.2;
+        } else {
+            return 0;
+        }
+        for (int i = 0; i < head; i++) {
+            Token t = tokens.get(i);
+            if (t.isWord() && !known.isEmpty(t)) {
+                score += pot.names.contains(t.key())
+                        ? named ? 1 : 1.6
+                        : holdsWord(pot, t) ? 0.8 : classes.holds(t.key(), kitchen.roles(pot)) ? 0.6 : 0;
+            }
+        }
+        boolean calledOtherwise = generic && !named && !pot.names.isEmpty();
+        score -= calledOtherwise ? 0.4 : 0;
+        score += 0.4 * (pot.number / (double) (kitchen.pots.size() + 1));
+        boolean putBy = pot.reserved > 0 && tokens.stream().anyMatch(t -> t.is("reserved") || t.is("saved"));
+        score += putBy ? 1.5 : 0;
+        score += kitchen.focus.contains(pot) ? 0.2 : 0;
+        return score - (pot.given > 0.99 ? 0.3 : 0);
+    }
+
+    /** "Rub the butter into the flour" means flour not used yet, not a sauce that has some. */
+    private boolean isOfFresh(Token name, Pot pot) {
+        return !pot.names.contains(name.key())
+                && IntStream.range(0, known.lines.size())
+                        .anyMatch(l -> known.lines.get(l).heads().contains(name.key()) && kitchen.left[l] > 0.99);
+    }
+
+    private boolean isSauce(Pot pot) {
+        boolean withPasta = pot.pots.keySet().stream().anyMatch(kitchen::isPasta);
+        return !withPasta && kitchen.roles(pot).stream().anyMatch(SAUCY::contains);
+    }
+
+    private boolean isPlainSauce(Pot pot) {
+        return classes.holds("bechamel", kitchen.roles(pot)) || classes.holds("batter", kitchen.roles(pot));
+    }
+
+    private static boolean isCut(Pot pot) {
+        return pot.steps.stream()
+                        .anyMatch(s -> Set.of("slice", "cut", "stamp", "shape", "roll", "chop", "peel")
+                                .contains(s.action()))
+                || pot.inside != null;
+    }
+
+    private boolean holdsHead(Pot pot, Token name) {
+        return pot.lines.keySet().stream()
+                        .anyMatch(l -> known.lines.get(l).heads().contains(name.key()))
+                || pot.pots.keySet().stream().anyMatch(p -> holdsHead(p, name));
+    }
+
+    private boolean holdsWord(Pot pot, Token t) {
+        return pot.lines.keySet().stream()
+                        .anyMatch(l -> known.lines.get(l).all().contains(t.key()))
+                || pot.pots.keySet().stream().anyMatch(p -> p.names.contains(t.key()) || holdsWord(p, t));
+    }
+}

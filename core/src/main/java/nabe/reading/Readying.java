@@ -1,0 +1,73 @@
+package nabe.reading;
+
+import java.util.List;
+import java.util.Set;
+import nabe.reading.Named.Kind;
+import nabe.reading.grammar.Clause;
+import nabe.reading.grammar.Verb.Effect;
+
+/** What readies oven and dish: heat, and fat that only greases. */
+final class Readying {
+    private static final Set<String> GREASES =
+            Set.of("rub", "brush", "spray", "mist", "coat", "smear", "grease", "butter", "oil", "line", "dust");
+    private final Scene scene;
+    private final Kitchen kitchen;
+
+    Readying(Scene scene) {
+        this.scene = scene;
+        this.kitchen = scene.kitchen;
+    }
+
+    boolean isComponentsHeat(Clause clause, List<Named> nouns) {
+        return scene.stage == Scene.Stage.COOKING
+                && clause.does(Effect.START, Effect.HEAT, Effect.BAKE)
+                && !clause.verb().base().equals("heat")
+                && !clause.verb().base().equals("preheat")
+                && !clause.verb().base().equals("warm")
+                && (nouns.stream().anyMatch(Named::isFood)
+                        || nouns.stream().anyMatch(n -> n.is(Kind.TRAY))
+                        || !kitchen.focus.isEmpty() && clause.verb().base().equals("roast"));
+    }
+
+    /** "Heat the oven to 190C". */
+    boolean isPreheat(Clause clause, List<Named> nouns) {
+        boolean named = clause.says("oven", "gas", "preheat", "thermostat") && !clause.says("dutch");
+        boolean timed = !clause.durations().isEmpty();
+        boolean food = nouns.stream().anyMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT));
+        boolean back = clause.says("return", "back", "into", "in");
+        if (named && clause.heat() != null && !timed && !food && scene.stage != Scene.Stage.BAKING) {
+            boolean intoOven = clause.says("into") || clause.does(Effect.BAKE);
+            if (intoOven && scene.stage == Scene.Stage.BUILDING) {
+                scene.enterOven();
+            }
+            return true;
+        }
+        return named
+                && !timed
+                && !food
+                && !back
+                && !clause.does(Effect.BAKE)
+                && clause.cover() == null
+                && scene.stage != Scene.Stage.BAKING;
+    }
+
+    boolean greases(Clause clause, List<Named> nouns) {
+        boolean greasy = clause.does(Effect.GREASE)
+                || clause.verb() != null && GREASES.contains(clause.verb().base());
+        boolean vessel = nouns.stream()
+                .anyMatch(n -> n.is(Kind.DISH) || n.is(Kind.LID) || n.is(Kind.PAN) && clause.does(Effect.GREASE));
+        boolean food = nouns.stream()
+                .anyMatch(n -> n.is(Kind.POT)
+                        || n.is(Kind.LINES) && n.lines().stream().anyMatch(l -> !kitchen.isFat(l) && !isCoating(l)));
+        if (!greasy || !vessel || food && !clause.does(Effect.GREASE)) {
+            return false;
+        }
+        nouns.stream().filter(n -> n.is(Kind.LINES)).forEach(n -> kitchen.pan.addAll(n.lines()));
+        scene.dishMeant = true;
+        return true;
+    }
+
+    private boolean isCoating(int line) {
+        return Set.of("crumbs", "flour", "aromatic").contains(kitchen.role(line));
+    }
+}

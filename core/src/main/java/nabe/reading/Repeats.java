@@ -1,0 +1,69 @@
+package nabe.reading;
+
+import java.util.List;
+import java.util.Set;
+import nabe.reading.Named.Kind;
+import nabe.reading.grammar.Clause;
+import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Slot.Lead;
+import nabe.reading.grammar.Token;
+
+/** "Repeat twice", "same again", "do that once more". */
+final class Repeats {
+    private final Scene scene;
+    private final Dish dish;
+    private final Laying laying;
+
+    Repeats(Scene scene, Laying laying) {
+        this.scene = scene;
+        this.dish = scene.dish;
+        this.laying = laying;
+    }
+
+    boolean repeats(Clause clause, List<Named> nouns) {
+        boolean does = clause.verb() != null && clause.verb().base().equals("do");
+        return scene.stage != Scene.Stage.COOKING && !dish.all.isEmpty() && (!does || clause.says(Use.AGAIN));
+    }
+
+    boolean isAgain(Clause clause, List<Named> nouns) {
+        boolean says = clause.says("again", "same", "twice", "ditto", "likewise")
+                || clause.says("more") && clause.says("time");
+        return scene.stage == Scene.Stage.BUILDING
+                && says
+                && !dish.all.isEmpty()
+                && nouns.stream().noneMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT));
+    }
+
+    void again(Clause clause, List<Named> nouns) {
+        List<Named> named =
+                nouns.stream().filter(n -> n.is(Kind.LINES) || n.is(Kind.POT)).toList();
+        boolean withList =
+                !clause.says("layer") && named.stream().anyMatch(n -> n.slot().lead() == Lead.WITH) && named.size() > 1;
+        if (withList) {
+            named.forEach(n -> laying.layDown(n, false));
+            dish.endCycle();
+            return;
+        }
+        dish.repeat(times(clause), clause.step());
+    }
+
+    private static int times(Clause clause) {
+        for (int k = 0; k < clause.tokens().size(); k++) {
+            Token t = clause.tokens().get(k);
+            if (t.is("twice")) {
+                return 2;
+            }
+            if (t.is("thrice")) {
+                return 3;
+            }
+            boolean counted = t.isNumber()
+                    && k + 1 < clause.tokens().size()
+                    && Set.of("time", "more")
+                            .contains(clause.tokens().get(k + 1).key());
+            if (counted) {
+                return Math.clamp((int) t.low(), 1, 8);
+            }
+        }
+        return 1;
+    }
+}

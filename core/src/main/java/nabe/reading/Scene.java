@@ -1,0 +1,57 @@
+package nabe.reading;
+
+import java.util.HashSet;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+
+/** Where the reading stands: what is on the stove, in the dish and in the oven, and what the text is about just now. */
+final class Scene {
+    /** Where a clause happens unless it says otherwise. */
+    enum Stage {
+        COOKING,
+        BUILDING,
+        BAKING,
+        RESTED
+    }
+
+    final Kitchen kitchen;
+    final Naming naming;
+    final Dish dish;
+    final Oven oven = new Oven();
+    final Stove stove;
+    /** Dishes that stood on the stove: a casserole is a pot then. */
+    final Set<String> stoveware = new HashSet<>();
+
+    Stage stage = Stage.COOKING;
+    /** How many pots were open when the building began. */
+    int openedBefore;
+    /** Whether the text spoke of the dish already. */
+    boolean dishMeant;
+    /** Whether something is cooked beside while the dish bakes. */
+    boolean aside;
+
+    boolean chilled;
+    boolean frozen;
+    /** The wrap, tube or shell filled last. */
+    @Nullable
+    Pot wrapper;
+
+    Scene(Kitchen kitchen) {
+        this.kitchen = kitchen;
+        this.naming = new Naming(kitchen);
+        this.dish = new Dish(kitchen);
+        this.stove = new Stove(kitchen, dish);
+    }
+
+    /** What was made and put nowhere is the dish. */
+    void enterOven() {
+        stage = Stage.BAKING;
+        oven.bake();
+        if (dish.all.isEmpty()) {
+            Pot all = kitchen.current == null || kitchen.current.isEmpty() ? null : kitchen.whereItIs(kitchen.current);
+            if (all != null) {
+                dish.place(all, Portion.UNSAID, false);
+            }
+        }
+    }
+}

@@ -1,0 +1,71 @@
+package nabe.reading;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import nabe.reading.grammar.Clause;
+import nabe.reading.grammar.Clause.Cover;
+import nabe.reading.grammar.Durations.Duration;
+import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Token;
+import nabe.recipe.Procedure.Minutes;
+import nabe.recipe.Procedure.Of;
+import nabe.recipe.Procedure.Step;
+import org.jspecify.annotations.Nullable;
+
+/** Clauses → steps of a component. */
+final class Steps {
+    private static final Pattern UNTIL =
+            Pattern.compile("\\b(?:until|till|so that) ([^.;,]+)", Pattern.CASE_INSENSITIVE);
+    private static final Pattern HEAT = Pattern.compile(
+            "\\b(high|medium[- ]high|medium[- ]low|medium|low|gentle|fierce|moderate)\\b(?: heat)?",
+            Pattern.CASE_INSENSITIVE);
+    private final Kitchen kitchen;
+    private final KitchenWords words = KitchenWords.shared();
+
+    Steps(Kitchen kitchen) {
+        this.kitchen = kitchen;
+    }
+
+    /** Adds the clause to what is done to a pot: one step for every time it says. */
+    void add(Clause clause, Pot pot, List<Of> uses) {
+        if (clause.durations().size() <= 1) {
+            Minutes minutes = clause.durations().isEmpty()
+                    ? null
+                    : clause.durations().getFirst().minutes();
+            pot.steps.add(of(clause, uses, minutes));
+            return;
+        }
+        for (Duration d : clause.durations()) {
+            pot.steps.add(of(clause, uses, d.minutes()));
+        }
+    }
+
+    Step of(Clause clause, List<Of> uses, @Nullable Minutes minutes) {
+        Matcher until = UNTIL.matcher(clause.words());
+        Matcher heat = HEAT.matcher(clause.words());
+        return new Step(
+                kitchen.nextStep(),
+                clause.verb() == null ? "add" : clause.verb().base(),
+                clause.words(),
+                clause.sentence(),
+                List.copyOf(uses),
+                tool(clause),
+                heat.find() ? heat.group(1).toLowerCase(Locale.ROOT) : null,
+                clause.cover() == null ? null : Boolean.valueOf(clause.cover() == Cover.ON),
+                clause.heat() == null ? null : Double.valueOf(clause.heat().celsius()),
+                minutes,
+                until.find() ? until.group(1).strip() : null);
+    }
+
+    private @Nullable String tool(Clause clause) {
+        for (Token t : clause.tokens()) {
+            if (words.isAny(t, Use.POT, Use.BOWL, Use.TRAY)) {
+                return t.text().toLowerCase(Locale.ROOT);
+            }
+        }
+        return null;
+    }
+}

@@ -1,0 +1,330 @@
+package nabe.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import nabe.reading.Named.Kind;
+import nabe.reading.grammar.Clause;
+import nabe.reading.grammar.Durations.Duration;
+import nabe.reading.grammar.Slot.Lead;
+import nabe.reading.grammar.Verb.Effect;
+import nabe.recipe.Procedure.Minutes;
+import org.jspecify.annotations.Nullable;
+
+/** What clauses do at the stove and in bowls: they fill pots, join them, and leave steps on them. */
+final class Stove {
+    private static final double MUCH = 0.001;
+    private final Kitchen kitchen;
+    private final Dish dish;
+    private final Steps steps;
+    private final PotChoice choice;
+    private final Mixing mixing;
+
+    Stove(Kitchen kitchen, Dish dish) {
+        this.kitchen = kitchen;
+        this.dish = dish;
+        this.steps = new Steps(kitchen);
+        this.choice = new PotChoice(kitchen, dish);
+        this.mixing = new Mixing(kitchen, dish, steps, choice);
+    }
+
+    void work(Clause clause, List<Named> nouns) {
+        List<Item> items = items(clause, nouns);
+        Pot place = location(clause, nouns);
+        if (clause.does(Effect.KEEP) && keep(clause, nouns)) {
+            return;
+        }
+        if (clause.does(Effect.PLACE, Effect.AWAY)
+                && items.isEmpty()
+                && nouns.stream().anyMatch(n -> n.is(Kind.TRAY))) {
+            kitchen.focus.forEach(p -> p.setAside = true);
+        }
+        if (intoTheRest(clause, nouns, items)) {
+            return;
+        }
+        if (clause.does(Effect.DRAW) && draw(nouns)) {
+            return;
+        }
+        if (items.isEmpty() && gathers(clause)) {
+            kitchen.pots.stream()
+                    .filter(p -> !p.isEmpty() && p.given < 0.01 && !dish.holds(p))
+                    .forEach(p -> items.add(new Item(-1, p, Portion.UNSAID)));
+        }
+        if (items.isEmpty() && place == null) {
+            goOn(clause);
+            return;
+        }
+        if (isPreparation(clause, items, nouns, place)) {
+            prepare(clause, items);
+            return;
+        }
+        List<Pot> several = severalApart(clause, nouns);
+        if (!several.isEmpty()) {
+            workEach(clause, nouns, several, items);
+            return;
+        }
+        Pot target = choice.target(clause, nouns, items, place);
+        mixing.combine(clause, target, items);
+    }
+
+    /** "Combine" without a word what: all that was made. */
+    private static boolean gathers(Clause clause) {
+        return clause.verb() != null
+                && clause.verb().base().equals("combine")
+                && clause.opensSentence()
+                && clause.slots().isEmpty();
+    }
+
+    private List<Item> items(Clause clause, List<Named> nouns) {
+        List<Item> items = new ArrayList<>();
+        for (Named noun : nouns) {
+            Lead lead = noun.slot().lead();
+            boolean place =
+                    lead == Lead.OVER || lead == Lead.INTO || lead == Lead.IN && noun.is(Kind.POT) || lead == Lead.FROM;
+            boolean particle = noun.slot().direct()
+                    && (lead == Lead.OVER || lead == Lead.IN)
+                    && !clause.does(Effect.HEAT, Effect.START, Effect.BAKE);
+            if (place && !particle && !noun.is(Kind.LINES)) {
+                continue;
+            }
+            if (noun.is(Kind.LINES)) {
+                noun.lines().forEach(l -> items.add(new Item(l, null, noun.portion())));
+            } else if (noun.is(Kind.POT)) {
+                items.add(new Item(noun.lines().isEmpty() ? -1 : noun.lines().getFirst(), noun.pot(), noun.portion()));
+            } else if (noun.is(Kind.PRONOUN)) {
+                kitchen.focus.forEach(p -> items.add(new Item(-1, kitchen.whereItIs(p), noun.portion())));
+            }
+        }
+        return items;
+    }
+
+    /** "Into the sauce", "over the veg": the pot it goes to. */
+    private @Nullable Pot location(Clause clause, List<Named> nouns) {
+        for (Named noun : nouns) {
+            Lead lead = noun.slot().lead();
+            boolean place = lead == Lead.INTO
+                    || (lead == Lead.OVER || lead == Lead.IN) && !noun.slot().direct();
+            if (place && noun.is(Kind.POT)) {
+                return noun.pot();
+            }
+            if (place && noun.is(Kind.PRONOUN) && kitchen.current != null) {
+                return kitchen.current;
+            }
+        }
+        return null;
+    }
+
+    private boolean isPreparation(Clause clause, List<Item> items, List<Named> nouns, @Nullable Pot place) {
+        boolean joins = clause.particles().contains("in")
+                || nouns.stream()
+                        .anyMatch(n -> n.slot().lead() == Lead.IN && n.slot().direct() && n.isFood());
+        boolean vessel =
+                nouns.stream().anyMatch(n -> n.slot().lead() == Lead.INTO && (n.is(Kind.BOWL) || n.is(Kind.PAN)));
+        boolean companions = nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH && n.isFood());
+        return clause.does(Effect.PREP, Effect.AWAY, Effect.ROLL, Effect.DRAW, Effect.LET)
+                && place == null
+                && !joins
+                && !vessel
+                && !companions
+                && !items.isEmpty();
+    }
+
+    private void prepare(Clause clause, List<Item> items) {
+        if (clause.does(Effect.AWAY)) {
+            items.stream()
+                    .filter(i -> i.pot() != null && kitchen.main(i.pot()).size() == 1)
+                    .forEach(i -> i.pot().setAside = true);
+            return;
+        }
+        List<Pot> held = new ArrayList<>();
+        for (Item item : items) {
+            Pot pot = item.pot() != null ? item.pot() : hold(item);
+            if (pot != null && !held.contains(pot)) {
+                held.add(pot);
+                steps.add(clause, pot, List.of());
+            }
+        }
+        if (!held.isEmpty()) {
+            kitchen.focus = held;
+        }
+    }
+
+    /** A thing in hand: a pot of one line. */
+    private @Nullable Pot hold(Item item) {
+        double share = item.portion().isSaid()
+                ? kitchen.accounts.take(item.line(), item.portion())
+                : kitchen.accounts.takeAll(item.line());
+        if (share <= MUCH) {
+            return kitchen.holding(item.line());
+        }
+        Pot pot = kitchen.open();
+        pot.heading = kitchen.lines.get(item.line()).heading();
+        pot.add(item.line(), share);
+        return pot;
+    }
+
+    private void goOn(Clause clause) {
+        List<Pot> on = kitchen.focus.isEmpty() && kitchen.current != null ? List.of(kitchen.current) : kitchen.focus;
+        boolean oneVessel = on.size() > 1
+                && clause.does(Effect.HEAT, Effect.START, Effect.MIX)
+                && clause.durations().size() < 2
+                && !clause.says("separate", "separately", "each")
+                && on.stream().allMatch(Mixing::isInHand);
+        if (oneVessel) {
+            Pot first = on.getFirst();
+            List.copyOf(on.subList(1, on.size())).forEach(p -> mixing.dissolve(p, first));
+            on = List.of(first);
+        }
+        for (Pot pot : List.copyOf(on)) {
+            Pot there = kitchen.whereItIs(pot);
+            boolean seasons = clause.verb() != null
+                    && Set.of("season", "salt", "pepper").contains(clause.verb().base());
+            if (seasons) {
+                kitchen.seasoned.add(there);
+            }
+            if (clause.does(Effect.HEAT, Effect.START, Effect.MIX) && !seasons) {
+                there.worked = true;
+                kitchen.current = there;
+            }
+            steps.add(clause, there, List.of());
+        }
+    }
+
+    private List<Pot> severalApart(Clause clause, List<Named> nouns) {
+        List<Pot> held = kitchen.focus.stream()
+                .filter(p -> !p.worked && kitchen.main(p).size() == 1)
+                .toList();
+        boolean pronoun = nouns.stream().anyMatch(n -> n.is(Kind.PRONOUN));
+        boolean own = nouns.stream()
+                        .filter(n -> n.is(Kind.POT) && held.contains(n.pot()))
+                        .count()
+                > 1;
+        boolean apart = clause.durations().size() > 1 || clause.says("separate", "separately");
+        boolean dressed = clause.does(Effect.PREP)
+                && nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH);
+        return held.size() > 1 && (pronoun || own) && (apart || dressed) ? held : List.of();
+    }
+
+    private void workEach(Clause clause, List<Named> nouns, List<Pot> pots, List<Item> items) {
+        for (Item item : items) {
+            if (item.pot() == null) {
+                double share = kitchen.accounts.take(item.line(), item.portion()) / pots.size();
+                pots.forEach(p -> p.add(item.line(), share));
+            }
+        }
+        List<Duration> times = clause.durations();
+        for (Pot pot : pots) {
+            Minutes own = timeAfter(clause, nouns, pot);
+            pot.worked |= clause.does(Effect.HEAT, Effect.START);
+            pot.steps.add(steps.of(
+                    clause,
+                    List.of(),
+                    own != null || times.isEmpty() ? own : times.getFirst().minutes()));
+        }
+    }
+
+    /** "the potatoes for 25 minutes and the aubergines for 30". */
+    private static @Nullable Minutes timeAfter(Clause clause, List<Named> nouns, Pot pot) {
+        for (Named noun : nouns) {
+            if (noun.pot() == pot) {
+                int end = clause.tokens().indexOf(noun.slot().tokens().getLast());
+                return clause.durations().stream()
+                        .filter(d -> d.from() > end)
+                        .map(Duration::minutes)
+                        .findFirst()
+                        .orElse(null);
+            }
+        }
+        return null;
+    }
+
+    /** "Stir the chicken into the rest", after a part was put by: what is made now is another pot. */
+    private boolean intoTheRest(Clause clause, List<Named> nouns, List<Item> items) {
+        boolean rest = nouns.stream()
+                .anyMatch(n -> n.slot().lead() == Lead.INTO
+                        && n.is(Kind.PRONOUN)
+                        && n.portion().is(Portion.Kind.REST));
+        Pot kept = kitchen.pots.stream()
+                .filter(p -> p.reserved > 0 && p.given < MUCH)
+                .reduce((a, b) -> b)
+                .orElse(null);
+        List<Item> raw = items.stream().filter(i -> i.pot() == null).toList();
+        if (!rest || kept == null || raw.isEmpty()) {
+            return false;
+        }
+        Pot mixture = kitchen.open();
+        mixture.pots.put(kept, 1 - kept.reserved);
+        kept.given = 1 - kept.reserved;
+        mixing.combine(clause, mixture, raw);
+        return true;
+    }
+
+    /** "Set aside 1/2 cup of the cheese". "Set it aside" closes a pot. @return whether that was all the clause does */
+    private boolean keep(Clause clause, List<Named> nouns) {
+        for (Named noun : nouns) {
+            if (noun.is(Kind.LINES)
+                    && noun.portion().isSaid()
+                    && !noun.portion().is(Portion.Kind.REST)) {
+                int line = noun.lines().getFirst();
+                Double share = noun.portion().of(kitchen.lines.get(line), 1);
+                kitchen.reserved[line] = share == null ? 0 : Math.min(share, kitchen.left[line]);
+            } else if (noun.is(Kind.POT) && drawOff(noun)) {
+                return true;
+            } else if (noun.is(Kind.POT) && noun.pot() != null) {
+                Double share = dish.share(noun.pot(), noun.portion());
+                noun.pot().reserved = share == null ? 0 : share;
+                noun.pot().setAside |= share == null;
+                kitchen.focusOn(noun.pot());
+            } else if (noun.is(Kind.PRONOUN) && noun.portion().is(Portion.Kind.FRACTION) && mixing.lastLine() >= 0) {
+                takeOut(noun.portion().value());
+            } else if (noun.is(Kind.PRONOUN)) {
+                kitchen.focus.forEach(p -> p.setAside = true);
+            }
+        }
+        if (nouns.stream().noneMatch(Named::isFood)) {
+            kitchen.focus.forEach(p -> p.setAside = true);
+        }
+        return true;
+    }
+
+    /** "Cheddar in, but reserve a handful": out of what went in last. */
+    private void takeOut(double part) {
+        Pot pot = kitchen.holding(mixing.lastLine());
+        Double share = pot == null ? null : pot.lines.get(mixing.lastLine());
+        if (share != null) {
+            pot.lines.put(mixing.lastLine(), share * (1 - part));
+            kitchen.left[mixing.lastLine()] += share * part;
+            kitchen.reserved[mixing.lastLine()] += share * part;
+        }
+    }
+
+    /** "Strain the milk into a jug": it leaves its pot and is there to be used again. */
+    private boolean draw(List<Named> nouns) {
+        boolean jug = nouns.stream().anyMatch(n -> n.is(Kind.BOWL) && n.slot().lead() == Lead.INTO);
+        for (Named noun : nouns) {
+            if (jug && noun.is(Kind.POT) && noun.slot().lead() == Lead.NONE && drawOff(noun)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** A liquid that things were cooked in is there again. */
+    private boolean drawOff(Named noun) {
+        if (noun.lines().size() != 1 || noun.pot() == null) {
+            return false;
+        }
+        int line = noun.lines().getFirst();
+        Double share = noun.pot().lines.get(line);
+        if (share == null || noun.pot().lines.size() < 2 || !isLiquid(line)) {
+            return false;
+        }
+        noun.pot().lines.remove(line);
+        kitchen.left[line] += share;
+        return true;
+    }
+
+    private boolean isLiquid(int line) {
+        return Set.of("milk", "stock", "water", "cream", "wine").contains(kitchen.role(line));
+    }
+}

@@ -1,0 +1,190 @@
+package nabe.reading;
+
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import nabe.measure.Unit;
+import nabe.reading.Named.Kind;
+import nabe.reading.grammar.Clause;
+import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Slot;
+import nabe.reading.grammar.Slot.Lead;
+import nabe.reading.grammar.Token;
+import nabe.reading.grammar.Verb.Effect;
+import nabe.reading.text.UnitWords;
+import nabe.recipe.Procedure.DoubtCode;
+import org.jspecify.annotations.Nullable;
+
+/** What a clause says of the text itself: which part comes next, how much there is of a thing, what nobody knows. */
+final class Topics {
+    private final Scene scene;
+    private final Kitchen kitchen;
+    private final Dish dish;
+    private final Naming naming;
+    private final List<Clause> clauses;
+    private final KitchenWords words = KitchenWords.shared();
+
+    Topics(Scene scene, List<Clause> clauses) {
+        this.scene = scene;
+        this.kitchen = scene.kitchen;
+        this.dish = scene.dish;
+        this.naming = scene.naming;
+        this.clauses = clauses;
+    }
+
+    void noteCold(Clause clause) {
+        boolean dishCold = scene.stage == Scene.Stage.BUILDING
+                && !dish.all.isEmpty()
+                && clause.says("refrigerate", "chill", "fridge", "refrigerator", "overnight");
+        scene.chilled |= dishCold || clause.does(Effect.BAKE) && clause.says("fridge", "refrigerator");
+        scene.frozen |= clause.does(Effect.BAKE) && clause.says("frozen", "freezer");
+    }
+
+    /** A thing a clause wants to use and nobody knows. */
+    void noteUnknown(Clause clause, List<Named> nouns) {
+        boolean acts = clause.does(Effect.JOIN, Effect.MIX, Effect.PLACE, Effect.INSIDE);
+        boolean anything = nouns.stream().anyMatch(n -> !n.is(Kind.UNKNOWN));
+        if (!acts || anything) {
+            return;
+        }
+        nouns.stream()
+                .filter(n -> n.slot().lead() == Lead.NONE || n.slot().lead() == Lead.WITH)
+                .filter(n -> n.slot().tokens().getFirst().is("the")
+                        && !words.any(n.slot().tokens(), Use.SCENERY))
+                .findFirst()
+                .ifPresent(n ->
+                        kitchen.doubt(DoubtCode.WORD_NOT_KNOWN, clause.sentence(), clause.words(), text(n.slot()), 0));
+    }
+
+    private static String text(Slot slot) {
+        return slot.tokens().stream().map(Token::text).collect(Collectors.joining(" "));
+    }
+
+    /** "It makes about 6 cups." */
+    boolean notesVolume(Clause clause) {
+        List<Token> t = clause.tokens();
+        boolean tells = clause.says("make", "have", "get", "give", "yield", "about") && clause.says(Use.SUBJECT);
+        for (int k = 0; tells && k + 1 < t.size(); k++) {
+            Unit unit = t.get(k).isNumber() && t.get(k + 1).isWord()
+                    ? UnitWords.ofWord(t.get(k + 1).text())
+                    : null;
+            if (unit != null && unit.isFixed() && unit.kind() == Unit.Kind.VOLUME && kitchen.current != null) {
+                kitchen.current.millilitres =
+                        unit.factor() * (t.get(k).low() + t.get(k).high()) / 2;
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** "White." before its sentences, "Filling:", "For the filling,", "Start with the batter.", "Build." */
+    boolean isTopic(Clause clause, int i) {
+        String topic = topic(clause, i);
+        if (topic == null || topic.isBlank()) {
+            return topic != null;
+        }
+        List<Token> said = nabe.reading.grammar.Tokens.of(topic);
+        boolean phase = said.stream().anyMatch(t -> words.is(t, Use.TOPIC) && !words.is(t, Use.GENERIC));
+        if (said.stream()
+                .anyMatch(t -> Set.of("build", "assemble", "assembly", "layer", "layering", "building")
+                        .contains(t.key()))) {
+            scene.stage = scene.stage == Scene.Stage.COOKING ? Scene.Stage.BUILDING : scene.stage;
+            scene.dishMeant = true;
+        }
+        if (!phase || said.stream().anyMatch(t -> words.is(t, Use.GENERIC))) {
+            kitchen.topic = topic;
+        }
+        return endsTopic(clause);
+    }
+
+    private boolean endsTopic(Clause clause) {
+        return !clause.tokens().getFirst().is("for") || clause.verb() == null;
+    }
+
+    private @Nullable String topic(Clause clause, int i) {
+        List<Token> t = clause.tokens();
+        if (clause.does(
+                        Effect.COVER,
+                        Effect.UNCOVER,
+                        Effect.BAKE,
+                        Effect.GRILL,
+                        Effect.SERVE,
+                        Effect.REPEAT,
+                        Effect.REST)
+                && clause.verb() != null
+                && !clause.words().endsWith(":")) {
+            return null;
+        }
+        if (t.getFirst().is("for")
+                && t.size() > 2
+                && t.get(1).isWord()
+                && !t.get(1).isNumber()) {
+            return forThe(t);
+        }
+        if (clause.words().endsWith(":") && clause.says("heat", "oven")) {
+            return "";
+        }
+        boolean whole = clause.opensSentence()
+                && (i + 1 >= clauses.size()
+                        || clauses.get(i + 1).sentence() != clause.sentence()
+                        || clause.words().endsWith(":"));
+        long count = t.stream().filter(Token::isWord).count();
+        boolean figures = t.stream().anyMatch(Token::isNumber);
+        if (!whole || figures || clause.says(Use.LID)) {
+            return null;
+        }
+        boolean place = clause.says(Use.SAME)
+                || clause.says("heat", "oven")
+                || t.stream().anyMatch(w -> words.isAny(w, Use.POT, Use.BOWL, Use.TRAY));
+        boolean colon = clause.words().endsWith(":") && count <= 6 && !place;
+        if (colon) {
+            return plain(t);
+        }
+        boolean nothing = clause.slots().stream()
+                .allMatch(s -> naming.resolve(s).is(Kind.UNKNOWN) || words.any(s.tokens(), Use.GENERIC));
+        boolean alone = clause.verb() == null && count <= 2 && clause.opensStep();
+        boolean begins = clause.verb() == null && count <= 4 && clause.says("first") && clause.opensStep();
+        boolean starts = clause.verb() != null
+                && Set.of("start", "begin", "make").contains(clause.verb().base())
+                && nothing
+                && !clause.slots().isEmpty()
+                && count <= 6;
+        if (clause.verb() == null && clause.opensStep()) {
+            for (Slot s : clause.slots()) {
+                Token made = s.tokens().getLast();
+                if (naming.resolve(s).is(Kind.UNKNOWN) && FoodClasses.shared().isMade(made.key())) {
+                    return made.text();
+                }
+            }
+        }
+        return alone && (nothing || clause.opensStep() && !clause.says("in")) || begins || starts ? plain(t) : null;
+    }
+
+    private static @Nullable String forThe(List<Token> t) {
+        StringBuilder words = new StringBuilder();
+        for (int k = 1; k < t.size(); k++) {
+            if (t.get(k).isMark()) {
+                return words.toString().strip();
+            }
+            if (t.get(k).isNumber() || k > 5) {
+                return null;
+            }
+            words.append(t.get(k).text()).append(' ');
+        }
+        return null;
+    }
+
+    private String plain(List<Token> t) {
+        StringBuilder text = new StringBuilder();
+        t.stream()
+                .filter(w -> w.isWord()
+                        && !words.isAny(w, Use.MEANWHILE, Use.ADVERB)
+                        && !Set.of(
+                                        "the", "a", "first", "make", "start", "with", "begin", "prepare", "now", "next",
+                                        "then", "and")
+                                .contains(w.key()))
+                .forEach(w -> text.append(w.text()).append(' '));
+        return text.toString().strip();
+    }
+}

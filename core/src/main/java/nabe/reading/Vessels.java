@@ -1,0 +1,50 @@
+package nabe.reading;
+
+import java.util.List;
+import nabe.reading.Named.Kind;
+import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Token;
+import org.jspecify.annotations.Nullable;
+
+/** Which kind of vessel a noun means. */
+final class Vessels {
+    private static final KitchenWords WORDS = KitchenWords.shared();
+
+    private Vessels() {}
+
+    /** @return the kind of vessel, or null where none is named */
+    static @Nullable Kind in(List<Token> tokens) {
+        if (WORDS.any(tokens, Use.BASE)) {
+            return Kind.DISH;
+        }
+        for (int i = tokens.size() - 1; i >= 0; i--) {
+            Token t = tokens.get(i);
+            if (WORDS.is(t, Use.DISH)) {
+                return Kind.DISH;
+            }
+            if (t.is("plate") && tokens.stream().anyMatch(x -> WORDS.is(x, Use.OVENWARE))) {
+                return Kind.DISH;
+            }
+            if (WORDS.is(t, Use.TRAY)
+                    || t.is("paper") && tokens.stream().anyMatch(x -> x.is("kitchen") || x.is("absorbent"))
+                    || t.is("sheet") && tokens.stream().anyMatch(x -> x.is("baking"))) {
+                return Kind.TRAY;
+            }
+            if (WORDS.is(t, Use.POT)) {
+                boolean oven = tokens.stream().anyMatch(x -> WORDS.is(x, Use.OVENWARE))
+                        && tokens.stream()
+                                .noneMatch(x -> x.is("frying")
+                                        || x.is("skillet")
+                                        || x.is("grill")
+                                        || x.is("chargrill")
+                                        || x.is("sheet"));
+                return tokens.stream().anyMatch(x -> x.is("sheet")) ? Kind.TRAY : oven ? Kind.DISH : Kind.PAN;
+            }
+            if (WORDS.is(t, Use.BOWL) && !t.is("cup") && !t.is("mug")) {
+                return Kind.BOWL;
+            }
+        }
+        return null;
+    }
+}

@@ -1,0 +1,120 @@
+package nabe.reading.grammar;
+
+import java.util.List;
+import java.util.Set;
+import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Verb.Effect;
+import nabe.reading.grammar.Verb.Form;
+import nabe.reading.grammar.Verb.Spoken;
+import org.jspecify.annotations.Nullable;
+
+/** What a clause tells the cook to do: its leading verb, or the one that this only introduces ("let it rest", "get it boiling"). */
+final class Actions {
+    private static final Set<String> ASIDE = Set.of("set", "put", "leave", "place", "lay", "keep");
+
+    private final KitchenWords words;
+    private final List<Token> tokens;
+    private final Telling telling;
+    private final Leads leads;
+
+    Actions(KitchenWords words, List<Token> tokens, Telling telling, Leads leads) {
+        this.words = words;
+        this.tokens = tokens;
+        this.telling = telling;
+        this.leads = leads;
+    }
+
+    /** @param at where the leading verb stands, or the clause begins; {@code body} the first token after it */
+    record Action(@Nullable Verb verb, int at, int body) {}
+
+    Action in(int from, int to) {
+        int at = from;
+        while (at < to && !(telling.instructs(at) && leads.at(at))) {
+            at++;
+        }
+        if (at == to) {
+            return new Action(past(from, to), from, from);
+        }
+        Verb verb = said(at);
+        int body = at + 1;
+        Verb phrasal = body < to ? words.phrasal(verb, tokens.get(body)) : null;
+        if (phrasal != null) {
+            verb = phrasal;
+            body++;
+        }
+        boolean keepsOn = verb.base().equals("keep") && body < to && isIng(body);
+        if (keepsOn) {
+            return new Action(said(body), at, body + 1);
+        }
+        int meant =
+                verb.effect() == Effect.LET ? complement(body, to) : verb.base().equals("get") ? ing(body, to) : -1;
+        if (meant >= 0) {
+            telling.used(meant);
+            verb = said(meant);
+        }
+        boolean aside =
+                ASIDE.contains(verb.base()) && tokens.subList(body, to).stream().anyMatch(t -> t.is("aside"));
+        return new Action(aside ? new Verb("set aside", Effect.KEEP, false) : verb, at, body);
+    }
+
+    private Verb said(int i) {
+        return words.verb(tokens.get(i)).verb();
+    }
+
+    private boolean isIng(int i) {
+        Spoken spoken = words.verb(tokens.get(i));
+        return spoken != null && spoken.form() == Form.ING;
+    }
+
+    /** "Get the pasta boiling". */
+    private int ing(int from, int to) {
+        for (int i = from + 1; i < to && !tokens.get(i).isMark(); i++) {
+            Spoken spoken = words.verb(tokens.get(i));
+            if (spoken != null
+                    && spoken.form() == Form.ING
+                    && (spoken.verb().effect() == Effect.START || spoken.verb().effect() == Effect.HEAT)) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /** "Let it rest", "leave to stand", "let that bubble away". */
+    private int complement(int from, int to) {
+        for (int i = from; i < to && !tokens.get(i).isMark(); i++) {
+            Spoken spoken = words.verb(tokens.get(i));
+            boolean base = spoken != null && spoken.form() == Form.BASE && telling.instructs(i);
+            boolean led = i == from
+                    || !words.is(tokens.get(i - 1), Use.IN)
+                            && !tokens.get(i - 1).is("the")
+                            && !tokens.get(i - 1).is("a");
+            if (base
+                    && led
+                    && (i > from || !spoken.verb().noun() || spoken.verb().effect() == Effect.REST)
+                    && !tokens.get(i).is("set")) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /** "mince browned", "veg softened 8 min": a past form after a noun stands for an action where no other does. */
+    private @Nullable Verb past(int from, int to) {
+        for (int i = from + 1; i < to; i++) {
+            Spoken spoken = telling.instructs(i) ? words.verb(tokens.get(i)) : null;
+            boolean ends = i + 1 >= to
+                    || tokens.get(i + 1).isMark()
+                    || tokens.get(i + 1).isNumber()
+                    || tokens.get(i + 1).is("in");
+            if (spoken != null
+                    && spoken.form() == Form.PAST
+                    && ends
+                    && !tokens.get(i - 1).isMark()
+                    && spoken.verb().effect() == Effect.HEAT) {
+                telling.used(i);
+                return spoken.verb();
+            }
+        }
+        return null;
+    }
+}

@@ -1,0 +1,108 @@
+package nabe.reading.grammar;
+
+import java.util.List;
+import java.util.Set;
+import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Verb.Form;
+import nabe.reading.grammar.Verb.Spoken;
+
+/** How far a part of a sentence goes: back to a mark or "then", on to a mark, a time or the next instruction. */
+final class ClauseBounds {
+    private static final Set<String> AFTER_A_VERB = Set.of(
+            "the",
+            "a",
+            "in",
+            "it",
+            "them",
+            "half",
+            "another",
+            "over",
+            "for",
+            "with",
+            "on",
+            "to",
+            "into",
+            "out",
+            "aside",
+            "off",
+            "up",
+            "all",
+            "everything",
+            "this",
+            "that");
+    private final KitchenWords words;
+    private final List<Token> tokens;
+
+    ClauseBounds(KitchenWords words, List<Token> tokens) {
+        this.words = words;
+        this.tokens = tokens;
+    }
+
+    int start(int i) {
+        int start = i;
+        while (start > 0
+                && !tokens.get(start - 1).isMark()
+                && !tokens.get(start - 1).is("then")) {
+            start--;
+        }
+        return start;
+    }
+
+    /** To the next comma, or to "and" with a verb that has an object. */
+    int end(int from, boolean upToComma) {
+        int i = from;
+        while (i < tokens.size()) {
+            Token t = tokens.get(i);
+            boolean time = t.is("for")
+                    && i + 1 < tokens.size()
+                    && (tokens.get(i + 1).isNumber() || tokens.get(i + 1).is("another"));
+            if (t.isMark() && !t.is("/") && !t.is("°") || time) {
+                return i;
+            }
+            boolean next = !upToComma
+                    && (t.is("then") || (t.is("and") || t.is("but")) && i + 1 < tokens.size() && isInstruction(i + 1));
+            if (next) {
+                return i;
+            }
+            i++;
+        }
+        return i;
+    }
+
+    private boolean isInstruction(int i) {
+        int at = i;
+        while (at < tokens.size() && words.verb(tokens.get(at)) == null && words.is(tokens.get(at), Use.ADVERB)) {
+            at++;
+        }
+        if (at >= tokens.size()) {
+            return false;
+        }
+        Spoken s = words.verb(tokens.get(at));
+        if (s == null || s.form() != Form.BASE) {
+            return false;
+        }
+        if (at + 1 >= tokens.size()) {
+            return s.verb().effect() == Verb.Effect.SERVE;
+        }
+        Token next = tokens.get(at + 1);
+        return AFTER_A_VERB.contains(next.key()) || next.isNumber();
+    }
+
+    int mark(int i) {
+        int end = i;
+        while (end < tokens.size() && !tokens.get(end).isMark()) {
+            end++;
+        }
+        return end;
+    }
+
+    boolean opens(int i) {
+        for (int k = 0; k < i; k++) {
+            if (!words.isAny(tokens.get(k), Use.ADVERB, Use.LINK)
+                    && !tokens.get(k).isMark()) {
+                return false;
+            }
+        }
+        return true;
+    }
+}

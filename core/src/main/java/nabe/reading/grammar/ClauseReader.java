@@ -1,0 +1,95 @@
+package nabe.reading.grammar;
+
+import java.util.ArrayList;
+import java.util.List;
+import nabe.reading.grammar.Actions.Action;
+import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Sentences.Sentence;
+import org.jspecify.annotations.Nullable;
+
+/** Sentences → clauses: one action each, with the nouns it works on. */
+public final class ClauseReader {
+    private final KitchenWords words = KitchenWords.shared();
+    private final Covers covers = new Covers(words);
+    private final SlotReader slots = new SlotReader(words);
+
+    /** @param steps the method as written; {@code colonEnded} topics are clauses whose words end with ':' */
+    public List<Clause> read(List<String> steps) {
+        List<Clause> all = new ArrayList<>();
+        for (Sentence sentence : Sentences.of(steps)) {
+            read(sentence, all);
+        }
+        return all;
+    }
+
+    private void read(Sentence sentence, List<Clause> all) {
+        Telling telling = new Telling(words, sentence.tokens());
+        Leads leads = new Leads(words, sentence.tokens());
+        Actions actions = new Actions(words, sentence.tokens(), telling, leads);
+        boolean first = true;
+        for (int[] span : new Spans(words, sentence.tokens(), telling, leads).all()) {
+            Clause clause = clause(sentence, telling, actions, span[0], span[1], first);
+            if (clause != null) {
+                all.add(clause);
+                first = false;
+            }
+        }
+    }
+
+    private @Nullable Clause clause(
+            Sentence sentence, Telling telling, Actions actions, int from, int to, boolean first) {
+        List<Token> all = sentence.tokens();
+        List<Token> tokens = all.subList(from, to);
+        if (tokens.stream().noneMatch(t -> t.isWord() || t.isNumber())) {
+            return null;
+        }
+        Action action = actions.in(from, to);
+        Verb verb = action.verb();
+        int body = action.body();
+        List<Slot> nouns = slots.read(all, telling, from, action.at(), body, to);
+        boolean foods = nouns.stream().anyMatch(s -> !words.any(s.tokens(), Use.LID) && s.lead() != Slot.Lead.IN);
+        return new Clause(
+                sentence.step(),
+                sentence.index(),
+                verb,
+                text(sentence, from, to),
+                first && sentence.opensStep(),
+                first,
+                nouns,
+                slots.particles(all, telling, body, to),
+                durations(all, telling, from, to),
+                Heats.in(bracketed(sentence, tokens)),
+                covers.of(verb, tokens, foods && nouns.stream().anyMatch(s -> s.lead() == Slot.Lead.WITH)),
+                telling.conditional(from, to),
+                List.copyOf(tokens));
+    }
+
+    private List<Durations.Duration> durations(List<Token> all, Telling telling, int from, int to) {
+        boolean restTold = all.subList(from, to).stream().anyMatch(t -> words.is(t, Use.RESTS) || t.is("oven"));
+        return Durations.in(all.subList(from, to)).stream()
+                .filter(d -> restTold || telling.instructs(from + d.from()))
+                .toList();
+    }
+
+    /** The tokens of a clause with what stands in brackets among them: a fan oven's figure stands there. */
+    private static List<Token> bracketed(Sentence sentence, List<Token> tokens) {
+        int start = tokens.getFirst().start();
+        int end = tokens.getLast().end();
+        int next = sentence.tokens().stream()
+                .mapToInt(Token::start)
+                .filter(s -> s >= end)
+                .min()
+                .orElse(Integer.MAX_VALUE);
+        return sentence.all().stream()
+                .filter(t -> t.start() >= start && t.start() < next)
+                .toList();
+    }
+
+    private static String text(Sentence sentence, int from, int to) {
+        List<Token> t = sentence.tokens();
+        String words = sentence.text()
+                .substring(t.get(from).start(), t.get(to - 1).end())
+                .strip();
+        return to == t.size() && sentence.colon() ? words + ":" : words;
+    }
+}

@@ -1,0 +1,81 @@
+package nabe.reading.grammar;
+
+import java.util.List;
+import nabe.reading.grammar.Clause.Cover;
+import nabe.reading.grammar.KitchenWords.Use;
+import org.jspecify.annotations.Nullable;
+
+/** What a clause says of foil and lid. */
+final class Covers {
+    private final KitchenWords words;
+
+    Covers(KitchenWords words) {
+        this.words = words;
+    }
+
+    /** @param foods whether the clause has a noun that is no lid: "cover with the sauce" */
+    @Nullable
+    Cover of(@Nullable Verb verb, List<Token> tokens, boolean foods) {
+        Cover said = null;
+        for (int i = 0; i < tokens.size(); i++) {
+            Token t = tokens.get(i);
+            if (t.is("uncovered") || t.is("uncover") || t.is("uncovering")) {
+                said = Cover.OFF;
+            } else if (t.is("covered") && !half(tokens, i)) {
+                said = Cover.ON;
+            } else if (words.is(t, Use.LID) && !isVerb(verb, t, i)) {
+                Cover here = around(tokens, i);
+                said = here == null ? said : here;
+            }
+        }
+        boolean it = tokens.size() <= 5
+                && tokens.stream().anyMatch(t -> t.is("it"))
+                && tokens.stream().anyMatch(t -> t.is("off"))
+                && tokens.stream().noneMatch(t -> t.is("heat"));
+        if (said == null
+                && it
+                && verb != null
+                && (verb.base().equals("take") || verb.base().equals("lift"))) {
+            said = Cover.OFF;
+        }
+        if (said == null && verb != null && verb.effect() == Verb.Effect.COVER && !foods) {
+            said = Cover.ON;
+        }
+        return said;
+    }
+
+    private static boolean isVerb(@Nullable Verb verb, Token t, int i) {
+        return i == 0 && verb != null && t.is(verb.base()) && t.is("cover");
+    }
+
+    private static boolean half(List<Token> tokens, int i) {
+        return i > 0
+                && (tokens.get(i - 1).is("half")
+                        || tokens.get(i - 1).is("partly")
+                        || tokens.get(i - 1).is("partially"));
+    }
+
+    /** The nearest word that tells: "take the foil off", "foil on tight", "no lid", "lid half on". */
+    private @Nullable Cover around(List<Token> tokens, int at) {
+        for (int k = at - 1; k >= 0 && k > at - 5 && !tokens.get(k).isMark(); k--) {
+            boolean under = (tokens.get(k).is("on") || tokens.get(k).is("onto")) && at - k > 1;
+            if (under) {
+                return null;
+            }
+        }
+        if (tokens.stream().anyMatch(t -> t.is("half") || t.is("partly") || t.is("ajar"))) {
+            return null;
+        }
+        boolean off = tokens.stream().anyMatch(t -> words.is(t, Use.TAKES_OFF));
+        boolean back = tokens.stream().anyMatch(t -> t.is("back"))
+                && tokens.stream().noneMatch(t -> t.is("peel") || t.is("pull") || t.is("fold"));
+        if (back) {
+            return Cover.ON;
+        }
+        if (off) {
+            return Cover.OFF;
+        }
+        boolean on = tokens.stream().anyMatch(t -> words.is(t, Use.PUTS_ON)) || at == 0 || tokens.size() <= 3;
+        return on ? Cover.ON : null;
+    }
+}

@@ -1,0 +1,97 @@
+package nabe.reading.grammar;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import nabe.measure.Temperature;
+import org.jspecify.annotations.Nullable;
+
+/** Reads an oven's temperature among tokens: "190C/170C fan", "gas 5", "oven up to 400F", "oven 200". */
+public final class Heats {
+    private static final Set<String> FAN = Set.of("fan", "convection", "forced");
+    private static final Set<String> LEADS =
+            Set.of("oven", "to", "at", "heat", "preheat", "bake", "roast", "down", "up", "on", "baked");
+    private static final double COLDEST = 90;
+    private static final double HOTTEST_BARE_CELSIUS = 260;
+
+    private Heats() {}
+
+    /** @param celsius as the text says; {@code fan} where only a fan oven's figure is given */
+    public record Heat(double celsius, boolean fan) {}
+
+    /** @return the temperature these words give, the conventional one where several stand beside each other, or null */
+    public static @Nullable Heat in(List<Token> tokens) {
+        List<Heat> all = new ArrayList<>();
+        for (int i = 0; i < tokens.size(); i++) {
+            Double value = at(tokens, i);
+            if (value != null && value >= COLDEST && value <= 300) {
+                all.add(new Heat(value, isFan(tokens, i)));
+            }
+        }
+        return all.stream().filter(h -> !h.fan).findFirst().orElse(all.isEmpty() ? null : all.getFirst());
+    }
+
+    private static @Nullable Double at(List<Token> tokens, int i) {
+        Token t = tokens.get(i);
+        if (!t.isNumber()) {
+            return null;
+        }
+        if (isGas(tokens, i)) {
+            return t.low() >= 1 && t.low() <= 10 ? Temperature.gasMark(t.low()).celsius() : null;
+        }
+        int unit = i + 1;
+        boolean degrees = unit < tokens.size()
+                && Set.of("°", "º", "˚", "degree", "deg")
+                        .contains(tokens.get(unit).key());
+        unit += degrees ? 1 : 0;
+        String scale = unit < tokens.size() ? tokens.get(unit).key() : "";
+        if (scale.equals("c") || scale.equals("celsius")) {
+            return t.low();
+        }
+        if (scale.equals("f") || scale.equals("fahrenheit")) {
+            return fahrenheit(t.low());
+        }
+        boolean led = i > 0
+                && (LEADS.contains(tokens.get(i - 1).key())
+                        || FAN.contains(tokens.get(i - 1).key()));
+        boolean measured = unit < tokens.size()
+                && Set.of("g", "ml", "minute", "min", "gram").contains(scale);
+        boolean bracketed = i > 0 && tokens.get(i - 1).is("(") && isFan(tokens, i);
+        return (degrees || led && !measured || bracketed) && t.low() >= 120
+                ? t.low() > HOTTEST_BARE_CELSIUS ? fahrenheit(t.low()) : t.low()
+                : null;
+    }
+
+    private static Double fahrenheit(double degrees) {
+        return degrees >= 200 && degrees <= 600
+                ? Temperature.fahrenheit(degrees).celsius()
+                : null;
+    }
+
+    private static boolean isGas(List<Token> tokens, int i) {
+        return i > 0
+                && (tokens.get(i - 1).is("gas")
+                        || i > 1
+                                && tokens.get(i - 1).is("mark")
+                                && tokens.get(i - 2).is("gas"));
+    }
+
+    /** Within its own stretch between marks; a fan named before a figure is that figure's. */
+    private static boolean isFan(List<Token> tokens, int i) {
+        for (int k = i - 1; k >= 0 && !tokens.get(k).isMark() && !tokens.get(k).isNumber(); k--) {
+            if (FAN.contains(tokens.get(k).key())) {
+                return true;
+            }
+        }
+        for (int k = i + 1; k < tokens.size() && !tokens.get(k).isNumber(); k++) {
+            Token t = tokens.get(k);
+            if (FAN.contains(t.key())) {
+                return k + 1 >= tokens.size() || !tokens.get(k + 1).isNumber();
+            }
+            if (t.isMark() && !t.is("°") && !t.is("º") && !t.is("˚")) {
+                return false;
+            }
+        }
+        return false;
+    }
+}

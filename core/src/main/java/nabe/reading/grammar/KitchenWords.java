@@ -1,0 +1,188 @@
+package nabe.reading.grammar;
+
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import nabe.larder.CatalogueFile;
+import nabe.larder.Words;
+import nabe.reading.grammar.Verb.Effect;
+import nabe.reading.grammar.Verb.Form;
+import nabe.reading.grammar.Verb.Spoken;
+import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
+
+/** The words of a method: verbs from actions.csv, all others by their use from kitchen-words.csv. Load is strict. */
+public final class KitchenWords {
+    /** What a word that is neither food nor verb does in a sentence; described at the head of kitchen-words.csv. */
+    public enum Use {
+        DISH,
+        POT,
+        BOWL,
+        TRAY,
+        LID,
+        BASE,
+        PRONOUN,
+        EACH,
+        GENERIC,
+        SHAPE,
+        INTO,
+        IN,
+        OVER,
+        WITH,
+        FROM,
+        ASIDE,
+        PARTICLE,
+        ADVERB,
+        LINK,
+        SUBORDINATE,
+        CONDITION,
+        NEGATION,
+        SUBJECT,
+        REST,
+        OTHER,
+        FILM,
+        MOST,
+        HANDFUL,
+        ALL,
+        AGAIN,
+        APART,
+        SAME,
+        MEANWHILE,
+        TOPIC,
+        SCENERY,
+        OVENWARE,
+        ALONE,
+        ACTS,
+        RESTS,
+        COVERS_WITH,
+        COMPOUND,
+        TAKES_OFF,
+        PUTS_ON,
+        DETAIL
+    }
+
+    private static final KitchenWords SHARED = new KitchenWords();
+    private final Map<String, Spoken> verbs = new HashMap<>();
+    private final Map<String, Verb> phrasal = new HashMap<>();
+    private final Map<Use, Set<String>> uses = new HashMap<>();
+
+    private KitchenWords() {
+        CatalogueFile actions = CatalogueFile.open("actions.csv");
+        for (CSVRecord row : actions.rows()) {
+            Effect effect = effect(actions, row);
+            actions.list(row, "verbs", ";").forEach(v -> addVerb(actions, row, v, effect));
+        }
+        CatalogueFile words = CatalogueFile.open("kitchen-words.csv");
+        for (CSVRecord row : words.rows()) {
+            Set<String> own = uses.computeIfAbsent(use(words, row), k -> new HashSet<>());
+            words.list(row, "words", ";").forEach(w -> own.add(w.contains("'") ? w : Words.key(w)));
+        }
+        for (Use use : Use.values()) {
+            if (!uses.containsKey(use)) {
+                throw words.bad(words.rows().getFirst(), "The file must have a row for " + use + ".");
+            }
+        }
+    }
+
+    public static KitchenWords shared() {
+        return SHARED;
+    }
+
+    private static Effect effect(CatalogueFile file, CSVRecord row) {
+        try {
+            return Effect.valueOf(file.text(row, "effect").toUpperCase(Locale.ROOT));
+        } catch (IllegalArgumentException e) {
+            throw file.bad(row, "The effect must be one of those the head of the file names.");
+        }
+    }
+
+    private static Use use(CatalogueFile file, CSVRecord row) {
+        try {
+            return Use.valueOf(file.text(row, "use").toUpperCase(Locale.ROOT));
+        } catch (IllegalArgumentException e) {
+            throw file.bad(row, "The use must be one of those the head of the file names.");
+        }
+    }
+
+    private void addVerb(CatalogueFile file, CSVRecord row, String written, Effect effect) {
+        String[] forms = written.replace("*", "").split("/");
+        Verb verb = new Verb(forms[0], effect, written.contains("*"));
+        if (forms[0].contains(" ")) {
+            phrasal.put(forms[0], verb);
+            return;
+        }
+        if (verbs.containsKey(forms[0]) && verbs.get(forms[0]).form() == Form.BASE) {
+            throw file.bad(row, "The verb (" + forms[0] + ") may stand in one row only.");
+        }
+        verbs.put(forms[0], new Spoken(verb, Form.BASE));
+        for (int i = 1; i < forms.length; i++) {
+            verbs.putIfAbsent(forms[i], new Spoken(verb, forms[i].endsWith("es") ? Form.THIRD : Form.PAST));
+        }
+        regular(forms[0], verb);
+    }
+
+    private void regular(String base, Verb verb) {
+        String stem = base.endsWith("e") ? base.substring(0, base.length() - 1) : base;
+        String doubled = base.matches(".*[^aeiou][aeiou][bdgmnprt]") ? base + base.charAt(base.length() - 1) : stem;
+        boolean y = base.endsWith("y") && !base.matches(".*[aeiou]y");
+        String past = y ? base.substring(0, base.length() - 1) + "i" : doubled;
+        for (String start : List.of(doubled, stem)) {
+            verbs.putIfAbsent(start + "ing", new Spoken(verb, Form.ING));
+        }
+        for (String start : List.of(past, y ? past : stem)) {
+            verbs.putIfAbsent(start + "ed", new Spoken(verb, Form.PAST));
+        }
+        verbs.putIfAbsent(
+                y
+                        ? base.substring(0, base.length() - 1) + "ies"
+                        : base + (base.matches(".*(?:sh|ch|ss|x|o)") ? "es" : "s"),
+                new Spoken(verb, Form.THIRD));
+    }
+
+    /** @return the verb this word may be, or null */
+    public @Nullable Spoken verb(Token word) {
+        if (!word.isWord()) {
+            return null;
+        }
+        String plain = word.text().toLowerCase(Locale.ROOT);
+        Spoken found = verbs.get(plain);
+        return found != null ? found : verbs.get(plain.replace("é", "e").replace("ô", "o"));
+    }
+
+    /** @return the verb that a verb and the word after it make together ("let down"), or null */
+    public @Nullable Verb phrasal(Verb verb, Token next) {
+        return phrasal.get(verb.base() + " " + next.key());
+    }
+
+    public boolean is(Token token, Use use) {
+        return token.isWord() && uses.get(use).contains(token.key());
+    }
+
+    /** @return whether a verb's base form has the use */
+    public boolean has(Use use, String base) {
+        return uses.get(use).contains(Words.key(base));
+    }
+
+    /** @return what the verb with this base form does, or null when it is none */
+    public @Nullable Effect effect(String base) {
+        Spoken found = verbs.get(base);
+        return found == null ? null : found.verb().effect();
+    }
+
+    public boolean isAny(Token token, Use... some) {
+        for (Use use : some) {
+            if (is(token, use)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** @return whether any of these words has the use */
+    public boolean any(List<Token> tokens, Use use) {
+        return tokens.stream().anyMatch(t -> is(t, use));
+    }
+}

@@ -1,0 +1,131 @@
+package nabe.reading.grammar;
+
+import java.util.List;
+import java.util.Set;
+import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Verb.Effect;
+import nabe.reading.grammar.Verb.Form;
+import nabe.reading.grammar.Verb.Spoken;
+
+/** Which words of a sentence are verbs that begin an instruction. */
+final class Leads {
+    private final KitchenWords words;
+    private final List<Token> tokens;
+
+    Leads(KitchenWords words, List<Token> tokens) {
+        this.words = words;
+        this.tokens = tokens;
+    }
+
+    /** Whether the word at i is a verb that begins an instruction, not one that describes ("the fried onions"). */
+    boolean at(int i) {
+        Spoken spoken = words.verb(tokens.get(i));
+        if (spoken == null) {
+            return false;
+        }
+        if (spoken.form() == Form.ING) {
+            return i > 0
+                    && tokens.get(i - 1).is(",")
+                    && words.has(Use.ACTS, spoken.verb().base());
+        }
+        if (spoken.verb().base().equals("go")) {
+            return spoken.form() != Form.PAST
+                    && !(i > 0 && (tokens.get(i - 1).is("to") || words.is(tokens.get(i - 1), Use.SUBJECT)));
+        }
+        if (spoken.form() == Form.PAST && !isSameAsBase(spoken, tokens.get(i))) {
+            return false;
+        }
+        if (spoken.form() == Form.THIRD) {
+            return List.of("follow", "come").contains(spoken.verb().base()) && i > 1;
+        }
+        return (isLead(i) || endsFronted(i)) && isVerbHere(spoken, i);
+    }
+
+    private static boolean isSameAsBase(Spoken spoken, Token t) {
+        return t.is(spoken.verb().base())
+                && List.of("set", "put", "cut", "spread").contains(t.key());
+    }
+
+    private boolean isLead(int i) {
+        int before = i - 1;
+        boolean then = before > 0 && tokens.get(before).is("then");
+        while (before >= 0 && isAdverb(before)) {
+            before--;
+        }
+        return then
+                || before < 0
+                || before > 0
+                        && tokens.get(before).is("you")
+                        && tokens.get(before - 1).is("while")
+                || tokens.get(before).isMark()
+                        && !Set.of("/", "&", "+").contains(tokens.get(before).key())
+                || words.is(tokens.get(before), Use.LINK)
+                        && !tokens.get(before).is("plus")
+                        && !tokens.get(before).is("+");
+    }
+
+    private boolean isAdverb(int i) {
+        Token t = tokens.get(i);
+        return t.isWord()
+                && words.verb(t) == null
+                && (words.is(t, Use.ADVERB) || t.key().endsWith("ly"));
+    }
+
+    /** "Into a square tin put ...", "In the fat it leaves behind, cook ...", "Off the heat stir in ...". */
+    private boolean endsFronted(int i) {
+        boolean offHeat = i > 2 && tokens.getFirst().is("off") && tokens.get(i - 1).is("heat");
+        if (offHeat) {
+            return true;
+        }
+        if (i < 2 || !words.isAny(tokens.getFirst(), Use.IN, Use.INTO, Use.OVER, Use.ADVERB)) {
+            return false;
+        }
+        Token before = tokens.get(i - 1);
+        boolean place = words.isAny(before, Use.DISH, Use.POT, Use.BOWL, Use.BASE, Use.TRAY)
+                || before.is("cm")
+                || before.is("top");
+        for (int k = 0; k < i - 1 && place; k++) {
+            place = words.verb(tokens.get(k)) == null || !isLead(k);
+        }
+        return place;
+    }
+
+    /** A word that is a thing as well needs an object after it; a thing ends at a mark. */
+    private boolean isVerbHere(Spoken spoken, int i) {
+        if (!spoken.verb().noun()) {
+            return true;
+        }
+        if (i + 1 >= tokens.size()) {
+            return words.has(Use.ALONE, spoken.verb().base());
+        }
+        Token next = tokens.get(i + 1);
+        if (next.isNumber()) {
+            return true;
+        }
+        if (next.is("together") && spoken.verb().effect() == Effect.MIX) {
+            return !Set.of("salt", "pepper", "cream").contains(spoken.verb().base());
+        }
+        if (next.isMark()) {
+            return words.has(Use.ALONE, spoken.verb().base());
+        }
+        boolean particle = (next.is("in") || next.is("on"))
+                && !Set.of(Effect.PLACE, Effect.INSIDE, Effect.ROLL, Effect.JOIN)
+                        .contains(spoken.verb().effect())
+                && (i + 2 >= tokens.size() || tokens.get(i + 2).isMark());
+        boolean grease = spoken.verb().effect() == Effect.GREASE && words.isAny(next, Use.IN, Use.INTO);
+        if (particle || grease) {
+            return false;
+        }
+        if (words.is(next, Use.SUBORDINATE)) {
+            return words.has(Use.ALONE, spoken.verb().base()) || spoken.verb().effect() != Effect.MIX;
+        }
+        boolean noun = words.isAny(next, Use.LINK, Use.POT, Use.DISH, Use.GENERIC, Use.LID, Use.FILM)
+                && !next.is("then")
+                && !(next.is("and")
+                        && List.of("season", "cook", "cool", "slice", "chop", "bake")
+                                .contains(spoken.verb().base()));
+        boolean finite =
+                next.is("is") || next.is("are") || next.is("of") || next.is("goes") || next.is("go") || next.is("has");
+        return !noun && !finite;
+    }
+}

@@ -1,0 +1,96 @@
+package nabe.reading.grammar;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/** Steps → sentences of tokens. What stands in brackets is kept apart: it comments, it does not instruct. */
+final class Sentences {
+    private static final Set<String> ABBREVIATIONS =
+            Set.of("min", "mins", "approx", "tbsp", "tsp", "oz", "hr", "hrs", "no", "eg", "ie", "g", "in", "lb");
+
+    private Sentences() {}
+
+    /**
+     * @param tokens without what stands in brackets; {@code all} with it; {@code text} of the step
+     * @param colon whether it ends with a colon
+     */
+    record Sentence(
+            int step, int index, boolean opensStep, List<Token> tokens, List<Token> all, String text, boolean colon) {}
+
+    static List<Sentence> of(List<String> steps) {
+        List<Sentence> out = new ArrayList<>();
+        int index = 0;
+        for (int step = 0; step < steps.size(); step++) {
+            List<Token> tokens = Tokens.of(steps.get(step));
+            boolean telegram = !tokens.isEmpty()
+                    && Character.isLowerCase(tokens.getFirst().text().charAt(0));
+            boolean opens = true;
+            int from = 0;
+            for (int i = 0; i <= tokens.size(); i++) {
+                if (i < tokens.size() && !ends(tokens, i, telegram)) {
+                    continue;
+                }
+                boolean colon = i < tokens.size() && tokens.get(i).is(":");
+                List<Token> all = tokens.subList(from, i);
+                if (!all.isEmpty()) {
+                    List<Token> bare = withoutBrackets(all);
+                    if (!bare.isEmpty()) {
+                        out.add(new Sentence(step, index, opens, bare, List.copyOf(all), steps.get(step), colon));
+                        opens = false;
+                    }
+                }
+                index += colon ? 0 : 1;
+                from = i + 1;
+            }
+        }
+        return out;
+    }
+
+    private static boolean ends(List<Token> tokens, int i, boolean telegram) {
+        Token t = tokens.get(i);
+        if (t.is("!") || t.is("?") || t.is(";")) {
+            return true;
+        }
+        if (t.is(":")) {
+            return i > 0 && !tokens.get(i - 1).isNumber();
+        }
+        if (!t.is(".")) {
+            return false;
+        }
+        boolean abbreviation = i > 0
+                && !telegram
+                && ABBREVIATIONS.contains(tokens.get(i - 1).key())
+                && i + 1 < tokens.size()
+                && (tokens.get(i + 1).isMark()
+                        || Character.isLowerCase(tokens.get(i + 1).text().charAt(0)));
+        return !abbreviation && depth(tokens, i) == 0;
+    }
+
+    private static int depth(List<Token> tokens, int upTo) {
+        int depth = 0;
+        for (int i = upTo - 1; i >= 0 && i > upTo - 60; i--) {
+            if (tokens.get(i).is("(")) {
+                depth++;
+            } else if (tokens.get(i).is(")")) {
+                depth--;
+            }
+        }
+        return Math.max(0, depth);
+    }
+
+    private static List<Token> withoutBrackets(List<Token> tokens) {
+        List<Token> out = new ArrayList<>();
+        int depth = 0;
+        for (Token t : tokens) {
+            if (t.is("(") || t.is("[")) {
+                depth++;
+            } else if (t.is(")") || t.is("]")) {
+                depth = Math.max(0, depth - 1);
+            } else if (depth == 0) {
+                out.add(t);
+            }
+        }
+        return out;
+    }
+}

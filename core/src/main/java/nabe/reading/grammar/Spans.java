@@ -1,0 +1,152 @@
+package nabe.reading.grammar;
+
+import java.util.ArrayList;
+import java.util.List;
+import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Verb.Form;
+
+/** Where the clauses of a sentence begin and end. */
+final class Spans {
+    private final KitchenWords words;
+    private final List<Token> tokens;
+    private final Telling telling;
+    private final Leads leads;
+    private final List<int[]> spans = new ArrayList<>();
+
+    Spans(KitchenWords words, List<Token> tokens, Telling telling, Leads leads) {
+        this.words = words;
+        this.tokens = tokens;
+        this.telling = telling;
+        this.leads = leads;
+    }
+
+    /** Where clauses begin and end: at verbs that lead, at parts that end with a particle, at semicolon-like dashes. */
+    List<int[]> all() {
+        List<Integer> starts = new ArrayList<>();
+        for (int i = 0; i < tokens.size(); i++) {
+            if (telling.instructs(i) && leads.at(i)) {
+                starts.add(i);
+            }
+        }
+        int at = 0;
+        for (int k = 0; k <= starts.size(); k++) {
+            int start = k < starts.size() ? starts.get(k) : tokens.size();
+            if (k == 0) {
+                at = prefix(start, starts.isEmpty());
+                continue;
+            }
+            verbSpan(starts.get(k - 1), at, start);
+            at = start;
+        }
+        return spans;
+    }
+
+    /** A clause with a verb may be followed by parts without one: "add tomatoes, peas in". */
+    private void verbSpan(int verb, int from, int to) {
+        int end = to;
+        for (int i = verb + 1; i < to; i++) {
+            if (tokens.get(i).is(",") && partWithParticle(i + 1, to)) {
+                end = i;
+                break;
+            }
+        }
+        addTimed(from, end);
+        if (end < to) {
+            spans.add(new int[] {end + 1, to});
+        }
+    }
+
+    /** "Bake for 25 minutes, then flash under the grill for 2": each time has a clause of its own. */
+    private void addTimed(int from, int to) {
+        for (int i = from + 1; i < to; i++) {
+            boolean parts = (tokens.get(i).is("then")
+                            || tokens.get(i).is("and") && tokens.get(i - 1).isMark())
+                    && !Durations.in(tokens.subList(from, i)).isEmpty()
+                    && !Durations.in(tokens.subList(i, to)).isEmpty();
+            if (parts) {
+                spans.add(new int[] {from, i});
+                spans.add(new int[] {i, to});
+                return;
+            }
+        }
+        spans.add(new int[] {from, to});
+    }
+
+    /** "peas in", "foil off": a noun and a particle up to the next mark. */
+    private boolean partWithParticle(int from, int to) {
+        if (from + 1 < to && tokens.get(from).is("in") && tokens.get(from + 1).is("with")) {
+            return true;
+        }
+        int end = from;
+        while (end < to
+                && !tokens.get(end).isMark()
+                && !tokens.get(end).is("and")
+                && !tokens.get(end).is("then")) {
+            end++;
+        }
+        return end - from >= 2
+                && end - from <= 5
+                && words.is(tokens.get(end - 1), Use.PARTICLE)
+                && !leads.at(from)
+                && !words.isAny(tokens.get(from), Use.IN, Use.INTO, Use.OVER, Use.ASIDE, Use.WITH);
+    }
+
+    /**
+     * What stands before the first verb: "In a bowl," goes with it; "Onion + carrot, fry" are its objects; "Mince in,"
+     * and what a verb with objects of its own follows stand by themselves.
+     *
+     * @return where the first verb's clause begins
+     */
+    private int prefix(int verb, boolean none) {
+        int from = 0;
+        for (int i = 0; i < Math.min(verb, tokens.size() - 1); i++) {
+            if (tokens.get(i).is(",") && !tokens.get(i + 1).isNumber() && partWithParticle(from, i + 1)) {
+                spans.add(new int[] {from, i});
+                from = i + 1;
+            }
+        }
+        if (none) {
+            addTimed(from, tokens.size());
+            return tokens.size();
+        }
+        boolean fronted = from < verb && isFronted(from, verb);
+        boolean goes = words.verb(tokens.get(verb)).verb().base().equals("go")
+                || words.verb(tokens.get(verb)).form() == Form.THIRD;
+        boolean joined = verb > 0
+                && !fronted
+                && from < verb
+                && (goes || !hasObject(verb) && !tokens.get(verb - 1).is("—"));
+        if (from < verb && !fronted && !joined && telling.anyInstruction(from, verb)) {
+            spans.add(new int[] {from, verb});
+            return verb;
+        }
+        return from;
+    }
+
+    private boolean isFronted(int from, int verb) {
+        int i = from;
+        while (i < verb && (words.is(tokens.get(i), Use.ADVERB) || words.is(tokens.get(i), Use.LINK))) {
+            i++;
+        }
+        return i >= verb
+                || words.isAny(tokens.get(i), Use.IN, Use.INTO, Use.OVER, Use.WITH, Use.SUBORDINATE, Use.ASIDE)
+                || words.is(tokens.get(i), Use.SUBJECT);
+    }
+
+    private boolean hasObject(int verb) {
+        int i = verb + 1;
+        while (i < tokens.size()
+                && (words.is(tokens.get(i), Use.ADVERB) || tokens.get(i).key().endsWith("ly"))) {
+            i++;
+        }
+        if (i >= tokens.size() || tokens.get(i).isMark() || tokens.get(i).isNumber()) {
+            return false;
+        }
+        return !words.isAny(tokens.get(i), Use.SUBORDINATE, Use.PARTICLE, Use.LINK)
+                        && !words.is(tokens.get(i), Use.ASIDE)
+                || words.isAny(tokens.get(i), Use.PARTICLE)
+                        && i + 1 < tokens.size()
+                        && tokens.get(i + 1).isWord()
+                        && !words.isAny(tokens.get(i + 1), Use.LINK, Use.ADVERB);
+    }
+}

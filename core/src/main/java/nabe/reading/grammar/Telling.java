@@ -1,0 +1,268 @@
+package nabe.reading.grammar;
+
+import java.util.BitSet;
+import java.util.List;
+import java.util.Set;
+import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Verb.Form;
+import nabe.reading.grammar.Verb.Spoken;
+
+/** Which tokens of a sentence instruct and which only tell: signs ("until golden"), reasons, conditions, talk. */
+final class Telling {
+    private static final Set<String> STILL_MEANT =
+            Set.of("using", "you", "liked", "desired", "wanted", "wished", "necessary", "needed");
+    private static final Set<String> FINITE = Set.of("is", "are", "was", "were", "isn't", "aren't", "will", "wa");
+    private final KitchenWords words;
+    private final List<Token> tokens;
+    private final ClauseBounds bounds;
+    private final BitSet tells = new BitSet();
+    private final BitSet inCase = new BitSet();
+
+    Telling(KitchenWords words, List<Token> tokens) {
+        this.words = words;
+        this.tokens = tokens;
+        this.bounds = new ClauseBounds(words, tokens);
+        if (!tokens.isEmpty()
+                && (tokens.getFirst().is("yes") || tokens.getFirst().is("congratulation"))) {
+            tells.set(0, tokens.size());
+        }
+        for (int i = 0; i < tokens.size(); i++) {
+            if (!tells.get(i) || words.is(tokens.get(i), Use.CONDITION)) {
+                mark(i);
+            }
+        }
+    }
+
+    boolean instructs(int i) {
+        return !tells.get(i);
+    }
+
+    boolean anyInstruction(int from, int to) {
+        for (int i = from; i < to; i++) {
+            if (!tells.get(i) && !tokens.get(i).isMark() && !words.isAny(tokens.get(i), Use.LINK, Use.ADVERB)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    boolean conditional(int from, int to) {
+        return inCase.get(from, to).cardinality() == to - from
+                || !inCase.get(from, to).isEmpty()
+                        && inCase.get(to - 1)
+                        && lastMark(from, to) < inCase.get(from, to).nextSetBit(0) + from;
+    }
+
+    /** "Take it off the heat while you add the milk" asks for the milk. */
+    private boolean instructsWhile(int i) {
+        return i > 1
+                && i + 2 < tokens.size()
+                && tokens.get(i + 1).is("you")
+                && words.verb(tokens.get(i + 2)) != null
+                && Set.of(Verb.Effect.JOIN, Verb.Effect.MIX)
+                        .contains(words.verb(tokens.get(i + 2)).verb().effect());
+    }
+
+    private int lastMark(int from, int to) {
+        int last = -1;
+        for (int i = from; i < to; i++) {
+            last = tokens.get(i).is(",") ? i : last;
+        }
+        return last;
+    }
+
+    /** A token that was taken for the verb is no noun. */
+    void used(int i) {
+        tells.set(i);
+    }
+
+    private void mark(int i) {
+        Token t = tokens.get(i);
+        if (words.is(t, Use.NEGATION)) {
+            markNegation(i);
+        } else if (words.is(t, Use.CONDITION)) {
+            markCondition(i);
+        } else if (t.is("while") && instructsWhile(i)) {
+            tells.set(i, i + 2);
+        } else if (words.is(t, Use.SUBORDINATE) && isSubordinate(i)) {
+            tells.set(i, bounds.end(i + 1, bounds.opens(i)));
+        } else if (t.is("that") && isRelative(i)) {
+            tells.set(i, bounds.end(i + 1, false));
+        } else if (words.is(t, Use.SUBJECT) && isSubject(i)) {
+            tells.set(i, bounds.end(i + 1, false));
+        } else if (FINITE.contains(t.key()) && isStatement(i)) {
+            tells.set(bounds.start(i), bounds.end(i + 1, false));
+        } else if (t.is("to") && isPurpose(i)) {
+            tells.set(i, bounds.end(i + 1, false));
+        }
+    }
+
+    /** "The hard part is over" tells; "what is left of it" names. */
+    private boolean isStatement(int i) {
+        boolean names =
+                i > 0 && (tokens.get(i - 1).is("what") || tokens.get(i - 1).is("whatever"));
+        boolean instructs = false;
+        for (int k = bounds.start(i); k < i; k++) {
+            Spoken s = words.verb(tokens.get(k));
+            instructs |= s != null && s.form() == Form.BASE && k == bounds.start(i);
+        }
+        return !names && !instructs;
+    }
+
+    private void markNegation(int i) {
+        Spoken next = i + 1 < tokens.size() ? words.verb(tokens.get(i + 1)) : null;
+        boolean verb = next != null && next.form() != Form.THIRD;
+        boolean auxiliary =
+                i > 0 && (tokens.get(i - 1).is("do") || tokens.get(i - 1).is("does"));
+        boolean noun = tokens.get(i).is("no") || tokens.get(i).is("nothing");
+        boolean lid = i + 1 < tokens.size() && words.is(tokens.get(i + 1), Use.LID);
+        if (lid) {
+            return;
+        }
+        if (verb || auxiliary || noun) {
+            tells.set(auxiliary ? i - 1 : i, noun && !verb ? bounds.mark(i) : bounds.end(i + 1, false));
+        }
+    }
+
+    private void markCondition(int i) {
+        Token t = tokens.get(i);
+        boolean modal = Set.of("could", "can", "may", "might", "should").contains(t.key());
+        if (modal) {
+            boolean you = i > 0 && tokens.get(i - 1).is("you") && !t.is("should");
+            boolean choice = you && isSubject(i - 1);
+            if (choice && followedByVerb(i)) {
+                inCase.set(0, tokens.size());
+                tells.set(0, tokens.size());
+            } else if (you) {
+                tells.set(i - 1, bounds.end(i, false));
+            }
+            return;
+        }
+        boolean meant = i + 1 < tokens.size()
+                && STILL_MEANT.contains(tokens.get(i + 1).key())
+                && !(tokens.get(i + 1).is("you") && !likes(i + 2));
+        int end = bounds.mark(i);
+        if (bounds.opens(i) && !meant || t.is("alternatively") || t.is("otherwise")) {
+            inCase.set(i, tokens.size());
+            tells.set(i, tokens.size());
+            return;
+        }
+        tells.set(i, end);
+        if (!meant && !t.is("unless")) {
+            int from = bounds.start(i);
+            inCase.set(from, end);
+        }
+    }
+
+    private boolean likes(int i) {
+        return i < tokens.size()
+                && Set.of("like", "want", "have", "wish", "use", "can", "fancy")
+                        .contains(tokens.get(i).key());
+    }
+
+    private boolean followedByVerb(int i) {
+        for (int k = i + 1; k < Math.min(i + 4, tokens.size()); k++) {
+            Spoken s = words.verb(tokens.get(k));
+            if (s != null && s.form() == Form.BASE
+                    || tokens.get(k).is("use")
+                    || tokens.get(k).is("also")) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** "After 20 minutes", "once" at the end and "than" are none. */
+    private boolean isSubordinate(int i) {
+        Token t = tokens.get(i);
+        boolean last = i + 1 >= tokens.size() || tokens.get(i + 1).isMark();
+        if (t.is("once")) {
+            return !last && bounds.opens(i) && !words.is(tokens.get(i + 1), Use.AGAIN)
+                    || !last && words.is(tokens.get(i + 1), Use.SUBJECT);
+        }
+        if (t.is("so") || t.is("what") || t.is("whatever") || t.is("how")) {
+            return t.is("how")
+                    || t.is("so")
+                            && !last
+                            && (tokens.get(i + 1).is("that")
+                                    || words.is(tokens.get(i + 1), Use.SUBJECT)
+                                    || i > 0 && tokens.get(i - 1).is(","));
+        }
+        if (t.is("before") || t.is("since")) {
+            return !last && !(i > 0 && tokens.get(i - 1).is("day"));
+        }
+        return !last;
+    }
+
+    private boolean isRelative(int i) {
+        if (i == 0 || i + 1 >= tokens.size()) {
+            return false;
+        }
+        Token before = tokens.get(i - 1);
+        boolean noun = before.isWord()
+                && !leading(i - 1)
+                && !words.isAny(
+                        before,
+                        Use.IN,
+                        Use.INTO,
+                        Use.OVER,
+                        Use.WITH,
+                        Use.LINK,
+                        Use.ADVERB,
+                        Use.ASIDE,
+                        Use.PARTICLE,
+                        Use.FROM)
+                && !before.is("of")
+                && !before.is("do");
+        return noun && !tokens.get(i + 1).isMark() && !words.isAny(tokens.get(i + 1), Use.OVER, Use.INTO, Use.IN);
+    }
+
+    private boolean leading(int i) {
+        Spoken s = words.verb(tokens.get(i));
+        return s != null
+                && s.form() == Form.BASE
+                && (i == 0 || !tokens.get(i - 1).is("the"));
+    }
+
+    /** "I", "you", "it" before a verb, at the head of their part. */
+    private boolean isSubject(int i) {
+        boolean head = i == 0
+                || tokens.get(i - 1).isMark()
+                || words.is(tokens.get(i - 1), Use.LINK)
+                || words.is(tokens.get(i - 1), Use.ADVERB);
+        boolean onlyObject = Set.of("it", "them", "they", "your", "my")
+                        .contains(tokens.get(i).key())
+                && (i + 1 >= tokens.size() || tokens.get(i + 1).isMark() || isParticleOrTime(i + 1));
+        boolean possessive = Set.of("my", "your").contains(tokens.get(i).key());
+        return head
+                && !onlyObject
+                && !(possessive && i > 0 && !tokens.get(i - 1).isMark())
+                && i + 1 < tokens.size();
+    }
+
+    private boolean isParticleOrTime(int i) {
+        return words.isAny(tokens.get(i), Use.PARTICLE, Use.IN, Use.INTO, Use.OVER, Use.WITH)
+                || tokens.get(i).isNumber();
+    }
+
+    /** "to make a soft dough", "to grease the pan": what for, not what next. */
+    private boolean isPurpose(int i) {
+        if (i + 1 >= tokens.size()) {
+            return false;
+        }
+        Spoken next = words.verb(tokens.get(i + 1));
+        boolean let = false;
+        for (int k = i - 1; k >= 0 && k >= i - 4; k--) {
+            Spoken s = words.verb(tokens.get(k));
+            let |= s != null && s.verb().effect() == Verb.Effect.LET;
+        }
+        boolean boil = tokens.get(i + 1).is("boil") || tokens.get(i + 1).is("simmer");
+        boolean oven = tokens.get(i + 1).is("bake") && bounds.opens(i);
+        return next != null
+                && next.form() == Form.BASE
+                && !let
+                && !boil
+                && !oven
+                && !next.verb().noun() | tokens.get(i + 1).is("coat");
+    }
+}

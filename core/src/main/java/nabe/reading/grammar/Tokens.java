@@ -1,0 +1,196 @@
+package nabe.reading.grammar;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import nabe.larder.Words;
+import nabe.reading.grammar.Token.Kind;
+
+/** Text → tokens. Numbers in words and figures, mixed numbers and ranges become one token each. */
+public final class Tokens {
+    private static final Pattern PIECE =
+            Pattern.compile("\\d+(?:[.,]\\d+)?|[½⅓⅔¼¾⅛⅜⅝⅞⅕⅖⅗⅘⅙⅚]|\\p{L}+(?:['’]\\p{L}+)*|[^\\s\\p{L}\\d]");
+    private static final Map<String, Double> SIGNS = Map.ofEntries(
+            Map.entry("½", 1 / 2.0),
+            Map.entry("⅓", 1 / 3.0),
+            Map.entry("⅔", 2 / 3.0),
+            Map.entry("¼", 1 / 4.0),
+            Map.entry("¾", 3 / 4.0),
+            Map.entry("⅛", 1 / 8.0),
+            Map.entry("⅜", 3 / 8.0),
+            Map.entry("⅝", 5 / 8.0),
+            Map.entry("⅞", 7 / 8.0),
+            Map.entry("⅕", 1 / 5.0),
+            Map.entry("⅖", 2 / 5.0),
+            Map.entry("⅗", 3 / 5.0),
+            Map.entry("⅘", 4 / 5.0),
+            Map.entry("⅙", 1 / 6.0),
+            Map.entry("⅚", 5 / 6.0));
+    private static final List<String> ONES = List.of(
+            "zero",
+            "one",
+            "two",
+            "three",
+            "four",
+            "five",
+            "six",
+            "seven",
+            "eight",
+            "nine",
+            "ten",
+            "eleven",
+            "twelve",
+            "thirteen",
+            "fourteen",
+            "fifteen",
+            "sixteen",
+            "seventeen",
+            "eighteen",
+            "nineteen");
+    private static final List<String> TENS =
+            List.of("twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety");
+
+    private Tokens() {}
+
+    public static List<Token> of(String text) {
+        List<Token> pieces = new ArrayList<>();
+        Matcher m = PIECE.matcher(text);
+        while (m.find()) {
+            if (!isHyphen(text, m)) {
+                pieces.add(piece(m));
+            }
+        }
+        return ranges(mixed(dutchOvens(pieces)));
+    }
+
+    /** A Dutch oven is a pot. */
+    private static List<Token> dutchOvens(List<Token> pieces) {
+        List<Token> out = new ArrayList<>();
+        for (Token t : pieces) {
+            boolean pot = t.is("oven") && !out.isEmpty() && out.getLast().is("dutch");
+            if (pot) {
+                Token dutch = out.removeLast();
+                out.add(new Token(Kind.WORD, "Dutch oven", "pot", 0, 0, dutch.start(), t.end()));
+            } else {
+                out.add(t);
+            }
+        }
+        return out;
+    }
+
+    private static boolean isHyphen(String text, Matcher m) {
+        return m.group().equals("-")
+                && m.start() > 0
+                && m.end() < text.length()
+                && Character.isLetterOrDigit(text.charAt(m.start() - 1))
+                && Character.isLetter(text.charAt(m.end()));
+    }
+
+    private static Token piece(Matcher m) {
+        String text = m.group();
+        if (Character.isLetter(text.charAt(0))) {
+            double value = value(text.toLowerCase(java.util.Locale.ROOT));
+            return value >= 0
+                    ? number(text, value, value, m.start(), m.end())
+                    : new Token(Kind.WORD, text, key(text), 0, 0, m.start(), m.end());
+        }
+        if (SIGNS.containsKey(text)) {
+            return number(text, SIGNS.get(text), SIGNS.get(text), m.start(), m.end());
+        }
+        if (Character.isDigit(text.charAt(0))) {
+            double value = text.matches("\\d+,\\d{3}")
+                    ? Double.parseDouble(text.replace(",", ""))
+                    : Double.parseDouble(text.replace(',', '.'));
+            return number(text, value, value, m.start(), m.end());
+        }
+        return new Token(Kind.MARK, text, text, 0, 0, m.start(), m.end());
+    }
+
+    private static String key(String text) {
+        String plain = text.toLowerCase(java.util.Locale.ROOT).replace('’', '\'');
+        return plain.contains("'") && !plain.endsWith("'s") ? plain : Words.key(text);
+    }
+
+    private static Token number(String text, double low, double high, int start, int end) {
+        return new Token(Kind.NUMBER, text, "#", low, high, start, end);
+    }
+
+    private static double value(String word) {
+        int one = ONES.indexOf(word);
+        int ten = TENS.indexOf(word);
+        return word.equals("couple") ? 2 : one >= 0 ? one : ten >= 0 ? 20 + 10 * ten : -1;
+    }
+
+    /** "1 1/2", "1½", "3/4", "twenty five". */
+    private static List<Token> mixed(List<Token> pieces) {
+        List<Token> out = new ArrayList<>();
+        for (int i = 0; i < pieces.size(); i++) {
+            Token t = pieces.get(i);
+            Token whole = out.isEmpty() ? null : out.getLast();
+            if (t.isNumber()
+                    && i + 2 < pieces.size()
+                    && pieces.get(i + 1).is("/")
+                    && isPart(t, pieces.get(i + 2), pieces, i)) {
+                Token below = pieces.get(i + 2);
+                double value = t.low() / below.low();
+                t = number(t.text() + "/" + below.text(), value, value, t.start(), below.end());
+                i += 2;
+            }
+            boolean joins = t.isNumber()
+                    && whole != null
+                    && whole.isNumber()
+                    && whole.low() == Math.rint(whole.low())
+                    && (t.low() < 1 && t.low() > 0 && t.start() - whole.end() <= 1 || tensAndOnes(whole, t));
+            if (joins) {
+                double value = whole.low() + t.low();
+                out.set(out.size() - 1, number(whole.text() + " " + t.text(), value, value, whole.start(), t.end()));
+            } else {
+                out.add(t);
+            }
+        }
+        return out;
+    }
+
+    private static boolean isPart(Token above, Token below, List<Token> pieces, int i) {
+        return below.isNumber()
+                && above.low() < below.low()
+                && below.low() <= 16
+                && pieces.get(i + 1).start() == above.end()
+                && below.start() == pieces.get(i + 1).end();
+    }
+
+    private static boolean tensAndOnes(Token tens, Token ones) {
+        return Character.isLetter(tens.text().charAt(0))
+                && tens.low() >= 20
+                && tens.low() % 10 == 0
+                && ones.low() < 10
+                && Character.isLetter(ones.text().charAt(0))
+                && ones.start() - tens.end() == 1;
+    }
+
+    /** "8–10", "8 to 10", "two or three". */
+    private static List<Token> ranges(List<Token> pieces) {
+        List<Token> out = new ArrayList<>();
+        for (int i = 0; i < pieces.size(); i++) {
+            Token t = pieces.get(i);
+            if (t.isNumber()
+                    && i + 2 < pieces.size()
+                    && pieces.get(i + 2).isNumber()
+                    && joinsRange(pieces.get(i + 1))
+                    && pieces.get(i + 2).high() > t.low()) {
+                Token up = pieces.get(i + 2);
+                out.add(number(t.text() + "–" + up.text(), t.low(), up.high(), t.start(), up.end()));
+                i += 2;
+            } else {
+                out.add(t);
+            }
+        }
+        return out;
+    }
+
+    private static boolean joinsRange(Token t) {
+        return t.is("-") || t.is("–") || t.is("—") || t.is("to") || t.is("or");
+    }
+}

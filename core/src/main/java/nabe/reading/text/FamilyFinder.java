@@ -1,0 +1,128 @@
+package nabe.reading.text;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Pattern;
+import nabe.recipe.Family;
+import nabe.recipe.Line;
+
+/** Tells which kind of bake a recipe is, by its title first and then by what is in it. */
+final class FamilyFinder {
+    private static final Pattern MASHED = Pattern.compile("\\bmash");
+    /** Less flour than this thickens; more makes a lid. Kitchen practice. */
+    private static final double DOUGH_GRAMS = 90;
+    /** Without a word of rolling, wraps lie flat in layers. */
+    private static final Pattern ROLLS = Pattern.compile(
+            "\\b(?:roll(?:s|ed|ing)?(?! (?:out|the (?:dough|pastry)))|wrap(?:ped|ping)?\\b|fold|seam|fill the|fill each|stuff)\\b");
+
+    private static final Pattern ROLLED_UP = Pattern.compile("\\broll (?:up|it|them|each|each one) ?");
+
+    private FamilyFinder() {}
+
+    static Family find(String title, List<Line> lines, List<String> steps) {
+        String name = title.toLowerCase(Locale.ROOT);
+        Family named = named(name);
+        String method = String.join(" ", steps).toLowerCase(Locale.ROOT);
+        if (named == Family.POT_PIE
+                && MASHED.matcher(method).find()
+                && !has(lines, "pastry")
+                && !has(lines, "lid-dough")
+                && flour(lines) < DOUGH_GRAMS) {
+            return Family.MASH_TOPPED;
+        }
+        if (named == Family.ROLLED
+                && has(lines, "wrap")
+                && !ROLLS.matcher(method).find()) {
+            return Family.CASSEROLE;
+        }
+        return named != null ? named : byContents(lines, method);
+    }
+
+    private static Family named(String name) {
+        if (name.matches(".*\\b(shepherd|cottage pie|fish pie|mash[- ]topped|mash).*")) {
+            return Family.MASH_TOPPED;
+        }
+        if (name.matches(".*(moussaka|parmigiana|aubergine parm|eggplant parm).*")) {
+            return Family.MOUSSAKA;
+        }
+        if (name.matches(".*(cannelloni|manicotti|stuffed shells|jumbo shells|stuffed pasta|filled shells).*")) {
+            return Family.STUFFED_TUBES;
+        }
+        if (name.matches(
+                ".*(enchilada|burrito|crespelle|rollatini|involtini|rolled|\\brolls?\\b|stuffed cabbage|cr[eê]pes).*")) {
+            return Family.ROLLED;
+        }
+        if (name.matches(".*lasag.*")) {
+            return Family.LASAGNA;
+        }
+        if (name.matches(".*(pot pie|potpie|\\bpie\\b|cobbler).*")) {
+            return Family.POT_PIE;
+        }
+        if (name.matches(".*(gratin|dauphinois|scalloped|au gratin|boulang).*")) {
+            return Family.GRATIN;
+        }
+        if (name.matches(".*(strata|bread pudding|breakfast bake|egg bake).*")) {
+            return Family.STRATA;
+        }
+        if (name.matches(".*(toad|popover|yorkshire|batter).*")) {
+            return Family.BATTER;
+        }
+        if (name.matches(
+                ".*(pasta bake|mac and cheese|macaroni|mac & cheese|mac 'n'|baked ziti|baked penne|pastitsio|tuna noodle|noodle).*")) {
+            return Family.PASTA_BAKE;
+        }
+        if (name.matches(".*\\bcasserole\\b.*")) {
+            return Family.CASSEROLE;
+        }
+        return null;
+    }
+
+    private static Family byContents(List<Line> lines, String method) {
+        if (has(lines, "tubes") || has(lines, "shells")) {
+            return Family.STUFFED_TUBES;
+        }
+        if (has(lines, "sheets") || has(lines, "fresh-sheets")) {
+            return Family.LASAGNA;
+        }
+        if (has(lines, "pastry") || has(lines, "lid-dough")) {
+            return Family.POT_PIE;
+        }
+        if (has(lines, "wrap")) {
+            return ROLLS.matcher(method).find() ? Family.ROLLED : Family.LASAGNA;
+        }
+        if (has(lines, "short-pasta") || has(lines, "noodles") || has(lines, "filled-pasta")) {
+            return Family.PASTA_BAKE;
+        }
+        boolean eggs = lines.stream()
+                        .filter(l -> l.hasRole("egg"))
+                        .mapToDouble(Line::gramsOrZero)
+                        .sum()
+                >= 200;
+        if (eggs && has(lines, "bread")) {
+            return Family.STRATA;
+        }
+        if (method.contains("mash") && has(lines, "slice-root") && (has(lines, "mince") || has(lines, "pulse"))) {
+            return Family.MASH_TOPPED;
+        }
+        boolean creamy = has(lines, "cream") || has(lines, "milk");
+        if (has(lines, "slice-vegetable") && ROLLED_UP.matcher(method).find()) {
+            return Family.ROLLED;
+        }
+        boolean cheesed = has(lines, "melting-cheese") || has(lines, "hard-cheese");
+        if (has(lines, "slice-vegetable") && cheesed && method.contains("slic")) {
+            return Family.GRATIN;
+        }
+        return has(lines, "slice-root") && creamy && !has(lines, "soup-tin") ? Family.GRATIN : Family.CASSEROLE;
+    }
+
+    private static double flour(List<Line> lines) {
+        return lines.stream()
+                .filter(l -> l.hasRole("flour") || l.hasRole("flour-raising"))
+                .mapToDouble(Line::gramsOrZero)
+                .sum();
+    }
+
+    private static boolean has(List<Line> lines, String role) {
+        return lines.stream().anyMatch(l -> l.hasRole(role));
+    }
+}

@@ -1,0 +1,149 @@
+package nabe.reading.text;
+
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import nabe.larder.Larder;
+import nabe.larder.Words;
+import nabe.reading.FoodClasses;
+
+/** Tells ingredient lines, headings and method steps apart by their look. */
+final class LineKind {
+    private static final Pattern VERB = Pattern.compile(
+            "(?:pre-?heat|heat|cook|mix|stir|melt|bake|layer|spread|add|in an?\\b"
+                    + "|in the|place|make|meanwhile|while|boil|bring|combine|whisk|drain|remove|serve|cover|sprinkle|pour|season"
+                    + "|slice|peel|chop|cut|saut[eé]|fry|brown|grease|roll|line|let|leave|allow|repeat|transfer|simmer|reduce"
+                    + "|blend|roast|toss|fold|beat|set|turn|return|finish|to (?:make|assemble|serve|finish|build)|for the|once|when"
+                    + "|using|now|first|then|next|after|assemble|prepare|arrange|scatter|drizzle|dot|lay|put|tip|wash|trim|soak"
+                    + "|squeeze|fill|stuff|rub|butter the|oil the|top|steam|mash|warm|start|begin|dip|rinse|salt the|spoon|uncover"
+                    + "|take|cool|check|divide|dust|press|soften|work|rest|wilt|sweat|grate|crush|deglaze|you|if|on a|with|over"
+                    + "|brush|crimp|pull|lower|keep|break|pat|shape|halve|stand|ladle|garnish|position|adjust|lightly|gently|strain)\\b.*",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern NUMBERED = Pattern.compile(
+            "(?:(?:step\\s*)?\\d{1,2}|step\\s*(?:one|two|three|four|five|six|seven|eight|nine|ten))\\s*[.):]\\s+\\p{L}.*",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern FOR_THE = Pattern.compile(
+            "(?:for|to make|to)\\s+(?:the|a|an|assembl\\w+|serv\\w+|finish\\w*|topping)\\b.{0,50}"
+                    + "|(?:the )?[\\p{L} ]{0,30}(?:sauce|filling|topping|crust|pastry|base|layers?|assembly|ragu|ragù|bechamel|béchamel"
+                    + "|mash|lid|dough|batter|custard|garnish|mixture|crumble|streusel|dressing|marinade|extras|finishing|vegetables)",
+            Pattern.CASE_INSENSITIVE);
+
+    /** "Cornbread topping", "Spinach filling": names of layers, though the larder knows their first word. */
+    private static final Pattern LAYER_NAME = Pattern.compile(
+            "(?:the )?(?:\\p{L}+ ){0,3}(?:topping|filling|layer|crumble|crust|batter)", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern MARKS = Pattern.compile("^(?:(?:[-*•·▪☐#>]+|\\[[ xX]?\\])\\s*)+|\\*\\*|__");
+    private static final Pattern DIGIT_FIRST = Pattern.compile("(?:\\d|\\.\\d).*", Pattern.DOTALL);
+    private static final Pattern DIGIT = Pattern.compile("\\d");
+    private static final Pattern MARKED = Pattern.compile("\\*\\*.*\\*\\*:?|\\[.*\\]|-{1,3}[^-]+-{1,3}");
+    private static final Pattern THREE_LETTERS = Pattern.compile("\\p{L}{3}");
+    private static final Pattern FOR_OR_TO = Pattern.compile("(?:for|to) .*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern NUMBER_MARK = Pattern.compile(
+            "^(?:(?:step\\s*)?\\d+|step\\s*(?:one|two|three|four|five|six|seven|eight|nine|ten))\\s*[.):]\\s+",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern LOOSE_NUMBER = Pattern.compile("^\\d{1,2}\\s+(?=\\p{Lu})");
+    private static final Pattern SENTENCE_END = Pattern.compile(".*[.!]\\s*$", Pattern.DOTALL);
+    private static final Pattern TWO_SENTENCES = Pattern.compile("[.!]\\s+\\p{Lu}");
+
+    private static final Pattern HOW =
+            Pattern.compile("\\w+(?:ly|ed)|fresh|large|small|medium|cold|hot|warm|dry|raw|very|of");
+
+    private final Larder larder;
+
+    LineKind(Larder larder) {
+        this.larder = larder;
+    }
+
+    private static String bare(String line) {
+        return MARKS.matcher(NumberReader.plain(line)).replaceAll("").strip();
+    }
+
+    boolean startsWithAmount(String line) {
+        String bare = bare(line);
+        if (NUMBERED.matcher(bare).matches()) {
+            return false;
+        }
+        return DIGIT_FIRST.matcher(bare).matches()
+                || new MeasureReader(new Scan(bare)).read().measure() != null;
+    }
+
+    /** Starts with an amount of something the larder holds. */
+    boolean measuresKnownThing(String line) {
+        if (!startsWithAmount(line)) {
+            return false;
+        }
+        Scan scan = new Scan(bare(line));
+        return new MeasureReader(scan).read().measure() != null && isKnown(scan.rest());
+    }
+
+    boolean isKnown(String words) {
+        return larder.matchExactly(words).isPresent();
+    }
+
+    /** An amount with no word for the thing after it: nothing, or only how it is cut. A word nobody knows is a thing. */
+    boolean lacksThing(String line) {
+        Scan scan = new Scan(bare(line));
+        new MeasureReader(scan).read();
+        return Words.of(scan.rest()).stream().allMatch(w -> HOW.matcher(w.key()).matches());
+    }
+
+    /** "Mash", "Béchamel": a thing that is made of others and so is no purchase. */
+    boolean isMade(String line) {
+        return !bare(line).contains(" ") && FoodClasses.shared().isMade(bare(line));
+    }
+
+    boolean isHeading(String line) {
+        String bare = bare(line);
+        if (bare.length() > 60 || bare.isEmpty() || DIGIT.matcher(bare).find() && !line.startsWith("#")) {
+            return false;
+        }
+        boolean marked = line.startsWith("#")
+                || bare.endsWith(":")
+                || MARKED.matcher(line).matches();
+        boolean capitals = bare.length() > 3
+                && bare.equals(bare.toUpperCase(java.util.Locale.ROOT))
+                && THREE_LETTERS.matcher(bare).find();
+        if (marked || capitals) {
+            return true;
+        }
+        boolean bullet = !bare.equals(NumberReader.plain(line));
+        if (!bullet && LAYER_NAME.matcher(bare).matches()) {
+            return true;
+        }
+        boolean named = FOR_THE.matcher(bare).matches()
+                || FOR_OR_TO.matcher(bare).matches() && larder.match(bare).isEmpty();
+        return !bullet
+                && !bare.endsWith(".")
+                && !bare.contains(",")
+                && named
+                && (FOR_OR_TO.matcher(bare).matches() || larder.match(bare).isEmpty());
+    }
+
+    /** A short line that names something of the larder. */
+    boolean isIngredient(String line) {
+        return startsWithAmount(line)
+                || line.length() < 60 && larder.match(bare(line)).isPresent();
+    }
+
+    boolean isStep(String line) {
+        String bare = bare(line);
+        int words = Words.of(bare).size();
+        if (NUMBERED.matcher(bare).matches()) {
+            return words >= 4
+                    && (VERB.matcher(NUMBER_MARK.matcher(bare).replaceFirst("")).matches() || words >= 9);
+        }
+        Matcher loose = LOOSE_NUMBER.matcher(bare);
+        if (loose.find() && words >= 6) {
+            String rest = bare.substring(loose.end());
+            if (VERB.matcher(rest).matches() && (SENTENCE_END.matcher(rest).matches() || words >= 12)) {
+                return true;
+            }
+        }
+        if (startsWithAmount(line)) {
+            return words > 30;
+        }
+        boolean sentence = SENTENCE_END.matcher(bare).matches() && words >= 5;
+        return VERB.matcher(bare).matches() && (words >= 7 || sentence)
+                || words > 22
+                || TWO_SENTENCES.matcher(bare).find() && words > 9;
+    }
+}

@@ -1,0 +1,201 @@
+package nabe.reading.text;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import nabe.larder.Ingredient;
+import nabe.larder.Larder;
+import nabe.measure.Amount;
+import nabe.measure.Unit;
+import nabe.recipe.Line;
+
+/** Reads one ingredient line. What it cannot read it leaves null and says so in the line's doubt. */
+public final class LineReader {
+    private static final Pattern BULLET =
+            Pattern.compile("^(?:(?:[-*•·▪▢☐□◦‣–—+]+|\\[[ xX]?\\]|\\d{1,2}[.)](?=\\s+\\D*\\s?\\d))\\s+)+");
+    private static final Pattern TRAILING_AMOUNT = Pattern.compile(
+            "^(?<item>\\p{L}[^\\d]*?)\\s*(?:[:,;=-]|\\s|\\.{2,})\\s*(?<amount>[(]?\\d[^,;]*)(?<after>[,;][^\\d]*)?$");
+    private static final Pattern OPTIONAL =
+            Pattern.compile("\\boptional(?:ly)?\\b|\\bif (?:you )?(?:like|wish|using)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern OPTIONAL_FIRST =
+            Pattern.compile("^[(\\[]?optional[)\\]:]+\\s*", Pattern.CASE_INSENSITIVE);
+    private static final Map<String, String> TINNED = Map.of(
+            "tomato",
+            "canned-tomatoes",
+            "cherry-tomatoes",
+            "canned-tomatoes",
+            "mushroom",
+            "canned-mushrooms",
+            "chicken",
+            "canned-chicken",
+            "dried-beans",
+            "white-beans",
+            "lentils-dry",
+            "cooked-lentils");
+    private static final Pattern PLUS = Pattern.compile(
+            "[,;(]\\s*(?:plus|\\+)\\s+(?:another |an extra |a further |extra )?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern STRESS = Pattern.compile("\\*\\*|__|`");
+    private static final Pattern TWO_LETTERS = Pattern.compile("\\p{L}{2}");
+
+    private final Larder larder;
+    private final NameReader names;
+    private final Habits habits;
+
+    public LineReader(Larder larder) {
+        this(larder, Habits.usual());
+    }
+
+    public LineReader(Larder larder, Habits habits) {
+        this.larder = larder;
+        this.habits = habits;
+        this.names = new NameReader(larder);
+    }
+
+    /** @param text one ingredient line, with or without bullet; {@code heading} the heading above it, or null */
+    public Line read(String text, String heading) {
+        return read(text, heading, null);
+    }
+
+    /** The same line, as the ingredient the cook says it is: weights follow. */
+    Line readAs(Line line, Ingredient ingredient) {
+        return read(line.text(), line.heading(), ingredient);
+    }
+
+    private Line read(String text, String heading, Ingredient known) {
+        String plain = BULLET.matcher(NumberReader.plain(text)).replaceFirst("");
+        plain = OPTIONAL_FIRST.matcher(STRESS.matcher(plain).replaceAll("")).replaceFirst("");
+        Scan scan = new Scan(plain);
+        MeasureReader.Reading reading = new MeasureReader(scan).read();
+        String rest = scan.rest().strip();
+        if (reading.measure() == null || !TWO_LETTERS.matcher(rest).find()) {
+            Matcher trailing = TRAILING_AMOUNT.matcher(plain);
+            if (trailing.matches()) {
+                MeasureReader.Reading late =
+                        new MeasureReader(new Scan(trailing.group("amount").replaceAll("^[(]|[)]$", ""))).read();
+                if (late.measure() != null) {
+                    reading = late;
+                    rest = trailing.group("item").replaceAll("[:,;=.-]+\\s*$", "")
+                            + java.util.Objects.requireNonNullElse(trailing.group("after"), "");
+                }
+            }
+        }
+        return assemble(text.strip(), heading, reading, rest, known);
+    }
+
+    private Line assemble(String text, String heading, MeasureReader.Reading reading, String rest, Ingredient known) {
+        NameReader.Naming found = names.read(rest, text);
+        Ingredient recalled = known == null ? recalled(found.item()) : null;
+        known = known == null ? recalled : known;
+        NameReader.Naming naming = known == null
+                ? found
+                : new NameReader.Naming(found.item(), found.preparation(), known, true, found.also(), found.claims());
+        Measure measure = reading.measure();
+        Unit unit = measure == null ? null : measure.unit();
+        if (measure != null && unit == null) {
+            unit = trailingUnit(naming.item());
+            measure = new Measure(measure.amount(), unit);
+        }
+        measure = withMore(measure, rest);
+        Amount amount = measure == null ? null : measure.amount();
+        Ingredient ingredient = known == null ? homonym(naming, measure, text) : known;
+        naming = naming.as(ingredient);
+        List<Measure> others = new ArrayList<>(reading.others());
+        others.addAll(SaidWeight.in(naming.preparation(), measure));
+        Amount grams = Weights.grams(ingredient, measure, others, reading.size(), habits.spoons());
+        return new Line(
+                text,
+                heading,
+                amount,
+                unit,
+                naming.item(),
+                naming.preparation(),
+                ingredient,
+                grams,
+                null,
+                naming.claims(),
+                naming.also(),
+                OPTIONAL.matcher(text).find(),
+                doubt(text, naming, amount, grams),
+                recalled != null,
+                List.of());
+    }
+
+    /** "100 ml milk, plus 900 ml for the sauce" buys a litre; "plus more for the dish" has no figure. */
+    private static Measure withMore(Measure measure, String rest) {
+        Matcher plus = PLUS.matcher(rest);
+        if (measure == null || measure.unit() == null || !measure.unit().isFixed() || !plus.find()) {
+            return measure;
+        }
+        Measure more =
+                new MeasureReader(new Scan(rest.substring(plus.end()))).read().measure();
+        boolean adds = more != null
+                && more.unit() != null
+                && more.unit().kind() == measure.unit().kind();
+        return adds
+                ? new Measure(
+                        measure.amount()
+                                .plus(more.amount()
+                                        .times(more.unit().factor()
+                                                / measure.unit().factor())),
+                        measure.unit())
+                : measure;
+    }
+
+    /** What the cook said once that this wording means, or null. */
+    private Ingredient recalled(String item) {
+        String id = habits.remembered().isEmpty() ? null : habits.remembered().get(Habits.wording(item));
+        return id == null ? null : larder.find(id).orElse(null);
+    }
+
+    /** "2 peppers" are vegetables, "pepper" is the spice; "2 tins plum tomatoes" are not fresh ones. */
+    private Ingredient homonym(NameReader.Naming naming, Measure measure, String text) {
+        if (measure != null && measure.unit() == Unit.CAN && naming.ingredient() != null) {
+            String tinned = TINNED.get(naming.ingredient().id());
+            return tinned == null ? naming.ingredient() : larder.get(tinned);
+        }
+        if (naming.ingredient() == null || !naming.ingredient().id().equals("pepper")) {
+            return naming.ingredient();
+        }
+        boolean counted = measure != null
+                && (measure.unit() == null
+                        || measure.isMass() && measure.base(habits.spoons()).mid() >= 25);
+        boolean plural = text.toLowerCase(Locale.ROOT).matches(".*\\bpeppers\\b.*");
+        boolean named = text.toLowerCase(Locale.ROOT).matches(".*\\b(black|white|ground|cracked)\\b.*");
+        return (counted || plural) && !named ? larder.get("pepper-red") : naming.ingredient();
+    }
+
+    private static String doubt(String text, NameReader.Naming naming, Amount amount, Amount grams) {
+        Matcher lost = NumberReader.LOST_SPACE.matcher(text);
+        if (amount != null && lost.lookingAt()) {
+            return lost.group() + " was read as " + lost.group().charAt(0) + " "
+                    + lost.group().substring(1) + ": right?";
+        }
+        if (naming.ingredient() == null) {
+            return "Not in the larder: check what it is and what it contains.";
+        }
+        if (!naming.exact()) {
+            return "Taken for " + naming.ingredient().name() + ": right?";
+        }
+        return amount != null && grams == null ? "No weight known for this amount." : null;
+    }
+
+    private static Unit trailingUnit(String item) {
+        String[] words = item.split("\\s+");
+        Unit unit = words.length < 2 ? null : UnitWords.ofWord(words[words.length - 1]);
+        boolean counts = unit == Unit.CLOVE
+                || unit == Unit.STALK
+                || unit == Unit.SPRIG
+                || unit == Unit.SHEET
+                || unit == Unit.STICK
+                || unit == Unit.SLICE
+                || unit == Unit.RASHER
+                || unit == Unit.LEAF
+                || unit == Unit.CUBE
+                || unit == Unit.HEAD
+                || unit == Unit.FILLET;
+        return counts ? unit : null;
+    }
+}

@@ -1,0 +1,47 @@
+package nabe.reading.text;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Takes apart lines that hold several ingredients: "For the batter: 140 g flour, 4 eggs", "2 leeks | 1 onion". */
+final class PackedLines {
+    private static final Pattern HEADED = Pattern.compile("(?<heading>[^:\\d]{2,45}):\\s*(?<rest>\\S.*)");
+    private static final Pattern BAR = Pattern.compile("\\s+[|•·]\\s+|\\s*;\\s*");
+    private static final Pattern COMMA = Pattern.compile(",\\s*(?:and\\s+)?(?=[\\d½¼¾⅓⅔⅛])(?![^(]*\\))");
+    private static final Pattern PLUS =
+            Pattern.compile("\\s+(?:plus|\\+|and|&)\\s+(?=[\\d½¼¾⅓⅔⅛])", Pattern.CASE_INSENSITIVE);
+    private final LineKind kinds;
+
+    PackedLines(LineKind kinds) {
+        this.kinds = kinds;
+    }
+
+    /** @return the line itself where it holds one thing */
+    List<String> unpack(String line) {
+        Matcher headed = line.indexOf(':') < 0 ? null : HEADED.matcher(line);
+        if (headed != null && headed.matches() && kinds.measuresKnownThing(headed.group("rest"))) {
+            List<String> pieces = new ArrayList<>(List.of(headed.group("heading") + ":"));
+            pieces.addAll(parts(headed.group("rest")));
+            boolean group = pieces.size() > 2 || !kinds.isKnown(headed.group("heading"));
+            return group ? pieces : List.of(line);
+        }
+        return parts(line);
+    }
+
+    private List<String> parts(String line) {
+        String[] bars = BAR.split(line);
+        String[] commas = COMMA.split(line);
+        String[] pieces = bars.length > 1 ? bars : commas.length > 1 ? commas : PLUS.split(line);
+        if (pieces.length == 1) {
+            return List.of(line);
+        }
+        for (String piece : pieces) {
+            if (!kinds.measuresKnownThing(piece)) {
+                return List.of(line);
+            }
+        }
+        return List.of(pieces);
+    }
+}

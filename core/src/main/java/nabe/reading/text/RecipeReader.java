@@ -1,0 +1,119 @@
+package nabe.reading.text;
+
+import java.util.List;
+import nabe.larder.Ingredient;
+import nabe.larder.Larder;
+import nabe.recipe.Family;
+import nabe.recipe.Line;
+import nabe.recipe.PanSize;
+import nabe.recipe.Recipe;
+import nabe.recipe.RecipeException;
+
+/** Reads a recipe as people write it. The one way into this package. */
+public final class RecipeReader {
+    /** Longest text read, in characters: far beyond any recipe. */
+    public static final int LONGEST_TEXT = 1_000_000;
+
+    private final LineReader lineReader;
+    private final LineKind kinds;
+    private final Habits habits;
+
+    public RecipeReader(Larder larder) {
+        this(larder, Habits.usual());
+    }
+
+    public RecipeReader(Larder larder, Habits habits) {
+        this.habits = habits;
+        this.lineReader = new LineReader(larder, habits);
+        this.kinds = new LineKind(larder);
+    }
+
+    /**
+     * @param text title, ingredient lines under optional headings, and method, in any usual arrangement
+     * @throws RecipeException when the text is empty, too long, not text, or holds no ingredient
+     */
+    public Recipe read(String text) {
+        checkText(text);
+        TextSections sections = new TextSections(kinds).read(text);
+        List<Line> lines = sections.ingredients.stream()
+                .map(h -> lineReader.read(h.text(), h.heading()))
+                .toList();
+        if (lines.stream().noneMatch(l -> l.ingredient() != null)) {
+            throw new RecipeException("No ingredient was found in this text. Put each ingredient on its own line, "
+                    + "with its amount first (\"200 g flour\"), and try again.");
+        }
+        Recipe recipe = assemble(
+                sections.title,
+                sections.servings != null ? sections.servings : Servings.in(besides(text, sections)),
+                lines,
+                sections.method,
+                PanReader.read(besides(text, sections)),
+                null);
+        return new Recipe(
+                recipe.title(),
+                recipe.servings(),
+                recipe.lines(),
+                recipe.steps(),
+                recipe.oven(),
+                recipe.pan(),
+                recipe.family(),
+                List.copyOf(sections.asides));
+    }
+
+    /** The text without its ingredient lines, whose packets have sizes too. */
+    private static String besides(String text, TextSections sections) {
+        java.util.Set<String> lines = sections.ingredients.stream()
+                .map(TextSections.HeadedLine::text)
+                .collect(java.util.stream.Collectors.toSet());
+        return text.lines()
+                .map(String::strip)
+                .filter(l -> !lines.contains(l))
+                .collect(java.util.stream.Collectors.joining("\n"));
+    }
+
+    /**
+     * Puts together a recipe from lines already read, finding its parts and oven.
+     *
+     * @param chosen the family when the cook named it, or null to find it
+     */
+    public Recipe assemble(
+            String title, Integer servings, List<Line> lines, List<String> steps, PanSize pan, Family chosen) {
+        Family family = chosen != null ? chosen : FamilyFinder.find(title, lines, steps);
+        ShareFollower follower = new ShareFollower(lines, steps, family, habits.spoons());
+        List<Line> parted = new PartAssigner(lines, family, steps)
+                .assign().stream().map(follower::follow).toList();
+        return new Recipe(
+                title, servings, parted, List.copyOf(steps), MethodReader.oven(steps), pan, family, List.of());
+    }
+
+    /** Reads one line by itself, its part still open. */
+    public Line readLine(String text, String heading) {
+        return lineReader.read(text, heading);
+    }
+
+    /** Reads the line again as the ingredient the cook says it is. */
+    public Line readLineAs(Line line, Ingredient ingredient) {
+        return lineReader.readAs(line, ingredient);
+    }
+
+    /** @return the pan a text names, or null */
+    public PanSize pan(String text) {
+        return PanReader.read(text);
+    }
+
+    private static void checkText(String text) {
+        if (text == null || text.isBlank()) {
+            throw new RecipeException("There is no text to read. Paste the recipe: its title, ingredients and method.");
+        }
+        if (text.length() > LONGEST_TEXT) {
+            throw new RecipeException("This text is longer than a million characters. Paste one recipe at a time.");
+        }
+        long odd = text.chars()
+                .filter(c -> c == 0xFFFD || c < 32 && c != '\n' && c != '\r' && c != '\t' && c != '\f')
+                .count();
+        if (odd * 50 > text.length() || text.indexOf('\0') >= 0) {
+            throw new RecipeException("This does not look like text (maybe a picture or a document file). "
+                    + "Open it, copy the words, and paste them here.");
+        }
+    }
+}

@@ -1,0 +1,39 @@
+package nabe.reading.text;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import nabe.measure.Amount;
+
+/** Finds a weight said after the thing: "3 aubergines (about 1.1 kg)", "4 chicken breasts, 150 g each". */
+final class SaidWeight {
+    private static final Pattern WHOLE = Pattern.compile(
+            "(?:about|approx\\.?|approximately|around|roughly|~|weighing|total(?:ling)?)?"
+                    + "\\s*(?:about )?(?<measure>[\\d.,/ -]+\\s*(?:g|kg|grams?|oz|ounces?|lbs?|pounds?)\\.?)\\s*"
+                    + "(?:/[^)]*)?(?<each>each|apiece)?(?: in)?(?: total)?(?: weight)?(?:\\s+(?:of )?(?:shortcrust|puff|pastry|dough|crust|unpeeled|peeled|raw|cooked|drained|whole|flesh)\\b.*)?",
+            Pattern.CASE_INSENSITIVE);
+
+    private SaidWeight() {}
+
+    static List<Measure> in(String preparation, Measure counted) {
+        List<Measure> found = new ArrayList<>();
+        if (preparation == null || counted == null || counted.isFixed()) {
+            return found;
+        }
+        for (String piece : preparation.split(",\\s*")) {
+            Matcher m = WHOLE.matcher(NumberReader.plain(piece));
+            if (m.matches()) {
+                Measure said =
+                        new MeasureReader(new Scan(m.group("measure"))).read().measure();
+                if (said != null && said.isMass()) {
+                    Amount amount = m.group("each") == null
+                            ? said.amount()
+                            : said.amount().times(counted.amount().mid());
+                    found.add(new Measure(amount, said.unit()));
+                }
+            }
+        }
+        return found;
+    }
+}

@@ -1,0 +1,51 @@
+package nabe.reading.text;
+
+import java.util.function.IntPredicate;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** A place in a line of text that moves forward as pieces are recognised. */
+final class Scan {
+    private final String text;
+    private int at;
+
+    Scan(String text) {
+        this.text = text;
+    }
+
+    String text() {
+        return text;
+    }
+
+    int at() {
+        return at;
+    }
+
+    void back(int to) {
+        at = to;
+    }
+
+    /** Matches right here and moves past it, or gives null and stays. */
+    Matcher take(Pattern pattern) {
+        Matcher matcher = pattern.matcher(text).region(at, text.length()).useTransparentBounds(true);
+        if (!matcher.lookingAt()) {
+            return null;
+        }
+        at = matcher.end();
+        return matcher;
+    }
+
+    boolean nextIs(IntPredicate test) {
+        return at < text.length() && test.test(text.charAt(at));
+    }
+
+    void skipSpace() {
+        while (nextIs(Character::isWhitespace)) {
+            at++;
+        }
+    }
+
+    String rest() {
+        return text.substring(at);
+    }
+}

@@ -1,0 +1,308 @@
+package nabe.reading.text;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Pattern;
+
+/** Parts a pasted recipe text into title, servings, ingredient lines under headings, and method. No line is lost. */
+final class TextSections {
+    private static final Pattern INGREDIENTS = Pattern.compile(
+            "(?:the )?(?:ingredients?|you(?:'ll| will) need|what you need" + "|shopping list)\\b[^.]{0,25}",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern METHOD = Pattern.compile(
+            "(?:the )?(?:cooking )?(?:method|directions?|instructions?"
+                    + "|preparation|steps|procedure|how (?:to (?:make|cook|prepare)|i (?:do|make)|we (?:do|make)|it goes).*|to make|what to do|what you do|putting it together)\\b[^.]{0,20}",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern END = Pattern.compile(
+            "(?:(?:cook'?s |recipe )?notes?|tips?|nutrition(?:al)?(?: facts| info.*)?"
+                    + "|storage|equipment|per serving|variations?)\\s*:?",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern META = Pattern.compile(
+            "(?:prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?"
+                    + "|bak(?:e|ing) time|ready in|time|author|course|cuisine|category|difficulty|calories|source|by)\\s*:.*",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern FRAME = Pattern.compile("^[#>*\\s]+|[#*:\\s]+$");
+    private static final String NUMBER_WORDS = "one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve";
+    private static final Pattern LONE_STEP =
+            Pattern.compile("step\\s*(?:\\d{1,2}|" + NUMBER_WORDS + ")", Pattern.CASE_INSENSITIVE);
+    private static final Pattern RULE = Pattern.compile("[-=_*~#]{3,}");
+    private static final Pattern OPEN_END = Pattern.compile(".*(?:,|\\(|\\band|\\bor|\\bwith|\\bof|[^)]\\()$");
+    private static final Pattern PEOPLE = Pattern.compile(
+            ".*(?:serv|portion|people|person|as an? (?:side|main|starter)).*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern STEP_MARK = Pattern.compile("^(?:[-*•→]\\s+|(?i:step\\s*(?:" + NUMBER_WORDS
+            + "))\\s*[.):]?\\s*|(?i:step\\s*)?\\d{1,2}(?:\\s*[.):]\\s*|\\s+(?=\\p{Lu}\\p{L})))|\\*\\*");
+    private static final Pattern JUST_SERVINGS = Pattern.compile(
+            "\\(?(?:serves|servings?|for|feeds|yield|portions)\\W*[\\d–-]+(?: ?(?:to|-|–) ?\\d+)?(?: (?:servings|people|portions))?|\\d+(?: ?(?:to|-|–) ?\\d+)? (?:servings|portions|people|as an? (?:side|main|starter))\\W*",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern SHORT_SENTENCE = Pattern.compile("(?<=[.;])\\s+(?=\\p{Lu}|\\d)");
+    private static final Pattern PLAIN_WORDS = Pattern.compile("\\p{Lu}[\\p{L}&' -]*");
+    private static final int LONGEST_LABEL = 60;
+    private static final int LEAST_LIST = 3;
+
+    String title;
+    Integer servings;
+    final List<HeadedLine> ingredients = new ArrayList<>();
+    final List<String> method = new ArrayList<>();
+    final List<String> asides = new ArrayList<>();
+    private final Map<String, String> bared = new HashMap<>();
+    private String heldHeading;
+    private final LineKind kinds;
+    private final PackedLines packed;
+    private State state = State.START;
+    /** Whether an ingredient list is still to come: then a chatty opening is no method. */
+    private boolean listAhead;
+
+    private String heading;
+    private int sinceHeading;
+    /** Whether the line in hand stands at the head of a group. */
+    private boolean headsGroup;
+
+    private enum State {
+        START,
+        INGREDIENTS,
+        METHOD,
+        AFTER
+    }
+
+    record HeadedLine(String text, String heading) {}
+
+    TextSections(LineKind kinds) {
+        this.kinds = kinds;
+        this.packed = new PackedLines(kinds);
+    }
+
+    TextSections read(String text) {
+        List<String> written = text.replace("\r\n", "\n")
+                .replace('\r', '\n')
+                .replace('\u2028', '\n')
+                .lines()
+                .map(String::strip)
+                .toList();
+        Set<String> heads = groupHeads(written);
+        Set<String> ends = groupEnds(written);
+        List<String> lines = joinWrapped(written.stream()
+                .flatMap(l -> sentencesOfAmounts(l).stream())
+                .filter(l -> !l.isBlank() && !RULE.matcher(l).matches())
+                .toList());
+        boolean labelled = lines.stream().anyMatch(l -> label(l, INGREDIENTS))
+                || lines.stream().anyMatch(l -> label(l, METHOD));
+        for (int i = 0; i < lines.size(); i++) {
+            String line = lines.get(i);
+            listAhead = lines.subList(i + 1, lines.size()).stream()
+                            .filter(l -> kinds.startsWithAmount(l) && !kinds.isStep(l))
+                            .count()
+                    >= LEAST_LIST;
+            headsGroup = heads.contains(line);
+            if (ends.contains(line) && sinceHeading > 1 && state == State.INGREDIENTS && heldHeading == null) {
+                heading = null;
+            }
+            for (String piece : state == State.METHOD ? List.of(line) : packed.unpack(line)) {
+                take(piece, labelled);
+            }
+        }
+        settleHeading();
+        if (title == null) {
+            title = "Untitled recipe";
+        }
+        return this;
+    }
+
+    /** A blank line ends a group: sheets listed after the ricotta's lines are not ricotta. */
+    private Set<String> groupEnds(List<String> written) {
+        Set<String> after = new HashSet<>();
+        for (int i = 2; i < written.size(); i++) {
+            boolean parted = !written.get(i).isBlank()
+                    && written.get(i - 1).isBlank()
+                    && !written.get(i - 2).isBlank();
+            boolean listGoesOn = i + 1 < written.size() && !written.get(i + 1).isBlank();
+            if (parted
+                    && (listGoesOn || i > 2 && !written.get(i - 3).isBlank())
+                    && kinds.startsWithAmount(written.get(i))) {
+                after.add(written.get(i));
+            }
+        }
+        return after;
+    }
+
+    /** "One white cabbage. A pound of pork. Two onions.": a list written as a paragraph. */
+    private List<String> sentencesOfAmounts(String line) {
+        List<String> parts = List.of(SHORT_SENTENCE.split(line));
+        long amounts = parts.stream()
+                .filter(p -> p.length() <= LONGEST_LABEL && kinds.startsWithAmount(p) && !kinds.isStep(p))
+                .count();
+        return parts.size() >= LEAST_LIST && amounts >= 0.8 * parts.size() ? parts : List.of(line);
+    }
+
+    /** "Pasta", "Scone top": a few words after a blank line, no amount, and amounts right under them. */
+    private Set<String> groupHeads(List<String> written) {
+        Set<String> heads = new HashSet<>();
+        for (int i = 1; i + 2 < written.size(); i++) {
+            String line = written.get(i);
+            boolean few = !line.isBlank()
+                    && line.length() <= 32
+                    && PLAIN_WORDS.matcher(line).matches();
+            if (few
+                    && (written.get(i - 1).isBlank() || isListed(written.get(i - 1)) && kinds.isMade(line))
+                    && isListed(written.get(i + 1))
+                    && isListed(written.get(i + 2).isBlank() ? written.get(i + 1) : written.get(i + 2))) {
+                heads.add(line);
+            }
+        }
+        return heads;
+    }
+
+    private boolean isListed(String line) {
+        return !line.isBlank() && kinds.startsWithAmount(line) && !kinds.isStep(line);
+    }
+
+    private boolean isHeading(String line) {
+        return headsGroup || kinds.isHeading(line);
+    }
+
+    /** Joins "2 tablespoons finely chopped" + "fresh parsley" where the first cannot stand alone. */
+    private List<String> joinWrapped(List<String> lines) {
+        List<String> joined = new ArrayList<>();
+        for (String line : lines) {
+            boolean continues = !joined.isEmpty()
+                    && Character.isLowerCase(line.charAt(0))
+                    && kinds.startsWithAmount(joined.getLast())
+                    && (OPEN_END.matcher(joined.getLast()).matches()
+                            || kinds.lacksThing(joined.getLast())
+                            || unclosed(joined.getLast()));
+            if (continues) {
+                joined.set(joined.size() - 1, joined.getLast() + " " + line);
+            } else {
+                joined.add(line);
+            }
+        }
+        return joined;
+    }
+
+    private static boolean unclosed(String line) {
+        return line.chars().filter(c -> c == '(').count()
+                > line.chars().filter(c -> c == ')').count();
+    }
+
+    private String bare(String line) {
+        return bared.computeIfAbsent(
+                line, l -> FRAME.matcher(NumberReader.plain(l)).replaceAll("").strip());
+    }
+
+    private boolean label(String line, Pattern pattern) {
+        String bare = line.length() > LONGEST_LABEL ? line : bare(line);
+        return bare.length() < 45 && pattern.matcher(bare).matches();
+    }
+
+    private void take(String line, boolean labelled) {
+        if (label(line, INGREDIENTS)) {
+            move(State.INGREDIENTS);
+            noteServings(line);
+        } else if (label(line, METHOD) && (state != State.START || title != null)) {
+            move(State.METHOD);
+        } else if (LONE_STEP.matcher(bare(line)).matches()) {
+            move(State.METHOD);
+        } else if (state == State.METHOD && END.matcher(bare(line)).matches()) {
+            move(State.AFTER);
+        } else {
+            takeContent(line, labelled);
+        }
+    }
+
+    private void move(State next) {
+        settleHeading();
+        state = next;
+        heading = null;
+    }
+
+    private void takeContent(String line, boolean labelled) {
+        switch (state) {
+            case START -> takeStart(line, labelled);
+            case INGREDIENTS -> takeIngredient(line, labelled);
+            case METHOD -> method.add(stepText(line));
+            case AFTER -> asides.add(line);
+        }
+    }
+
+    private void takeStart(String line, boolean labelled) {
+        if (title == null && !kinds.startsWithAmount(line)) {
+            title = shorten(bare(line));
+        } else if (noteServings(line) || META.matcher(bare(line)).matches()) {
+            setAside(line);
+        } else if (labelled && isHeading(line) && !kinds.isStep(line)) {
+            settleHeading();
+            heldHeading = line;
+        } else {
+            boolean ingredient = kinds.startsWithAmount(line) && !kinds.isStep(line);
+            if (ingredient || !labelled && (isHeading(line) || kinds.isIngredient(line)) && !kinds.isStep(line)) {
+                state = State.INGREDIENTS;
+                takeIngredient(line, labelled);
+            } else if (kinds.isStep(line) && !labelled && !listAhead) {
+                state = State.METHOD;
+                method.add(stepText(line));
+            } else {
+                noteServings(line);
+                asides.add(line);
+            }
+        }
+    }
+
+    private void takeIngredient(String line, boolean labelled) {
+        if (isHeading(line)) {
+            settleHeading();
+            heldHeading = line;
+        } else if (ingredients.isEmpty() && noteServings(line)
+                || META.matcher(bare(line)).matches()) {
+            noteServings(line);
+            setAside(line);
+        } else if (kinds.isStep(line)) {
+            move(State.METHOD);
+            method.add(stepText(line));
+        } else {
+            sinceHeading = heldHeading == null ? sinceHeading + 1 : 1;
+            heading = heldHeading == null ? heading : bare(heldHeading);
+            heldHeading = null;
+            ingredients.add(new HeadedLine(line, heading));
+        }
+    }
+
+    /** A line that only says for how many is understood; everything else is kept. */
+    private void setAside(String line) {
+        if (!JUST_SERVINGS.matcher(bare(line)).matches()) {
+            asides.add(line);
+        }
+    }
+
+    /** A heading nothing stands under may be an ingredient in capitals ("SALT AND PEPPER"); else it is kept aside. */
+    private void settleHeading() {
+        if (heldHeading != null && (kinds.isKnown(bare(heldHeading)) || kinds.startsWithAmount(heldHeading))) {
+            ingredients.add(new HeadedLine(heldHeading, heading));
+        } else if (heldHeading != null) {
+            asides.add(heldHeading);
+            heading = null;
+        }
+        heldHeading = null;
+    }
+
+    private static String shorten(String text) {
+        return text.length() <= 200 ? text : text.substring(0, 200);
+    }
+
+    private static String stepText(String line) {
+        return STEP_MARK.matcher(line).replaceAll("").strip();
+    }
+
+    private boolean noteServings(String line) {
+        if (line.length() > 80
+                || kinds.startsWithAmount(line) && !PEOPLE.matcher(line).matches()) {
+            return false;
+        }
+        Integer found = Servings.inLine(NumberReader.plain(line));
+        servings = servings != null ? servings : found;
+        return found != null;
+    }
+}

@@ -1,0 +1,44 @@
+package nabe.recipe;
+
+import java.util.Objects;
+
+/**
+ * What a cook says otherwise about a procedure. It names things by their words, never by a number of this reading, so it
+ * survives an edited text; what it speaks of is then perhaps gone, and it is told so.
+ */
+public sealed interface Correction {
+
+    /** A line goes whole into another component. {@code line} its text, {@code component} that one's key. */
+    record Move(String line, String component) implements Correction {
+        public Move {
+            Objects.requireNonNull(line);
+            Objects.requireNonNull(component);
+        }
+    }
+
+    /** A component is called something else. */
+    record Rename(String component, String name) implements Correction {
+        /** @throws IllegalArgumentException when the name is blank or longer than 60 characters */
+        public Rename {
+            if (name.isBlank() || name.length() > 60) {
+                throw new IllegalArgumentException("Give the pot a name of 1 to 60 letters.");
+            }
+        }
+    }
+
+    /** How much of a component lies in one of its layers; {@code layer} counts from the bottom, 0 the first of that component. */
+    record Share(String component, int layer, double share) implements Correction {
+        /** @throws IllegalArgumentException when the share is not between 0 and 1 */
+        public Share {
+            if (!(share >= 0 && share <= 1)) {
+                throw new IllegalArgumentException("A share is between nothing and all of it.");
+            }
+        }
+    }
+
+    /** A layer lies {@code by} places higher, or lower when it is negative. */
+    record Lift(String component, int layer, int by) implements Correction {}
+
+    /** A phase of the bake is covered or not; {@code phase} counts from 0. */
+    record Cover(int phase, boolean covered) implements Correction {}
+}

@@ -1,0 +1,128 @@
+package nabe.reading.text;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import nabe.larder.Larder;
+import nabe.recipe.Line;
+import nabe.recipe.OvenSetting;
+import nabe.recipe.Part;
+import nabe.recipe.Recipe;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What the method says of oven, time, cover, pan, shares and kind of dish. */
+class MethodWordsTest {
+    private static final RecipeReader READER = new RecipeReader(Larder.load());
+
+    private static Recipe read(String title, String lines, String method) {
+        return READER.read(title + "\n\nIngredients\n" + lines.replace("; ", "\n") + "\n\nMethod\n" + method);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Bake for 30 minutes. | 30 | -", "Bake uncovered for 25-30 mins until golden. | 27.5 | false",
+                        "Cover with foil and bake for 1 hour. | 60 | true",
+                "Bake for 1 hr 15 mins. | 75 | -", "Simmer for 20 minutes, then bake for 35 minutes. | 35 | -",
+                        "Bake, covered, for 40 minutes. | 40 | true",
+                "Bake 350 for 45-50 min. | 47.5 | -", "Bake at 190C for half an hour. | 30 | -",
+                        "Rest for 10 minutes. Bake for 20 minutes. | 20 | -"
+            })
+    void bakeTimesAndCoversAreFollowed(String method, double minutes, String covered) {
+        List<OvenSetting.BakeTime> times =
+                read("Gratin", "1 kg potatoes; 300 ml cream", method).oven().times();
+        assertThat(times).hasSize(1);
+        assertThat(times.getFirst().minutes().mid()).isEqualTo(minutes);
+        assertThat(String.valueOf(times.getFirst().covered())).isEqualTo(covered.equals("-") ? "null" : covered);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Bake 350 for 45-50 min. | 177",
+                "Bake uncovered at 400 until brown. | 204",
+                "Preheat oven to 350. | 177",
+                "Heat the oven to 200C/180C fan/gas 6. | 200",
+                "Bake in a moderate oven, gas mark 4. | 180",
+                "Bake for 100 minutes. | -",
+                "Use 400 ml milk. Bake until set. | -"
+            })
+    void ovenTemperaturesAlsoWithoutASign(String method, String celsius) {
+        Double found =
+                read("Gratin", "1 kg potatoes; 300 ml cream", method).oven().celsius();
+        assertThat(found == null ? "-" : String.valueOf(Math.round(found))).isEqualTo(celsius);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Easy bake | 12 corn tortillas; 300 g chicken; 200 g cheddar | Layer tortillas, chicken and cheese. Bake. | lasagna",
+                "Easy bake | 12 corn tortillas; 300 g chicken; 200 g cheddar | Fill the tortillas, roll them up and bake. | rolled",
+                "Mutton pie | 500 g lamb mince; 1 kg potatoes; 200 ml stock | Brown the mince. Boil and mash the potatoes. Top and bake. | mash-topped",
+                "Mutton pie | 500 g lamb mince; 300 g shortcrust pastry; 200 ml stock | Fill, lid with pastry and bake. | pot-pie",
+                "Sunday dish | 1 kg potatoes; 300 ml cream | Slice, pour over the cream and bake. | gratin",
+                "Sunday dish | 8 eggs; 8 slices bread; 500 ml milk | Soak and bake. | strata",
+                "Sunday dish | 16 cannelloni tubes; 500 g spinach | Fill and bake. | stuffed-tubes",
+                "Sunday dish | 350 g macaroni; 200 g cheddar | Boil, mix and bake. | pasta-bake",
+                "Aubergine parmigiana | 1 kg aubergines; 400 g passata | Layer and bake. | moussaka"
+            })
+    void theKindOfDishIsSeen(String title, String lines, String method, String family) {
+        assertThat(read(title, lines, method).family().id()).isEqualTo(family);
+    }
+
+    @Test
+    void halvesAndRestsGoToTheirParts() {
+        Recipe recipe = read(
+                "Lasagna",
+                "9 lasagna sheets; 250 g ricotta; 80 g parmesan, divided",
+                "Beat half of the parmesan into the ricotta. Layer. Scatter with the rest of the parmesan.");
+        Line parmesan = recipe.lines().get(2);
+        assertThat(parmesan.shares())
+                .hasSize(2)
+                .allSatisfy(s -> assertThat(s.share()).isEqualTo(0.5));
+        assertThat(parmesan.portions().stream().mapToDouble(Line::gramsOrZero).sum())
+                .isEqualTo(80);
+    }
+
+    @Test
+    void whatDoesNotAddUpStaysWhole() {
+        Recipe recipe = read(
+                "Lasagna",
+                "9 lasagna sheets; 250 g ricotta; 80 g parmesan",
+                "Beat 100 g of the parmesan into the ricotta. Scatter with the rest of the parmesan.");
+        assertThat(recipe.lines().get(2).shares()).isEmpty();
+    }
+
+    @Test
+    void headingsGiveTheirLinesAPart() {
+        Recipe recipe = READER.read(
+                "Pie\n\nIngredients\nCornbread topping\n140 g cornmeal\n100 g plain flour\nChicken filling\n500 g chicken\n\nMethod\nFill, top and bake for 30 minutes.");
+        assertThat(recipe.lines())
+                .extracting(Line::heading)
+                .containsExactly("Cornbread topping", "Cornbread topping", "Chicken filling");
+        assertThat(recipe.lines().get(1).part()).isEqualTo(Part.STRUCTURE);
+        assertThat(recipe.lines().get(2).part()).isEqualTo(Part.FILLING);
+    }
+
+    @Test
+    void whatIsNeitherIngredientNorStepIsKeptAside() {
+        Recipe recipe = READER.read(
+                "Gran's gratin\nFrom a faded card in her tin\nPrep time: 20 min\nServes 4\n\nIngredients\n1 kg potatoes\nFILLING\n\nMethod\nBake.\n\nNotes\nBetter the next day.");
+        assertThat(recipe.asides())
+                .containsExactly(
+                        "From a faded card in her tin", "Prep time: 20 min", "FILLING", "Better the next day.");
+        assertThat(recipe.servings()).isEqualTo(4);
+    }
+
+    @Test
+    void capitalsWithoutAmountsAreIngredientsWhenNothingStandsUnderThem() {
+        Recipe recipe = READER.read(
+                "BAKE\n\nINGREDIENTS\n1 KG POTATOES\nSALT AND PEPPER\n200 ML CREAM\nNUTMEG\n\nMETHOD\nBAKE IT.");
+        assertThat(recipe.lines()).extracting(l -> l.ingredient().id()).contains("potato", "double-cream", "nutmeg");
+    }
+}

@@ -1,0 +1,48 @@
+package nabe.server.api;
+
+import nabe.recipe.Correction;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One correction of a procedure.
+ *
+ * @param kind move, rename, share, lift or cover; the fields each needs are those of {@link Correction}'s record of that name
+ * @param index the layer of the component, or the phase of the bake; counted from 0
+ */
+public record CorrectionRequest(
+        Kind kind,
+        @Nullable String line,
+        @Nullable String component,
+        @Nullable String name,
+        @Nullable Integer index,
+        @Nullable Double share,
+        @Nullable Integer by,
+        @Nullable Boolean covered) {
+
+    /** What is said otherwise. */
+    public enum Kind {
+        move,
+        rename,
+        share,
+        lift,
+        cover
+    }
+
+    Correction correction() {
+        return switch (kind) {
+            case move -> new Correction.Move(said(line, "line"), said(component, "pot"));
+            case rename -> new Correction.Rename(said(component, "pot"), said(name, "name"));
+            case share -> new Correction.Share(said(component, "pot"), said(index, "layer"), said(share, "share"));
+            case lift ->
+                new Correction.Lift(said(component, "pot"), said(index, "layer"), said(by, "number of places"));
+            case cover -> new Correction.Cover(said(index, "phase"), said(covered, "cover"));
+        };
+    }
+
+    private static <T> T said(@Nullable T value, String what) {
+        if (value == null) {
+            throw new IllegalArgumentException("The correction does not say which " + what + ".");
+        }
+        return value;
+    }
+}
