@@ -1,1 +1,2 @@
 export { CrossSection } from "./CrossSection";
+export { Textures, textureId } from "./Textures";

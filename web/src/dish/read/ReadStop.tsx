@@ -5,6 +5,7 @@ import { Card, FAMILY_WORDS, NumberField, SelectField } from "../../ui";
 import type { StopProps } from "../stopProps";
 import { withLine } from "./corrections";
 import { LineRow } from "./LineRow";
+import { PotsCard } from "./pots/PotsCard";
 
 export function ReadStop({ plan, brief, edit }: StopProps) {
   const [open, setOpen] = useState<number | null>(null);
@@ -62,14 +63,7 @@ export function ReadStop({ plan, brief, edit }: StopProps) {
           ))}
         </ol>
       </Card>
-      <Card title="Method" aside={`${recipe.steps.length} steps`}>
-        <ol className="list-decimal space-y-1.5 pl-6">
-          {recipe.steps.map((s, i) => (
-            <li key={`${i}-${s}`}>{s}</li>
-          ))}
-        </ol>
-        {recipe.steps.length === 0 && <p className="text-faded">No method was found in the text.</p>}
-      </Card>
+      <PotsCard recipe={recipe} brief={brief} edit={edit} />
       {recipe.asides.length > 0 && (
         <Card title="Kept aside" aside="neither ingredient nor step">
           <ul className="space-y-1 text-faded">
