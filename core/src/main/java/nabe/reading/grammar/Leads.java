@@ -73,7 +73,8 @@ final class Leads {
 
     /** "Into a square tin put ...", "In the fat it leaves behind, cook ...", "Off the heat stir in ...". */
     private boolean endsFronted(int i) {
-        boolean offHeat = i > 2 && tokens.getFirst().is("off") && tokens.get(i - 1).is("heat");
+        boolean offHeat =
+                i > 2 && tokens.getFirst().is("off") && tokens.get(i - 1).is("heat");
         if (offHeat) {
             return true;
         }

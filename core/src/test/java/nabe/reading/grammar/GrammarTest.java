@@ -68,7 +68,12 @@ class GrammarTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"2 minutes less than the packet says", "stir every 5 minutes", "about twenty minutes to go", "enough for 6."})
+    @CsvSource({
+        "2 minutes less than the packet says",
+        "stir every 5 minutes",
+        "about twenty minutes to go",
+        "enough for 6."
+    })
     void anotherClocksMinutesAreNone(String words) {
         assertThat(Durations.in(Tokens.of(words))).isEmpty();
     }
