@@ -108,6 +108,9 @@ final class Accounts {
             kitchen.reserved[line] = 0;
         }
         kitchen.left[line] = Math.max(0, kitchen.left[line] - share);
+        if (share > 0 && Parts.isPart(portion)) {
+            kitchen.parts.took(line);
+        }
         return share;
     }
 }

@@ -55,17 +55,7 @@ final class Assembly {
                 && kitchen.pots.stream().filter(p -> !p.isEmpty()).count() > 1) {
             kitchen.doubt(DoubtCode.NOTHING_LAID, -1, "", "", 0);
         }
-        for (Pot pot : List.copyOf(kitchen.pots)) {
-            boolean inside = kitchen.pots.stream().anyMatch(p -> p.inside == pot);
-            if (!pot.isEmpty()
-                    && !dish.holds(pot)
-                    && !inside
-                    && pot.given < 0.99
-                    && !pot.atTable
-                    && pot.beside.isEmpty()) {
-                dish.place(pot, Portion.UNSAID, false);
-            }
-        }
+        Unplaced.in(kitchen, dish).forEach(dish::placeEarly);
     }
 
     /** What is said to be served or frozen, and what no layer and no other pot took. */

@@ -31,6 +31,13 @@ final class BuildSigns {
         return !dish.all.isEmpty() || kitchen.pots.size() > 0 && kitchen.clause > clauseCount / 3;
     }
 
+    /** "Layer in a dish", without a word what. */
+    boolean isBare(Clause clause, List<Named> nouns) {
+        return clause.verb() != null
+                && Set.of("layer", "assemble", "build").contains(clause.verb().base())
+                && nouns.stream().noneMatch(n -> n.isFood() || n.isVessel() && !n.is(Kind.DISH));
+    }
+
     boolean startsBuilding(Clause clause, List<Named> nouns) {
         boolean food = nouns.stream().anyMatch(n -> n.isFood() && n.slot().lead() != Lead.OVER)
                 || (clause.verb() == null || clause.does(Effect.JOIN, Effect.PLACE)) && !kitchen.focus.isEmpty();

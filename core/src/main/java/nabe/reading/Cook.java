@@ -6,6 +6,7 @@ import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Clause.Cover;
 import nabe.reading.grammar.Slot;
+import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure.GoesIn;
@@ -132,6 +133,21 @@ final class Cook {
         return noun.is(Kind.PAN) && said.getLast().is("pan") && (measured || spread) ? noun.as(Kind.DISH) : noun;
     }
 
+    /** "Make a sauce with the butter and the flour" never means one that is there. */
+    private static Named asNew(Clause clause, Named noun) {
+        boolean made = noun.is(Kind.POT)
+                && noun.slot().lead() == Lead.NONE
+                && clause.verb() != null
+                && clause.verb().base().equals("make");
+        return made ? noun.as(Kind.UNKNOWN) : noun;
+    }
+
+    /** "Top with the rest": of what was used in part last, once there is a dish. */
+    private Named theRest(Clause clause, Named noun) {
+        boolean laid = !dish.all.isEmpty() && !clause.does(Effect.SERVE, Effect.FREEZE, Effect.KEEP);
+        return laid ? kitchen.parts.named(noun, kitchen, dish) : noun;
+    }
+
     private void foresee() {
         for (int i = 0; i < clauses.size(); i++) {
             Clause clause = clauses.get(i);
@@ -162,7 +178,10 @@ final class Cook {
                 .map(naming::resolve)
                 .map(this::onStove)
                 .map(n -> asDish(clause, n))
+                .map(n -> asNew(clause, n))
+                .map(n -> theRest(clause, n))
                 .toList();
+        nouns = Exceptions.resolved(nouns, kitchen, dish);
         meant = nouns;
         if (scene.stage == Scene.Stage.COOKING && clause.does(Effect.HEAT, Effect.START)) {
             nouns.stream()
@@ -182,7 +201,7 @@ final class Cook {
             repeating.again(clause, nouns);
             return;
         }
-        if (wrapping.fills(clause, nouns)) {
+        if (wrapping.fillsDish(clause, nouns) || wrapping.fills(clause, nouns)) {
             return;
         }
         if (clause.says("table", "freezer")
@@ -199,6 +218,12 @@ final class Cook {
     }
 
     private void cooking(Clause clause, List<Named> nouns) {
+        if (signs.isBare(clause, nouns)) {
+            scene.stage = Scene.Stage.BUILDING;
+            scene.dishMeant = true;
+            scene.openedBefore = kitchen.opened();
+            return;
+        }
         if (signs.startsBuilding(clause, nouns)) {
             scene.stage = Scene.Stage.BUILDING;
             scene.openedBefore = kitchen.opened();

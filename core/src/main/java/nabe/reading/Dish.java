@@ -72,6 +72,14 @@ final class Dish {
         }
     }
 
+    /** Puts a part of it on top, or all. */
+    void placePot(Pot pot, Portion portion, boolean late) {
+        place(pot, portion, late);
+        if (Parts.isPart(portion)) {
+            kitchen.parts.took(pot);
+        }
+    }
+
     /** The same for a thing laid as it is: {@code taken} of its line goes there. */
     void place(Pot pot, Portion portion, boolean late, double taken) {
         int before = all.size();
@@ -89,6 +97,14 @@ final class Dish {
                 all.add(i + 1, new Placed(wrapper.inside, all.get(i).portion, false, true, all.get(i).late));
             }
         }
+    }
+
+    /** Puts it on top of all that goes into the oven from the start. */
+    void placeEarly(Pot pot) {
+        List<Placed> late = all.stream().filter(p -> p.late).toList();
+        all.removeAll(late);
+        place(pot, Portion.UNSAID, false);
+        all.addAll(late);
     }
 
     /** Puts a pot that was never placed under everything: what was cooked in the dish itself. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.IntStream;
 import nabe.larder.Words;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
@@ -12,6 +13,21 @@ import nabe.reading.grammar.Token;
 
 /** Nouns that mean what is listed under a heading: all of it, or what is left there. */
 final class HeadingNames {
+    /** What a cook calls dry. */
+    private static final Set<String> DRY = Set.of(
+            "flour",
+            "flour-raising",
+            "leavening",
+            "sugar",
+            "salt",
+            "spice",
+            "spice-blend",
+            "dried-herb",
+            "crumbs",
+            "starch",
+            "grain",
+            "nut",
+            "seed");
     private final Kitchen kitchen;
     private final KitchenWords words = KitchenWords.shared();
 
@@ -47,6 +63,51 @@ final class HeadingNames {
         return own;
     }
 
+    /** "Everything for the filling", "the dry things for the topping", "the dry ingredients": those under one heading. */
+    List<Integer> ofGroup(List<Token> tokens) {
+        if (!words.is(tokens.getLast(), Use.LISTED) && tokens.stream().noneMatch(t -> t.is("for"))) {
+            return List.of();
+        }
+        int at = 0;
+        while (at < tokens.size() && !tokens.get(at).is("for")) {
+            at++;
+        }
+        List<Token> before = tokens.subList(0, at);
+        boolean dry = before.stream().anyMatch(t -> t.is("dry"));
+        boolean wet = before.stream().anyMatch(t -> t.is("wet"));
+        List<String> named = tokens.subList(at, tokens.size()).stream()
+                .filter(t -> t.isWord() && !t.is("for") && !t.is("the"))
+                .map(Token::key)
+                .toList();
+        if (named.isEmpty() && !dry && !wet || before.stream().noneMatch(t -> words.is(t, Use.LISTED))) {
+            return List.of();
+        }
+        List<Integer> free = IntStream.range(0, kitchen.lines.size())
+                .filter(l -> kitchen.left[l] > 0.99 && (named.isEmpty() || headingKeys(l).containsAll(named)))
+                .filter(l -> !dry || DRY.contains(kitchen.role(l)))
+                .filter(l -> !wet || !DRY.contains(kitchen.role(l)))
+                .boxed()
+                .toList();
+        if (free.isEmpty()) {
+            return List.of();
+        }
+        String heading = kitchen.lines.get(home(free)).heading();
+        return free.stream()
+                .filter(l -> Objects.equals(kitchen.lines.get(l).heading(), heading))
+                .toList();
+    }
+
+    /** Of several groups that fit the one that the method is at: the pot's own, else the first. */
+    private int home(List<Integer> free) {
+        Pot pot = kitchen.current;
+        return free.stream()
+                .filter(l -> pot != null
+                        && pot.heading != null
+                        && pot.heading.equals(kitchen.lines.get(l).heading()))
+                .findFirst()
+                .orElse(free.getFirst());
+    }
+
     /** "Whisk the batter ingredients", "make a white sauce": the things under that heading, where none of them was used yet. */
     List<Integer> headed(List<Token> tokens) {
         List<String> said = tokens.stream()
@@ -76,10 +137,16 @@ final class HeadingNames {
         if (heading == null) {
             return false;
         }
-        List<String> keys = Words.of(heading).stream()
-                .map(Words.Word::key)
-                .filter(k -> !Set.of("for", "the", "a", "to", "make").contains(k))
-                .toList();
-        return keys.equals(said);
+        return headingKeys(l).equals(said);
+    }
+
+    private List<String> headingKeys(int l) {
+        String heading = kitchen.lines.get(l).heading();
+        return heading == null
+                ? List.of()
+                : Words.of(heading).stream()
+                        .map(Words.Word::key)
+                        .filter(k -> !Set.of("for", "the", "a", "to", "make").contains(k))
+                        .toList();
     }
 }

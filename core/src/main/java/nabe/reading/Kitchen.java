@@ -42,6 +42,7 @@ final class Kitchen {
     final Set<Integer> outside = new HashSet<>();
 
     final Accounts accounts;
+    final Parts parts = new Parts();
     /** The pot being worked on, or null. */
     @Nullable
     Pot current;

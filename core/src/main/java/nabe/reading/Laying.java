@@ -8,6 +8,7 @@ import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Slot.Lead;
+import nabe.reading.grammar.Verb;
 import nabe.reading.grammar.Verb.Effect;
 import org.jspecify.annotations.Nullable;
 
@@ -59,7 +60,34 @@ final class Laying {
             layTogether(placed, late);
             return;
         }
-        placed.forEach(n -> layDown(n, late));
+        for (int i = 0; i < placed.size(); i++) {
+            int to = mixedWith(placed, i);
+            if (to > i + 1) {
+                layTogether(placed.subList(i, to), late);
+                i = to - 1;
+            } else {
+                layDown(placed.get(i), late);
+            }
+        }
+    }
+
+    /** "The crumbs mixed with the cheese". @return one past the last that is mixed in */
+    private static int mixedWith(List<Named> placed, int i) {
+        Verb.Spoken last =
+                KitchenWords.shared().verb(placed.get(i).slot().tokens().getLast());
+        boolean mixed = last != null
+                && last.form() == Verb.Form.PAST
+                && last.verb().effect() == Effect.MIX
+                && placed.get(i).is(Kind.LINES);
+        int to = i + 1;
+        while (mixed
+                && to < placed.size()
+                && placed.get(to).slot().lead() == Lead.WITH
+                && placed.get(to).is(Kind.LINES)
+                && (to == i + 1 || placed.get(to).slot().linked())) {
+            to++;
+        }
+        return to;
     }
 
     private static boolean isBeforeWith(Named noun, List<Named> nouns) {
@@ -90,7 +118,8 @@ final class Laying {
                 noun.pot() != null && dish.holds(noun.pot()) && !noun.portion().isSaid();
         boolean inHand = kitchen.focus.stream().anyMatch(p -> !dish.holds(p) && !p.isEmpty());
         others |= inHand;
-        return clause.verb() != null && !noun.is(Kind.PRONOUN) && !(others && there);
+        boolean food = !noun.is(Kind.PRONOUN) || noun.portion().is(Portion.Kind.REST);
+        return clause.verb() != null && food && !(others && there);
     }
 
     /** What lies under something laid and was never placed itself was cooked in the dish. */
@@ -161,7 +190,7 @@ final class Laying {
             if (late && dish.holds(noun.pot()) && !noun.portion().isSaid()) {
                 return;
             }
-            dish.place(noun.pot(), noun.portion(), late);
+            dish.placePot(noun.pot(), noun.portion(), late);
             lateAdd(noun.pot(), late);
             kitchen.focusOn(noun.pot());
             return;

@@ -30,15 +30,19 @@ final class Leftovers {
             "melting-cheese",
             "hard-cheese",
             "crumbs",
-            "short-pasta");
+            "short-pasta",
+            "slice-vegetable",
+            "slice-root",
+            "bread");
 
     private Leftovers() {}
 
-    static void settle(Kitchen kitchen, Dish dish) {
+    /** All that no later clause names finds its place. */
+    static void settle(Kitchen kitchen) {
         headedAndNeverNamed(kitchen);
         for (int i = 0; i < kitchen.lines.size(); i++) {
             Line line = kitchen.lines.get(i);
-            if (kitchen.left[i] <= 0.01 || isElsewhere(kitchen, i, line)) {
+            if (kitchen.left[i] <= 0.01 || isElsewhere(kitchen, i, line) || isNamedLater(kitchen, i)) {
                 continue;
             }
             if (seasons(kitchen, i)) {
@@ -67,7 +71,9 @@ final class Leftovers {
                         Collectors.toList()));
         groups.forEach((heading, lines) -> {
             boolean untouched = lines.stream()
-                    .allMatch(i -> kitchen.left[i] > 0.99 && !isElsewhere(kitchen, i, kitchen.lines.get(i)));
+                    .allMatch(i -> kitchen.left[i] > 0.99
+                            && !isNamedLater(kitchen, i)
+                            && !isElsewhere(kitchen, i, kitchen.lines.get(i)));
             if (untouched && lines.size() > 1 && groups.size() > 1) {
                 Pot pot = kitchen.open();
                 pot.heading = heading;
@@ -96,11 +102,19 @@ final class Leftovers {
         return true;
     }
 
+    private static boolean isNamedLater(Kitchen kitchen, int i) {
+        return kitchen.namedLast.getOrDefault(i, -1) > kitchen.clause;
+    }
+
     private static boolean isElsewhere(Kitchen kitchen, int i, Line line) {
         boolean named = kitchen.pan.contains(i) || kitchen.outside.contains(i);
         return named
                 || FOR_THE_DISH.matcher(line.text()).find() && kitchen.left[i] > 0.99
                 || TO_SERVE.matcher(line.text()).find();
+    }
+
+    private static boolean isLaid(Kitchen kitchen, int i) {
+        return LAID.contains(kitchen.role(i));
     }
 
     private static @Nullable Pot home(Kitchen kitchen, int i, Line line) {
@@ -111,7 +125,7 @@ final class Leftovers {
         if (partly != null) {
             return partly;
         }
-        if (line.ingredient() != null && LAID.contains(line.ingredient().role())) {
+        if (isLaid(kitchen, i)) {
             return null;
         }
         Pot best = null;
@@ -133,6 +147,9 @@ final class Leftovers {
         return kitchen.pots.stream()
                 .filter(p -> p.lines.size() > 1 && (p.lines.containsKey(i - 1) || p.lines.containsKey(i + 1)))
                 .findFirst()
-                .orElse(kitchen.pots.isEmpty() ? null : kitchen.pots.getFirst());
+                .orElseGet(() -> kitchen.pots.stream()
+                        .filter(p -> p.worked || p.lines.keySet().stream().noneMatch(l -> isLaid(kitchen, l)))
+                        .findFirst()
+                        .orElse(null));
     }
 }

@@ -41,6 +41,10 @@ final class Naming {
         if (words.any(tokens, Use.LID) && !towel && !words.isAny(last, Use.DISH)) {
             return new Named(Kind.LID, List.of(), null, Portion.UNSAID, each, slot);
         }
+        List<Integer> group = headings.ofGroup(tokens);
+        if (!group.isEmpty()) {
+            return new Named(Kind.LINES, group, null, Portion.UNSAID, each, slot);
+        }
         List<Integer> others = headings.remaining(slot);
         if (!others.isEmpty()) {
             return new Named(Kind.LINES, others, null, Portion.UNSAID, each, slot);

@@ -3,17 +3,23 @@ package nabe.reading;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Slot.Lead;
+import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Verb.Effect;
 import org.jspecify.annotations.Nullable;
 
 /** Decides which pot a clause works in: one that is there, or one of its own. */
 final class PotChoice {
     private static final Set<String> TAKES_IN = Set.of("in", "back", "through", "on", "over");
+    private static final Set<String> BOILS = Set.of("boil", "parboil", "blanch", "steam", "poach");
+    private static final Set<String> FRIES =
+            Set.of("fry", "brown", "soften", "saute", "sauté", "sear", "sweat", "griddle", "stir-fry", "char");
+    private static final Set<String> SAUCES = Set.of("tomato", "tomato-sauce", "milk", "cream", "stock");
     private final Kitchen kitchen;
     private final Dish dish;
     private final KitchenWords words = KitchenWords.shared();
@@ -63,10 +69,11 @@ final class PotChoice {
         if (pourIn) {
             return Objects.requireNonNullElse(before(objectPot), objectPot);
         }
-        if (object == null && !kitchen.focus.isEmpty() && mixesWithHand(clause, nouns)) {
+        boolean inHand = object == null && mixesWithHand(clause, nouns) || coatsHand(clause, nouns);
+        if (inHand && !kitchen.focus.isEmpty()) {
             return kitchen.whereItIs(kitchen.focus.getFirst());
         }
-        return startsPot(clause, nouns, items) ? fresh(items) : Objects.requireNonNull(kitchen.current);
+        return startsPot(clause, nouns, items) ? fresh(clause, nouns, items) : Objects.requireNonNull(kitchen.current);
     }
 
     private @Nullable Pot focused() {
@@ -89,10 +96,30 @@ final class PotChoice {
         boolean companions = nouns.stream()
                 .filter(Named::isFood)
                 .allMatch(n -> n.slot().lead() == Lead.WITH || n.slot().lead() == Lead.IN);
+        boolean object = nouns.stream()
+                .anyMatch(n -> n.slot().lead() == Lead.NONE && n.is(Kind.UNKNOWN) && clause.verb() != null);
         return companions
+                && !(object && makes(clause))
                 && !clause.does(Effect.JOIN)
                 && clause.verb() != null
                 && nouns.stream().anyMatch(Named::isFood);
+    }
+
+    /** "Dredge in flour, egg, crumbs": what is in hand goes through them. */
+    private static boolean coatsHand(Clause clause, List<Named> nouns) {
+        boolean coats = clause.verb() != null
+                && Set.of("dredge", "dip", "dunk", "coat", "toss")
+                        .contains(clause.verb().base());
+        return coats
+                && nouns.stream()
+                        .filter(Named::isFood)
+                        .findFirst()
+                        .filter(n -> n.slot().lead() == Lead.IN || n.slot().lead() == Lead.WITH)
+                        .isPresent();
+    }
+
+    private static boolean makes(Clause clause) {
+        return clause.verb() != null && clause.verb().base().equals("make");
     }
 
     private static boolean takesIn(Clause clause) {
@@ -127,7 +154,7 @@ final class PotChoice {
                 apart |= !sameOne;
             }
         }
-        sign += kitchen.topic != null ? 4 : 0;
+        sign += kitchen.topic != null || makes(clause) ? 4 : 0;
         boolean onlyPasta =
                 !items.isEmpty() && items.stream().allMatch(i -> i.pot() == null && kitchen.isPastaLine(i.line()));
         sign += onlyPasta && clause.does(Effect.HEAT, Effect.START) ? 3 : 0;
@@ -161,6 +188,8 @@ final class PotChoice {
                 !current.steps.isEmpty() && current.steps.getLast().action().equals("roast");
         sign += inOven && clause.does(Effect.HEAT) && !clause.verb().base().equals("roast") ? 2 : 0;
         sign += kitchen.isPasta(current) && clause.does(Effect.HEAT) && !items.isEmpty() ? 2 : 0;
+        sign += isSauceApart(clause, nouns, items) ? 1.5 : 0;
+        sign += boiled(current) && fries(clause) && !items.isEmpty() ? 2.5 : 0;
         sign += drained && clause.does(Effect.HEAT, Effect.START) ? 1.5 : 0;
         sign += dish.holds(current) || current.given > 0.99 ? 4 : 0;
         sign += !current.worked && !kitchen.isFatOnly(current) ? 0.5 : 0;
@@ -169,6 +198,30 @@ final class PotChoice {
                 && items.stream().filter(i -> i.pot() == null).count() > 1;
         sign += rawMix ? 1 : 0;
         return sign > 0.5;
+    }
+
+    /** What was boiled in water is not fried in it. */
+    private boolean boiled(Pot pot) {
+        return !pot.steps.isEmpty()
+                && pot.steps.stream().noneMatch(s -> FRIES.contains(s.action()))
+                && pot.lines.keySet().stream().noneMatch(kitchen::isFat)
+                && BOILS.contains(pot.steps.getLast().action());
+    }
+
+    /** "Simmer passata and soy for 10 minutes" after another pot was finished: raw, and a sauce by itself. */
+    private boolean isSauceApart(Clause clause, List<Named> nouns, List<Item> items) {
+        boolean simmers = clause.verb() != null
+                && clause.opensSentence()
+                && Set.of("simmer", "bubble", "reduce", "warm").contains(clause.verb().base());
+        return simmers
+                && items.size() > 1
+                && nouns.stream().allMatch(n -> n.slot().lead() == Lead.NONE || !n.isFood())
+                && items.stream().allMatch(i -> i.pot() == null && kitchen.left[i.line()] > 0.99)
+                && SAUCES.contains(kitchen.role(items.getFirst().line()));
+    }
+
+    private static boolean fries(Clause clause) {
+        return clause.verb() != null && FRIES.contains(clause.verb().base());
     }
 
     /** "Beat the egg with the water" begins a bowl; "beat in the egg" does not. */
@@ -196,6 +249,18 @@ final class PotChoice {
         return heading == null || now == null ? 0 : heading.equals(now) ? -1.5 : 2;
     }
 
+    /** What is made, by the cook's name for it. */
+    private static @Nullable String made(List<Named> nouns) {
+        return nouns.stream()
+                .filter(n -> n.slot().lead() == Lead.NONE && n.is(Kind.UNKNOWN))
+                .findFirst()
+                .map(n -> n.slot().tokens().stream()
+                        .filter(t -> t.isWord() && !t.is("the") && !t.is("a") && !t.is("an"))
+                        .map(Token::text)
+                        .collect(Collectors.joining(" ")))
+                .orElse(null);
+    }
+
     private @Nullable String headingOf(List<Item> items) {
         return items.stream()
                 .filter(i -> i.pot() == null && !kitchen.isShared(i.line()))
@@ -205,13 +270,15 @@ final class PotChoice {
                 .orElse(null);
     }
 
-    private Pot fresh(List<Item> items) {
+    private Pot fresh(Clause clause, List<Named> nouns, List<Item> items) {
         String heading = headingOf(items);
         Pot pot = kitchen.open();
         pot.heading = heading;
         if (heading != null) {
             pot.call(heading);
         }
+        String made = makes(clause) ? made(nouns) : null;
+        kitchen.topic = kitchen.topic == null ? made : kitchen.topic;
         if (kitchen.topic != null) {
             pot.call(kitchen.topic);
             pot.title = kitchen.topic;

@@ -19,7 +19,8 @@ public final class ProcedureReader {
         Kitchen kitchen = new Kitchen(ungrouped(lines));
         Cook cook = new Cook(kitchen, said);
         cook.follow();
-        Leftovers.settle(kitchen, cook.dish());
+        kitchen.clause = said.size();
+        Leftovers.settle(kitchen);
         return new Assembly(kitchen, cook).procedure();
     }
 

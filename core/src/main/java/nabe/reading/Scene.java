@@ -48,10 +48,8 @@ final class Scene {
         stage = Stage.BAKING;
         oven.bake();
         if (dish.all.isEmpty()) {
-            Pot all = kitchen.current == null || kitchen.current.isEmpty() ? null : kitchen.whereItIs(kitchen.current);
-            if (all != null) {
-                dish.place(all, Portion.UNSAID, false);
-            }
+            Leftovers.settle(kitchen);
+            Unplaced.in(kitchen, dish).forEach(p -> dish.place(p, Portion.UNSAID, false));
         }
     }
 }

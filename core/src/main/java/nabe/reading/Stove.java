@@ -46,9 +46,7 @@ final class Stove {
             return;
         }
         if (items.isEmpty() && gathers(clause)) {
-            kitchen.pots.stream()
-                    .filter(p -> !p.isEmpty() && p.given < 0.01 && !dish.holds(p))
-                    .forEach(p -> items.add(new Item(-1, p, Portion.UNSAID)));
+            loose().forEach(p -> items.add(new Item(-1, p, Portion.UNSAID)));
         }
         if (items.isEmpty() && place == null) {
             goOn(clause);
@@ -75,6 +73,22 @@ final class Stove {
                 && clause.slots().isEmpty();
     }
 
+    /** What was made and went nowhere yet. */
+    private List<Pot> loose() {
+        return kitchen.pots.stream()
+                .filter(p -> !p.isEmpty() && p.given < 0.01 && !dish.holds(p))
+                .toList();
+    }
+
+    /** "Mix everything": all that was made; "it", "them": what is in hand. */
+    private List<Pot> meant(Clause clause, Named noun) {
+        boolean everything = clause.does(Effect.MIX, Effect.JOIN)
+                && dish.all.isEmpty()
+                && noun.slot().lead() == Lead.NONE
+                && noun.slot().tokens().stream().anyMatch(t -> t.is("everything"));
+        return everything && loose().size() > 1 ? loose() : kitchen.focus;
+    }
+
     private List<Item> items(Clause clause, List<Named> nouns) {
         List<Item> items = new ArrayList<>();
         for (Named noun : nouns) {
@@ -92,7 +106,7 @@ final class Stove {
             } else if (noun.is(Kind.POT)) {
                 items.add(new Item(noun.lines().isEmpty() ? -1 : noun.lines().getFirst(), noun.pot(), noun.portion()));
             } else if (noun.is(Kind.PRONOUN)) {
-                kitchen.focus.forEach(p -> items.add(new Item(-1, kitchen.whereItIs(p), noun.portion())));
+                meant(clause, noun).forEach(p -> items.add(new Item(-1, kitchen.whereItIs(p), noun.portion())));
             }
         }
         return items;

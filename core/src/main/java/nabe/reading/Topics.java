@@ -181,7 +181,7 @@ final class Topics {
                 .filter(w -> w.isWord()
                         && !words.isAny(w, Use.MEANWHILE, Use.ADVERB)
                         && !Set.of(
-                                        "the", "a", "first", "make", "start", "with", "begin", "prepare", "now", "next",
+                                        "the", "a", "to", "for", "first", "make", "start", "with", "begin", "prepare", "now", "next",
                                         "then", "and")
                                 .contains(w.key()))
                 .forEach(w -> text.append(w.text()).append(' '));

@@ -2,14 +2,18 @@ package nabe.reading;
 
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Verb.Effect;
+import nabe.recipe.Procedure;
 import org.jspecify.annotations.Nullable;
 
 /** Rolls, tubes and shells: what is filled with what. */
 final class Wrapping {
+    private static final Set<Procedure.Kind> FILLS =
+            Set.of(Procedure.Kind.FILLING, Procedure.Kind.BINDER, Procedure.Kind.SOFT_CHEESE);
     private final Scene scene;
     private final Kitchen kitchen;
     private final Dish dish;
@@ -22,6 +26,27 @@ final class Wrapping {
         this.laying = laying;
     }
 
+    /** "Fill a deep dish, top with ...", "line it with half the pastry, fill": what was made to go in. @return whether it does */
+    boolean fillsDish(Clause clause, List<Named> nouns) {
+        boolean dishful = nouns.stream()
+                .anyMatch(n -> n.is(Kind.DISH) && n.slot().lead() == Lead.NONE);
+        boolean bare = nouns.isEmpty() && !dish.all.isEmpty() && scene.wrapper == null;
+        if (!clause.does(Effect.INSIDE)
+                || !dishful && !bare
+                || nouns.stream().anyMatch(n -> n.is(Kind.LINES) || n.is(Kind.PRONOUN))) {
+            return false;
+        }
+        Named said = nouns.stream().filter(n -> n.is(Kind.POT)).findFirst().orElse(null);
+        Pot in = said == null ? filling(null) : said.pot();
+        if (in == null || in.isEmpty()) {
+            return false;
+        }
+        scene.stage = scene.stage == Scene.Stage.COOKING ? Scene.Stage.BUILDING : scene.stage;
+        dish.place(kitchen.whereItIs(in), said == null ? Portion.UNSAID : said.portion(), false);
+        kitchen.focusOn(in);
+        return true;
+    }
+
     boolean fills(Clause clause, List<Named> nouns) {
         if (clause.does(Effect.ROLL) && scene.wrapper != null) {
             kitchen.focusOn(scene.wrapper);
@@ -31,12 +56,17 @@ final class Wrapping {
         Named shell = foods.stream()
                 .filter(n -> isWrapper(n)
                         && (clause.does(Effect.INSIDE)
+                                || clause.does(Effect.ROLL)
+                                        && (n.slot().lead() == Lead.IN || n.slot().lead() == Lead.INTO)
                                 || n.each() && n.slot().lead() != Lead.NONE
                                 || isBetween(clause, n)))
                 .findFirst()
                 .orElse(null);
         boolean eachOne = nouns.stream()
-                .anyMatch(n -> n.each() && n.is(Kind.UNKNOWN) && n.slot().lead() == Lead.OVER);
+                .anyMatch(n -> n.each()
+                        && n.is(Kind.UNKNOWN)
+                        && (n.slot().lead() == Lead.OVER
+                                || clause.does(Effect.ROLL) && n.slot().lead() != Lead.NONE));
         boolean fills = clause.does(Effect.INSIDE) && !foods.isEmpty() || shell != null || eachOne;
         if (!fills) {
             return false;
@@ -50,15 +80,14 @@ final class Wrapping {
         boolean unknownEach = shell == null
                 && nouns.stream()
                         .anyMatch(
-                                n -> n.each() && n.is(Kind.UNKNOWN) && n.slot().lead() != Lead.NONE)
-                && !foods.isEmpty();
+                                n -> n.each() && n.is(Kind.UNKNOWN) && n.slot().lead() != Lead.NONE);
         if (unknownEach) {
-            return fillWraps(potOf(foods.getFirst()));
+            return fillWraps(foods.isEmpty() ? kitchen.current : potOf(foods.getFirst()));
         }
         Named holder = shell;
         Named filling = foods.stream().filter(n -> n != holder).findFirst().orElse(null);
-        Pot in = filling == null ? kitchen.current : potOf(filling);
         Pot out = holder == null ? null : potOf(holder);
+        Pot in = filling == null ? filling(out) : potOf(filling);
         if (out == null || in == null || in == out) {
             return false;
         }
@@ -69,11 +98,28 @@ final class Wrapping {
         return true;
     }
 
+    /** "Fill the tubes" without a word with what: what is called so, else what was made to be filled in. */
+    private @Nullable Pot filling(@Nullable Pot out) {
+        Kinds kinds = new Kinds(kitchen);
+        List<Pot> free = kitchen.pots.stream()
+                .filter(p -> p != out && !p.isEmpty() && p.given < 0.99 && !dish.holds(p) && p.inside == null)
+                .toList();
+        Pot named = last(free, p -> p.names.contains("filling") || p.names.contains("stuffing"));
+        Pot fits = last(free, p -> p.worked && FILLS.contains(kinds.kind(p)));
+        return named != null ? named : fits != null ? fits : kitchen.current;
+    }
+
+    private static @Nullable Pot last(List<Pot> pots, Predicate<Pot> which) {
+        return pots.reversed().stream().filter(which).findFirst().orElse(null);
+    }
+
     /** "Some filling on each one": on what can be wrapped round it. */
     private boolean fillWraps(@Nullable Pot in) {
         Pot out = null;
         for (Pot p : kitchen.pots) {
-            boolean wraps = kitchen.isWrapper(p) || FoodClasses.shared().holds("pancake", kitchen.roles(p));
+            boolean wraps = kitchen.isWrapper(p)
+                    || FoodClasses.shared().holds("pancake", kitchen.roles(p))
+                    || isSliced(p);
             out = p != in && wraps && !p.isEmpty() ? p : out;
         }
         if (out == null || in == null) {
@@ -83,6 +129,12 @@ final class Wrapping {
         scene.wrapper = out;
         kitchen.focusOn(out);
         return true;
+    }
+
+    /** Slices of something, long enough to roll. */
+    private boolean isSliced(Pot pot) {
+        return kitchen.main(pot).size() == 1
+                && kitchen.lines.get(kitchen.main(pot).getFirst()).text().contains("slice");
     }
 
     private static boolean isBetween(Clause clause, Named n) {
@@ -96,7 +148,11 @@ final class Wrapping {
         if (n.is(Kind.LINES)) {
             return n.lines().stream().anyMatch(l -> Kitchen.WRAPPERS.contains(kitchen.role(l))) || n.each();
         }
-        return n.is(Kind.POT) && n.pot() != null && (kitchen.isWrapper(n.pot()) || n.each());
+        return n.is(Kind.POT)
+                && n.pot() != null
+                && (kitchen.isWrapper(n.pot())
+                        || n.each()
+                        || FoodClasses.shared().holds("pancake", kitchen.roles(n.pot())));
     }
 
     private @Nullable Pot potOf(Named n) {

@@ -61,6 +61,8 @@ public final class KitchenWords {
         COMPOUND,
         TAKES_OFF,
         PUTS_ON,
+        LISTED,
+        FOODS,
         DETAIL
     }
 

@@ -91,6 +91,21 @@ final class Leads {
         return place;
     }
 
+    /** "Fill and roll the tortillas", "layer & cover": two verbs with one object, or none. */
+    private boolean isPaired(Spoken spoken, int i) {
+        if (i + 2 >= tokens.size()
+                || !tokens.get(i + 1).is("and") && !tokens.get(i + 1).is("&")
+                || words.has(Use.FOODS, spoken.verb().base())
+                || i > 0 && !tokens.get(i - 1).isMark()) {
+            return false;
+        }
+        Spoken other = words.verb(tokens.get(i + 2));
+        return other != null
+                && other.form() == Form.BASE
+                && !words.has(Use.FOODS, other.verb().base())
+                && isVerbHere(other, i + 2);
+    }
+
     /** A word that is a thing as well needs an object after it; a thing ends at a mark. */
     private boolean isVerbHere(Spoken spoken, int i) {
         if (!spoken.verb().noun()) {
@@ -106,6 +121,9 @@ final class Leads {
         if (next.is("together") && spoken.verb().effect() == Effect.MIX) {
             return !Set.of("salt", "pepper", "cream").contains(spoken.verb().base());
         }
+        if (isPaired(spoken, i)) {
+            return true;
+        }
         if (next.isMark()) {
             return words.has(Use.ALONE, spoken.verb().base());
         }
@@ -120,8 +138,15 @@ final class Leads {
         if (words.is(next, Use.SUBORDINATE)) {
             return words.has(Use.ALONE, spoken.verb().base()) || spoken.verb().effect() != Effect.MIX;
         }
+        boolean foodBeforePlace = words.has(Use.FOODS, spoken.verb().base())
+                && words.isAny(next, Use.IN, Use.INTO, Use.OVER, Use.WITH, Use.FROM, Use.ASIDE);
+        if (foodBeforePlace) {
+            return false;
+        }
+        boolean lays = spoken.verb().effect() == Effect.PLACE && !spoken.verb().base().equals("top");
         boolean noun = words.isAny(next, Use.LINK, Use.POT, Use.DISH, Use.GENERIC, Use.LID, Use.FILM)
                 && !next.is("then")
+                && !(lays && words.is(next, Use.GENERIC))
                 && !(next.is("and")
                         && List.of("season", "cook", "cool", "slice", "chop", "bake")
                                 .contains(spoken.verb().base()));

@@ -105,7 +105,7 @@ final class SlotReader {
                 flush(i);
                 aside = true;
                 describing = true;
-            } else if (isPreposition(t) && !describing) {
+            } else if (isPreposition(t) && !describing && !isShapeOf(i, to) && !isForGroup(t)) {
                 preposition(i, t);
             } else if (!aside) {
                 if (beginsAnother(t)) {
@@ -138,6 +138,19 @@ final class SlotReader {
             return !open.isEmpty()
                     && List.of("a", "an", "the", "each", "deep", "shallow", "large", "small")
                             .contains(open.getLast().key());
+        }
+
+        /** "A 28 cm round dish". */
+        private boolean isShapeOf(int i, int to) {
+            return tokens.get(i).is("round")
+                    && !open.isEmpty()
+                    && i + 1 < to
+                    && words.isAny(tokens.get(i + 1), Use.DISH, Use.POT, Use.OVENWARE);
+        }
+
+        /** "Everything for the filling", "the dry things for the topping": whose they are. */
+        private boolean isForGroup(Token t) {
+            return t.is("for") && !open.isEmpty() && words.is(open.getLast(), Use.LISTED);
         }
 
         private void mark(int i, Token t) {

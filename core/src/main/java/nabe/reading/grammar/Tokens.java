@@ -62,7 +62,7 @@ public final class Tokens {
                 pieces.add(piece(m));
             }
         }
-        return ranges(mixed(dutchOvens(pieces)));
+        return ranges(sizes(mixed(dutchOvens(pieces))));
     }
 
     /** A Dutch oven is a pot. */
@@ -151,6 +151,32 @@ public final class Tokens {
             }
         }
         return out;
+    }
+
+    /** "13- by 9-inch", "13x9\"": one way to write a size. */
+    private static List<Token> sizes(List<Token> pieces) {
+        List<Token> out = new ArrayList<>();
+        for (int i = 0; i < pieces.size(); i++) {
+            Token t = pieces.get(i);
+            boolean number = !out.isEmpty() && out.getLast().isNumber();
+            boolean by = number && isBy(pieces, t.is("-") ? i + 1 : i);
+            boolean inch = number && (t.is("\"") || t.is("″") || t.is("”")) && t.start() == out.getLast().end();
+            if (by && t.is("-")) {
+                continue;
+            }
+            out.add(by ? word("x", t) : inch ? word("inch", t) : t);
+        }
+        return out;
+    }
+
+    private static boolean isBy(List<Token> pieces, int i) {
+        return i + 1 < pieces.size()
+                && pieces.get(i + 1).isNumber()
+                && (pieces.get(i).is("by") || pieces.get(i).is("x") || pieces.get(i).is("×"));
+    }
+
+    private static Token word(String key, Token t) {
+        return new Token(Kind.WORD, t.text(), key, 0, 0, t.start(), t.end());
     }
 
     private static boolean isPart(Token above, Token below, List<Token> pieces, int i) {
