@@ -55,7 +55,7 @@ final class Assembly {
                 && kitchen.pots.stream().filter(p -> !p.isEmpty()).count() > 1) {
             kitchen.doubt(DoubtCode.NOTHING_LAID, -1, "", "", 0);
         }
-        Unplaced.in(kitchen, dish).forEach(dish::placeEarly);
+        Unplaced.in(kitchen, dish).forEach(p -> dish.placeUnder(p, over -> Unplaced.isLidOver(over, p, kitchen)));
     }
 
     /** What is said to be served or frozen, and what no layer and no other pot took. */

@@ -41,7 +41,8 @@ final class BuildSigns {
     boolean startsBuilding(Clause clause, List<Named> nouns) {
         boolean food = nouns.stream().anyMatch(n -> n.isFood() && n.slot().lead() != Lead.OVER)
                 || (clause.verb() == null || clause.does(Effect.JOIN, Effect.PLACE)) && !kitchen.focus.isEmpty();
-        boolean lines = clause.verb() != null && clause.verb().base().equals("line");
+        boolean lines = clause.verb() != null
+                && Set.of("line", "turn into").contains(clause.verb().base());
         boolean intoDish = nouns.stream()
                 .anyMatch(n -> n.is(Kind.DISH)
                         && (lines || n.slot().lead() != Lead.NONE)

@@ -181,7 +181,7 @@ final class Cook {
                 .map(n -> asNew(clause, n))
                 .map(n -> theRest(clause, n))
                 .toList();
-        nouns = Exceptions.resolved(nouns, kitchen, dish);
+        nouns = naming.together(Exceptions.resolved(nouns, kitchen, dish));
         meant = nouns;
         if (scene.stage == Scene.Stage.COOKING && clause.does(Effect.HEAT, Effect.START)) {
             nouns.stream()

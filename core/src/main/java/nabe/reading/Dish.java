@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.Predicate;
 import nabe.measure.Unit;
 import nabe.reading.Portion.Kind;
 import org.jspecify.annotations.Nullable;
@@ -99,12 +100,16 @@ final class Dish {
         }
     }
 
-    /** Puts it on top of all that goes into the oven from the start. */
-    void placeEarly(Pot pot) {
-        List<Placed> late = all.stream().filter(p -> p.late).toList();
-        all.removeAll(late);
+    /** Puts it on top of what goes into the oven from the start, under what the test says lies over it. */
+    void placeUnder(Pot pot, Predicate<Pot> over) {
+        int at = all.size();
+        while (at > 0 && (all.get(at - 1).late || over.test(all.get(at - 1).pot))) {
+            at--;
+        }
+        List<Placed> above = List.copyOf(all.subList(at, all.size()));
+        all.subList(at, all.size()).clear();
         place(pot, Portion.UNSAID, false);
-        all.addAll(late);
+        all.addAll(above);
     }
 
     /** Puts a pot that was never placed under everything: what was cooked in the dish itself. */

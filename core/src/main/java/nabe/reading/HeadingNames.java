@@ -14,7 +14,7 @@ import nabe.reading.grammar.Token;
 /** Nouns that mean what is listed under a heading: all of it, or what is left there. */
 final class HeadingNames {
     /** What a cook calls dry. */
-    private static final Set<String> DRY = Set.of(
+    static final Set<String> DRY = Set.of(
             "flour",
             "flour-raising",
             "leavening",
@@ -137,7 +137,18 @@ final class HeadingNames {
         if (heading == null) {
             return false;
         }
-        return headingKeys(l).equals(said);
+        List<String> keys = headingKeys(l);
+        int more = said.size() - keys.size();
+        boolean ends = more >= 0
+                && !keys.isEmpty()
+                && said.subList(more, said.size()).equals(keys)
+                && said.subList(0, more).stream().noneMatch(this::isOfALine);
+        return ends;
+    }
+
+    private boolean isOfALine(String key) {
+        return kitchen.lines.stream()
+                .anyMatch(l -> Words.of(l.item()).stream().anyMatch(w -> w.key().equals(key)));
     }
 
     private List<String> headingKeys(int l) {

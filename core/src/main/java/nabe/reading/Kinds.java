@@ -26,6 +26,7 @@ final class Kinds {
             "tofu");
     private static final Set<String> VEGETABLES =
             Set.of("slice-vegetable", "slice-root", "root", "leaf", "frozen-leaf", "mushroom", "vegetable");
+    private static final Set<String> DOUGHS = Set.of("crust", "pastry", "dough", "biscuit", "scone", "dumpling");
     private static final Set<String> THICKENS = Set.of("simmer", "bubble", "thicken", "boil");
     private static final Set<String> LIQUIDS =
             Set.of("stock", "milk", "water", "wine", "cream", "tomato", "tomato-sauce");
@@ -105,6 +106,13 @@ final class Kinds {
     Kind kind(Pot pot) {
         Set<String> roles = kitchen.roles(pot);
         List<Integer> main = kitchen.main(pot);
+        if (pot.names.contains("glaze")) {
+            return Kind.TOPPING;
+        }
+        boolean flour = roles.contains("flour") || roles.contains("flour-raising");
+        if (flour && pot.names.stream().anyMatch(DOUGHS::contains)) {
+            return Kind.CRUST;
+        }
         if (pot.pots.isEmpty() && (pot.lines.size() == 1 || main.size() == 1)) {
             return single(
                     kitchen.role(main.isEmpty() ? pot.lines.keySet().iterator().next() : main.getFirst()));
@@ -112,7 +120,6 @@ final class Kinds {
         boolean meat = roles.stream().anyMatch(MEATS::contains);
         boolean veg = roles.stream().anyMatch(VEGETABLES::contains);
         boolean milk = roles.contains("milk") || roles.contains("cream") || roles.contains("sour-milk");
-        boolean flour = roles.contains("flour") || roles.contains("flour-raising");
         if (pot.inside != null) {
             return Kind.STRUCTURE;
         }

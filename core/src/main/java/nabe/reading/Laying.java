@@ -28,6 +28,7 @@ final class Laying {
     void lay(Clause clause, List<Named> nouns, boolean late) {
         boolean with = nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH && n.isFood());
         boolean swaps = with
+                && nouns.stream().noneMatch(n -> n.is(Kind.DISH) && n.slot().lead() == Lead.IN)
                 && clause.verb() != null
                 && (clause.does(Effect.COVER, Effect.GREASE)
                         || KitchenWords.shared()
@@ -133,9 +134,13 @@ final class Laying {
 
     /** "Add the sausages, one of the onions and the sage" to a tin: they cook together. */
     private boolean mixedInDish(Clause clause, List<Named> placed) {
+        boolean spreadWith = clause.verb() != null
+                && clause.verb().base().equals("spread")
+                && placed.stream().skip(1).allMatch(n -> n.slot().lead() == Lead.WITH);
         return clause.verb() != null
-                && Set.of("add", "put", "stir", "mix", "combine", "toss")
-                        .contains(clause.verb().base())
+                && (spreadWith
+                        || Set.of("add", "put", "stir", "mix", "combine", "toss")
+                                .contains(clause.verb().base()))
                 && placed.size() > 1
                 && placed.stream()
                         .allMatch(n -> n.is(Kind.LINES)

@@ -8,8 +8,11 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.KitchenWords.Use;
 import nabe.recipe.Line;
 import nabe.recipe.Procedure.DoubtCode;
+import nabe.recipe.Procedure.Fate;
 import org.jspecify.annotations.Nullable;
 
 /** Lines the method never named, or named in part: with their group, else by their nature, always with a doubt. */
@@ -17,6 +20,8 @@ final class Leftovers {
     private static final Pattern FOR_THE_DISH = Pattern.compile(
             "\\bfor (?:the|greasing)\\b.{0,12}\\b(?:dish|tin|pan)\\b|\\bto grease\\b|\\bgreasing\\b|\\bspray\\b",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern GLAZE =
+            Pattern.compile("\\b(?:to glaze|for glazing|egg wash|to brush|for brushing)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern TO_SERVE =
             Pattern.compile("\\bto serve\\b|\\bgarnish\\b|\\bfor serving\\b", Pattern.CASE_INSENSITIVE);
     private static final Set<String> LAID = Set.of(
@@ -48,8 +53,12 @@ final class Leftovers {
             if (seasons(kitchen, i)) {
                 continue;
             }
-            Pot home = home(kitchen, i, line);
-            if (home == null) {
+            boolean glazes = GLAZE.matcher(line.text()).find() && kitchen.left[i] > 0.99;
+            Pot home = glazes ? null : home(kitchen, i, line);
+            if (glazes) {
+                home = kitchen.open();
+                home.call("glaze");
+            } else if (home == null) {
                 home = kitchen.open();
                 home.heading = line.heading();
             }
@@ -78,6 +87,9 @@ final class Leftovers {
                 Pot pot = kitchen.open();
                 pot.heading = heading;
                 pot.call(heading);
+                if (pot.names.stream().anyMatch(n -> KitchenWords.shared().has(Use.BESIDE, n))) {
+                    pot.beside.put(Fate.SERVED_BESIDE, Portion.UNSAID);
+                }
                 lines.forEach(i -> {
                     pot.add(i, kitchen.left[i]);
                     kitchen.left[i] = 0;

@@ -2,6 +2,7 @@ package nabe.reading;
 
 import java.util.List;
 import java.util.Objects;
+import java.util.stream.IntStream;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Slot;
@@ -46,13 +47,24 @@ final class LineNames {
             return 0;
         }
         score += isSameAmount(tokens, head, l) ? 0.9 : 0;
-        score += kitchen.left[l] > 0.01 ? 0.7 : 0;
+        score += kitchen.left[l] > 0.01 ? 0.7 : isKindOf(name, l) && hasFresh(name) ? -0.8 : 0;
         score += kitchen.left[l] > 0.99 ? 0.1 : 0;
         Pot current = kitchen.current;
         boolean sameGroup = current != null
                 && current.heading != null
                 && Objects.equals(current.heading, kitchen.lines.get(l).heading());
         return score + (sameGroup ? 0.5 : 0) + (known.isTopicGroup(l) ? 0.9 : 0);
+    }
+
+    /** "Cream cheese" is a cheese, but not what "the cheese" means first. */
+    private boolean isKindOf(Token name, int l) {
+        LineWords own = known.lines.get(l);
+        return own.item().size() > 1 && own.heads().contains(name.key()) && classes.knows(name.key());
+    }
+
+    private boolean hasFresh(Token name) {
+        return IntStream.range(0, kitchen.lines.size())
+                .anyMatch(o -> kitchen.left[o] > 0.99 && classes.holds(name.key(), kitchen.lines.get(o)));
     }
 
     /** "The 2 tablespoons oil" where one line has just that. */
@@ -63,6 +75,17 @@ final class LineNames {
                 && line.amount() != null
                 && line.unit() == said.unit()
                 && Math.abs(line.amount().mid() - said.value()) < 1e-6;
+    }
+
+    /** @return a line under the heading, not used yet, whose own name the noun is; -1 where there is none */
+    int under(String heading, List<Token> tokens) {
+        String name = tokens.getLast().key();
+        return IntStream.range(0, kitchen.lines.size())
+                .filter(l -> kitchen.left[l] > 0.99
+                        && heading.equals(kitchen.lines.get(l).heading())
+                        && known.lines.get(l).heads().contains(name))
+                .findFirst()
+                .orElse(-1);
     }
 
     /** @return whether the noun names the line and nothing else */

@@ -1,7 +1,10 @@
 package nabe.reading;
 
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
+import java.util.stream.IntStream;
 import nabe.reading.GroupNames.Group;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.KitchenWords;
@@ -75,6 +78,42 @@ final class Naming {
         return best.pot != null
                 ? new Named(Kind.POT, best.lines, best.pot, portion, each, slot)
                 : new Named(Kind.LINES, best.lines, null, portion, each, slot);
+    }
+
+    /** "Rub the butter into the flour": of two butters the one that stands with the flour. */
+    List<Named> together(List<Named> nouns) {
+        List<Named> out = new ArrayList<>(nouns);
+        for (int i = 0; i < out.size(); i++) {
+            Named noun = out.get(i);
+            String heading = headingOfOthers(out, i);
+            int other = isOneLine(noun) && heading != null ? lineNames.under(heading, noun.slot().tokens()) : -1;
+            boolean stays = other < 0 || heading.equals(headingOf(noun));
+            if (!stays) {
+                out.set(
+                        i,
+                        new Named(Kind.LINES, List.of(other), null, noun.portion(), noun.each(), noun.slot()));
+            }
+        }
+        return out;
+    }
+
+    private static boolean isOneLine(Named noun) {
+        return noun.is(Kind.LINES) && noun.lines().size() == 1;
+    }
+
+    private @Nullable String headingOf(Named noun) {
+        return kitchen.lines.get(noun.lines().getFirst()).heading();
+    }
+
+    /** The one heading all other single things stand under, or null. */
+    private @Nullable String headingOfOthers(List<Named> nouns, int i) {
+        List<String> headings = IntStream.range(0, nouns.size())
+                .filter(k -> k != i && isOneLine(nouns.get(k)))
+                .mapToObj(k -> headingOf(nouns.get(k)))
+                .filter(Objects::nonNull)
+                .distinct()
+                .toList();
+        return headings.size() == 1 ? headings.getFirst() : null;
     }
 
     private boolean isPlace(Slot slot) {

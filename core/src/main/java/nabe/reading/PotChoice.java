@@ -179,7 +179,7 @@ final class PotChoice {
         boolean firstInStep = lastStep != clause.step();
         sign += clause.opensSentence() || firstInStep ? 0.5 : -2;
         sign += firstInStep ? 1 : 0;
-        sign += group(items);
+        sign += apart ? Math.max(0, group(items)) : group(items);
         sign += current.setAside ? 2 : 0;
         boolean drained = !current.steps.isEmpty()
                 && Set.of("drain", "squeeze", "strain", "rinse")

@@ -52,6 +52,8 @@ final class PotNames {
             score += name.is("sauce") && !isSauce(pot) || name.is("filling") && isPlainSauce(pot)
                     ? 0.8
                     : name.is("topping") && !kitchen.roles(pot).contains("crumbs") ? 0.8 : 1.1;
+        } else if (isDryMix(tokens, name, pot)) {
+            score += 2.4;
         } else if (shape && isCut(pot)) {
             score += 1.3;
         } else if (holdsHead(pot, name)) {
@@ -74,6 +76,15 @@ final class PotNames {
         score += putBy ? 1.5 : 0;
         score += kitchen.focus.contains(pot) ? 0.2 : 0;
         return score - (pot.given > 0.99 ? 0.3 : 0);
+    }
+
+    /** "The dry ingredients", once they are in a bowl. */
+    private boolean isDryMix(List<Token> tokens, Token name, Pot pot) {
+        return tokens.stream().anyMatch(t -> t.is("dry"))
+                && (words.is(name, Use.LISTED) || words.is(name, Use.GENERIC))
+                && pot.worked
+                && pot.lines.size() > 1
+                && pot.lines.keySet().stream().allMatch(l -> HeadingNames.DRY.contains(kitchen.role(l)));
     }
 
     /** "Rub the butter into the flour" means flour not used yet, not a sauce that has some. */

@@ -45,6 +45,9 @@ final class Stove {
         if (clause.does(Effect.DRAW) && draw(nouns)) {
             return;
         }
+        if (place != null && clause.does(Effect.JOIN)) {
+            unsaidObject(nouns, place).forEach(p -> items.add(new Item(-1, p, Portion.UNSAID)));
+        }
         if (items.isEmpty() && gathers(clause)) {
             loose().forEach(p -> items.add(new Item(-1, p, Portion.UNSAID)));
         }
@@ -71,6 +74,17 @@ final class Stove {
                 && clause.verb().base().equals("combine")
                 && clause.opensSentence()
                 && clause.slots().isEmpty();
+    }
+
+    /** "Pour onto the dry things with half the cheese": what is in hand is poured. */
+    private List<Pot> unsaidObject(List<Named> nouns, Pot place) {
+        boolean said = nouns.stream().anyMatch(n -> n.isFood() && n.slot().lead() == Lead.NONE);
+        return said
+                ? List.of()
+                : kitchen.focus.stream()
+                        .map(kitchen::whereItIs)
+                        .filter(p -> p != place && !p.isEmpty() && !dish.holds(p) && !p.reaches(place))
+                        .toList();
     }
 
     /** What was made and went nowhere yet. */

@@ -2,6 +2,7 @@ package nabe.reading;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Set;
 import nabe.recipe.Procedure.Kind;
 
 /** Pots the text puts nowhere, in the order such dishes are built in: sauce, what carries, filling, custard, cheese, top. Kitchen practice. */
@@ -23,6 +24,15 @@ final class Unplaced {
             Kind.GARNISH);
 
     private Unplaced() {}
+
+    private static final Set<Kind> LIDS = Set.of(Kind.MASH, Kind.CRUST, Kind.BATTER, Kind.TOPPING, Kind.GARNISH);
+
+    /** @return whether it closes a dish that the other belongs in */
+    static boolean isLidOver(Pot lid, Pot other, Kitchen kitchen) {
+        Kinds kinds = new Kinds(kitchen);
+        return LIDS.contains(kinds.kind(lid))
+                && BOTTOM_TO_TOP.indexOf(kinds.kind(other)) <= BOTTOM_TO_TOP.indexOf(Kind.WHITE_SAUCE);
+    }
 
     /** @return them, the lowest first */
     static List<Pot> in(Kitchen kitchen, Dish dish) {

@@ -62,6 +62,7 @@ public final class KitchenWords {
         TAKES_OFF,
         PUTS_ON,
         LISTED,
+        BESIDE,
         FOODS,
         DETAIL
     }
