@@ -46,6 +46,9 @@ final class Baking {
     }
 
     void baking(Clause clause, List<Named> nouns) {
+        if (clause.does(Effect.COVER) && clause.cover() == null && clause.says("edge", "rim")) {
+            return;
+        }
         boolean foods = nouns.stream().anyMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT));
         if (isBeside(clause, nouns)) {
             scene.aside = true;

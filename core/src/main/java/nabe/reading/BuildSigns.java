@@ -48,6 +48,12 @@ final class BuildSigns {
                         && (lines || n.slot().lead() != Lead.NONE)
                         && n.slot().lead() != Lead.WITH
                         && n.slot().lead() != Lead.FROM);
+        boolean coats = clause.does(Effect.COVER, Effect.PLACE)
+                && nouns.stream().anyMatch(n -> n.is(Kind.DISH) && n.slot().lead() == Lead.NONE)
+                && nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH && (n.is(Kind.POT) || n.is(Kind.LINES)));
+        if (coats) {
+            return true;
+        }
         boolean elsewhere = nouns.stream()
                 .anyMatch(n -> n.is(Kind.BOWL)
                         || n.is(Kind.TRAY)

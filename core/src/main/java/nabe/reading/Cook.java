@@ -1,7 +1,9 @@
 package nabe.reading;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Clause.Cover;
@@ -133,6 +135,23 @@ final class Cook {
         return noun.is(Kind.PAN) && said.getLast().is("pan") && (measured || spread) ? noun.as(Kind.DISH) : noun;
     }
 
+    /** A roasting tin is where things roast, when another dish comes later. */
+    private Named asTray(Named noun, int at) {
+        boolean roasting = noun.is(Kind.DISH)
+                && noun.slot().lead() != Lead.NONE
+                && noun.slot().tokens().stream().anyMatch(t -> t.is("roasting"));
+        return roasting && anotherDishAfter(at) ? noun.as(Kind.TRAY) : noun;
+    }
+
+    private boolean anotherDishAfter(int at) {
+        return clauses.subList(at + 1, clauses.size()).stream()
+                .flatMap(c -> c.slots().stream())
+                .anyMatch(s -> Vessels.in(s.tokens()) == Kind.DISH
+                        && s.tokens().stream()
+                                .noneMatch(t -> t.is("tin") || t.is("roasting") || t.is("tray"))
+                        && s.tokens().stream().anyMatch(t -> t.isNumber() || t.is("a") || t.is("an") || t.is("base")));
+    }
+
     /** "Make a sauce with the butter and the flour" never means one that is there. */
     private static Named asNew(Clause clause, Named noun) {
         boolean made = noun.is(Kind.POT)
@@ -148,10 +167,31 @@ final class Cook {
         return laid ? kitchen.parts.named(noun, kitchen, dish) : noun;
     }
 
+    /** "Mix the ricotta with the egg": all of it, and what comes of it is called ricotta still. */
+    private Set<Integer> mixedWhole(Clause clause) {
+        List<Named> nouns = clause.slots().stream().map(naming::resolve).toList();
+        boolean several = nouns.stream().filter(n -> n.is(Kind.LINES)).count() > 1;
+        Named first = nouns.isEmpty() ? null : nouns.getFirst();
+        boolean whole = clause.does(Effect.MIX)
+                && several
+                && first.is(Kind.LINES)
+                && first.slot().lead() == Lead.NONE
+                && !first.portion().isSaid();
+        return whole ? Set.copyOf(first.lines()) : Set.of();
+    }
+
+    private static boolean isOfTheMixture(Clause clause, Named noun, Set<Integer> mixed) {
+        return clause.does(Effect.PLACE)
+                && noun.portion().is(Portion.Kind.FRACTION)
+                && mixed.contains(noun.lines().getFirst());
+    }
+
     private void foresee() {
+        Set<Integer> mixed = new HashSet<>();
         for (int i = 0; i < clauses.size(); i++) {
             Clause clause = clauses.get(i);
             int at = i;
+            mixed.addAll(mixedWhole(clause));
             for (Slot slot : clause.conditional() ? List.<Slot>of() : clause.slots()) {
                 Named noun = naming.resolve(slot);
                 if (naming.isHeading(slot)) {
@@ -160,6 +200,7 @@ final class Cook {
                 noun.lines().forEach(l -> kitchen.namedLast.put(l, at));
                 if (noun.is(Kind.LINES)
                         && noun.lines().size() == 1
+                        && !isOfTheMixture(clause, noun, mixed)
                         && naming.isOnly(slot, noun.lines().getFirst())) {
                     kitchen.accounts.foresee(i, noun.lines().getFirst(), noun.portion());
                 }
@@ -178,6 +219,7 @@ final class Cook {
                 .map(naming::resolve)
                 .map(this::onStove)
                 .map(n -> asDish(clause, n))
+                .map(n -> asTray(n, i))
                 .map(n -> asNew(clause, n))
                 .map(n -> theRest(clause, n))
                 .toList();

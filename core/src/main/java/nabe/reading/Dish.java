@@ -67,10 +67,7 @@ final class Dish {
         boolean film = portion.is(Kind.FILM) && all.stream().allMatch(p -> p.film);
         all.add(new Placed(pot, portion.is(Kind.FILM) && !film ? Portion.UNSAID : portion, film, false, late));
         all.getLast().step = now;
-        if (pot.inside != null) {
-            all.add(new Placed(pot.inside, portion, false, true, late));
-            all.getLast().step = now;
-        }
+        all.addAll(fillings(pot, portion, late));
     }
 
     /** Puts a part of it on top, or all. */
@@ -79,6 +76,15 @@ final class Dish {
         if (Parts.isPart(portion)) {
             kitchen.parts.took(pot);
         }
+    }
+
+    private List<Placed> fillings(Pot wrapper, Portion portion, boolean late) {
+        List<Placed> found = new ArrayList<>();
+        wrapper.inside.forEach((in, own) -> {
+            found.add(new Placed(in, own.isSaid() ? own : portion, false, true, late));
+            found.getLast().step = now;
+        });
+        return found;
     }
 
     /** The same for a thing laid as it is: {@code taken} of its line goes there. */
@@ -94,8 +100,8 @@ final class Dish {
     void refill(Pot wrapper) {
         for (int i = 0; i < all.size(); i++) {
             boolean open = all.get(i).pot == wrapper && (i + 1 == all.size() || !all.get(i + 1).inside);
-            if (open && wrapper.inside != null) {
-                all.add(i + 1, new Placed(wrapper.inside, all.get(i).portion, false, true, all.get(i).late));
+            if (open) {
+                all.addAll(i + 1, fillings(wrapper, all.get(i).portion, all.get(i).late));
             }
         }
     }

@@ -120,7 +120,7 @@ final class Kinds {
         boolean meat = roles.stream().anyMatch(MEATS::contains);
         boolean veg = roles.stream().anyMatch(VEGETABLES::contains);
         boolean milk = roles.contains("milk") || roles.contains("cream") || roles.contains("sour-milk");
-        if (pot.inside != null) {
+        if (!pot.inside.isEmpty()) {
             return Kind.STRUCTURE;
         }
         if (pot.pots.keySet().stream().anyMatch(kitchen::isPasta)) {

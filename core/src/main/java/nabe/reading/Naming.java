@@ -163,7 +163,7 @@ final class Naming {
             best = better(best, new Choice(lineNames.score(tokens, head, l), List.of(l), null, head));
         }
         for (Pot pot : kitchen.pots) {
-            if (!pot.isEmpty() || pot.inside != null) {
+            if (!pot.isEmpty() || !pot.inside.isEmpty()) {
                 best = better(best, new Choice(potNames.score(tokens, head, pot, place), List.of(), pot, head));
             }
         }

@@ -48,6 +48,10 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
     /** A handful kept back. Kitchen practice. */
     private static final double HANDFUL = 0.17;
 
+    private static final List<String> LADLES = List.of("ladle", "ladleful");
+    /** What a soup ladle holds. Kitchen practice. */
+    private static final double LADLE_ML = 100;
+
     private static final Map<String, Double> PARTS = Map.of(
             "half", 2.0, "halve", 2.0, "third", 3.0, "quarter", 4.0, "fourth", 4.0, "fifth", 5.0, "sixth", 6.0,
             "eighth", 8.0, "tenth", 10.0);
@@ -159,6 +163,10 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
         if (length) {
             return null;
         }
+        boolean ladles = i + 1 < before.size() && LADLES.contains(before.get(i + 1).key());
+        if (ladles) {
+            return new Portion(Kind.MEASURE, value * LADLE_ML, Unit.ML);
+        }
         if (unit != null && unit.isFixed()) {
             return new Portion(Kind.MEASURE, value, unit);
         }
@@ -201,7 +209,8 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
     }
 
     private @Nullable Double counted(Line line) {
-        double there = line.amount() == null ? 0 : line.amount().mid();
+        boolean measured = line.unit() != null && line.unit().isFixed();
+        double there = line.amount() == null || measured ? 0 : line.amount().mid();
         return there > 1 && there >= value ? Double.valueOf(value / there) : null;
     }
 }

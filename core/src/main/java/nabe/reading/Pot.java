@@ -53,9 +53,8 @@ final class Pot {
     boolean worked;
 
     boolean setAside;
-    /** What fills it, where it is a wrapper. */
-    @Nullable
-    Pot inside;
+    /** What fills it, where it is a wrapper, and how much of that. */
+    final Map<Pot, Portion> inside = new LinkedHashMap<>();
     /** How much of it there is, in millilitres, where the text says. */
     @Nullable
     Double millilitres;

@@ -48,7 +48,10 @@ final class PotNames {
             score += generic ? 1.6 : 2.6;
         } else if (classes.holds(name.key(), kitchen.roles(pot)) && (pot.worked || Mixing.isInHand(pot))) {
             score += 1.9 - 0.07 * kitchen.roles(pot).size();
-        } else if (generic && pot.worked && kitchen.main(pot).size() + pot.pots.size() > 1) {
+        } else if (generic
+                && pot.worked
+                && (kitchen.main(pot).size() + pot.pots.size() > 1
+                        || name.is("sauce") && isSauce(pot) && pot.lines.size() > 1)) {
             score += name.is("sauce") && !isSauce(pot) || name.is("filling") && isPlainSauce(pot)
                     ? 0.8
                     : name.is("topping") && !kitchen.roles(pot).contains("crumbs") ? 0.8 : 1.1;
@@ -107,7 +110,7 @@ final class PotNames {
         return pot.steps.stream()
                         .anyMatch(s -> Set.of("slice", "cut", "stamp", "shape", "roll", "chop", "peel")
                                 .contains(s.action()))
-                || pot.inside != null;
+                || !pot.inside.isEmpty();
     }
 
     private boolean holdsHead(Pot pot, Token name) {

@@ -40,7 +40,7 @@ final class Unplaced {
         return kitchen.pots.stream()
                 .filter(p -> !p.isEmpty()
                         && !dish.holds(p)
-                        && kitchen.pots.stream().noneMatch(o -> o.inside == p)
+                        && kitchen.pots.stream().noneMatch(o -> o.inside.containsKey(p))
                         && p.given < 0.99
                         && !p.atTable
                         && p.beside.isEmpty())

@@ -13,6 +13,14 @@ final class Vessels {
 
     private Vessels() {}
 
+    /** "In a greased 9 x 13". */
+    private static boolean isSize(List<Token> tokens, int i) {
+        return i > 0
+                && i + 1 < tokens.size()
+                && tokens.get(i - 1).isNumber()
+                && tokens.get(i + 1).isNumber();
+    }
+
     /** @return the kind of vessel, or null where none is named */
     static @Nullable Kind in(List<Token> tokens) {
         if (WORDS.any(tokens, Use.BASE)) {
@@ -21,6 +29,9 @@ final class Vessels {
         for (int i = tokens.size() - 1; i >= 0; i--) {
             Token t = tokens.get(i);
             if (WORDS.is(t, Use.DISH)) {
+                return Kind.DISH;
+            }
+            if (t.is("x") && isSize(tokens, i)) {
                 return Kind.DISH;
             }
             if (t.is("plate") && tokens.stream().anyMatch(x -> WORDS.is(x, Use.OVENWARE))) {

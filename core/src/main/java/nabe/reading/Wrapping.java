@@ -91,18 +91,36 @@ final class Wrapping {
         if (out == null || in == null || in == out) {
             return false;
         }
-        out.inside = in;
-        scene.wrapper = out;
-        kitchen.focusOn(out);
+        wrap(out, in);
+        foods.stream()
+                .filter(n -> n != holder && n != filling && n.portion().isSaid())
+                .forEach(n -> addInside(out, n));
         dish.refill(out);
         return true;
+    }
+
+    private void wrap(Pot out, Pot in) {
+        out.inside.clear();
+        out.inside.put(in, Portion.UNSAID);
+        scene.wrapper = out;
+        kitchen.focusOn(out);
+    }
+
+    /** "Divide the filling and half of the cheese between them": more than one thing goes in. */
+    private void addInside(Pot out, Named more) {
+        Pot pot = more.pot() != null
+                ? more.pot()
+                : more.lines().isEmpty() ? null : laying.laid(more.lines().getFirst(), more.portion());
+        if (pot != null && pot != out) {
+            out.inside.putIfAbsent(pot, more.portion());
+        }
     }
 
     /** "Fill the tubes" without a word with what: what is called so, else what was made to be filled in. */
     private @Nullable Pot filling(@Nullable Pot out) {
         Kinds kinds = new Kinds(kitchen);
         List<Pot> free = kitchen.pots.stream()
-                .filter(p -> p != out && !p.isEmpty() && p.given < 0.99 && !dish.holds(p) && p.inside == null)
+                .filter(p -> p != out && !p.isEmpty() && p.given < 0.99 && !dish.holds(p) && p.inside.isEmpty())
                 .toList();
         Pot named = last(free, p -> p.names.contains("filling") || p.names.contains("stuffing"));
         Pot fits = last(free, p -> p.worked && FILLS.contains(kinds.kind(p)));
@@ -125,9 +143,7 @@ final class Wrapping {
         if (out == null || in == null) {
             return false;
         }
-        out.inside = in;
-        scene.wrapper = out;
-        kitchen.focusOn(out);
+        wrap(out, in);
         return true;
     }
 

@@ -30,6 +30,8 @@ final class ClauseBounds {
             "everything",
             "this",
             "that");
+    private static final Set<String> JOINS =
+            Set.of("add", "stir", "pour", "tip", "whisk", "beat", "fold", "put", "throw", "scatter");
     private final KitchenWords words;
     private final List<Token> tokens;
 
@@ -59,6 +61,9 @@ final class ClauseBounds {
             if (t.isMark() && !t.is("/") && !t.is("°") || time) {
                 return i;
             }
+            if (i > from + 1 && isNewAction(i)) {
+                return i;
+            }
             boolean next = !upToComma
                     && (t.is("then") || (t.is("and") || t.is("but")) && i + 1 < tokens.size() && isInstruction(i + 1));
             if (next) {
@@ -67,6 +72,22 @@ final class ClauseBounds {
             i++;
         }
         return i;
+    }
+
+    /** "When it has gone add the tomatoes": no comma, and yet an instruction. */
+    private boolean isNewAction(int i) {
+        Spoken s = words.verb(tokens.get(i));
+        Spoken before = words.verb(tokens.get(i - 1));
+        boolean done = before != null && before.form() == Form.PAST
+                || Set.of("soft", "golden", "hot", "tender", "brown", "smooth", "thick", "cool", "ready")
+                        .contains(tokens.get(i - 1).key());
+        return s != null
+                && s.form() == Form.BASE
+                && done
+                && JOINS.contains(s.verb().base())
+                && i + 1 < tokens.size()
+                && (AFTER_A_VERB.contains(tokens.get(i + 1).key())
+                        || tokens.get(i + 1).isNumber());
     }
 
     private boolean isInstruction(int i) {

@@ -16,6 +16,9 @@ final class Covers {
     /** @param foods whether the clause has a noun that is no lid: "cover with the sauce" */
     @Nullable
     Cover of(@Nullable Verb verb, List<Token> tokens, boolean foods) {
+        if (verb != null && verb.effect() == Verb.Effect.COVER && coversEdge(tokens)) {
+            return null;
+        }
         Cover said = null;
         for (int i = 0; i < tokens.size(); i++) {
             Token t = tokens.get(i);
@@ -42,6 +45,19 @@ final class Covers {
             said = Cover.ON;
         }
         return said;
+    }
+
+    /** "Cover the edge of the crust with foil" leaves the dish open. */
+    private boolean coversEdge(List<Token> tokens) {
+        for (Token t : tokens) {
+            if (t.is("edge") || t.is("rim")) {
+                return true;
+            }
+            if (t.is("with")) {
+                return false;
+            }
+        }
+        return false;
     }
 
     private static boolean isVerb(@Nullable Verb verb, Token t, int i) {

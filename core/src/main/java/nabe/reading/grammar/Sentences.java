@@ -7,7 +7,8 @@ import java.util.Set;
 /** Steps → sentences of tokens. What stands in brackets is kept apart: it comments, it does not instruct. */
 final class Sentences {
     private static final Set<String> ABBREVIATIONS =
-            Set.of("min", "mins", "approx", "tbsp", "tsp", "oz", "hr", "hrs", "no", "eg", "ie", "g", "in", "lb");
+            Set.of("min", "mins", "approx", "tbsp", "tsp", "oz", "hr", "hrs", "no", "eg", "ie", "g", "in", "lb", "c", "qt", "pt",
+                    "pkg", "kg", "ml", "cm", "tb");
 
     private Sentences() {}
 

@@ -222,7 +222,21 @@ final class SlotReader {
             return afterMark && !compound && (spoken.form() == Form.ING || spoken.form() == Form.PAST && !beforeNoun);
         }
 
+        /** "The mozzarella in cubes": how, not where. */
+        private boolean isForm() {
+            return lead == Lead.IN
+                    && !found.isEmpty()
+                    && open.stream().allMatch(t -> words.isAny(t, Use.SHAPE, Use.DETAIL) || t.key().endsWith("ly"))
+                    && open.stream().anyMatch(t -> words.is(t, Use.SHAPE))
+                    && open.stream().noneMatch(t -> words.is(t, Use.EACH));
+        }
+
         void flush(int at) {
+            if (isForm()) {
+                lead = found.getLast().lead();
+                open.clear();
+                return;
+            }
             if (!open.isEmpty()) {
                 boolean alike = linked
                         && !found.isEmpty()

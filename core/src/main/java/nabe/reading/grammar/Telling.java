@@ -140,7 +140,7 @@ final class Telling {
         }
         boolean meant = i + 1 < tokens.size()
                 && STILL_MEANT.contains(tokens.get(i + 1).key())
-                && !(tokens.get(i + 1).is("you") && !likes(i + 2));
+                && !(tokens.get(i + 1).is("you") && (!likes(i + 2) || isOvens(i)));
         int end = bounds.mark(i);
         if (bounds.opens(i) && !meant || t.is("alternatively") || t.is("otherwise")) {
             inCase.set(i, tokens.size());
@@ -152,6 +152,13 @@ final class Telling {
             int from = bounds.start(i);
             inCase.set(from, end);
         }
+    }
+
+    /** "Grill for 3 minutes if you like": the oven does not by itself. */
+    private boolean isOvens(int i) {
+        Spoken first = words.verb(tokens.get(bounds.start(i)));
+        return first != null
+                && (first.verb().effect() == Verb.Effect.GRILL || first.verb().effect() == Verb.Effect.BAKE);
     }
 
     private boolean likes(int i) {

@@ -62,7 +62,7 @@ public final class Tokens {
                 pieces.add(piece(m));
             }
         }
-        return ranges(sizes(mixed(dutchOvens(pieces))));
+        return ranges(sizes(mixed(byAndBy(dutchOvens(pieces)))));
     }
 
     /** A Dutch oven is a pot. */
@@ -76,6 +76,21 @@ public final class Tokens {
             } else {
                 out.add(t);
             }
+        }
+        return out;
+    }
+
+    /** "Little by little", "bit by bit": slowly. */
+    private static List<Token> byAndBy(List<Token> pieces) {
+        List<Token> out = new ArrayList<>();
+        for (int i = 0; i < pieces.size(); i++) {
+            Token t = pieces.get(i);
+            boolean twice = i + 2 < pieces.size()
+                    && pieces.get(i + 1).is("by")
+                    && t.isWord()
+                    && pieces.get(i + 2).is(t.key());
+            out.add(twice ? new Token(Kind.WORD, t.text(), "gradually", 0, 0, t.start(), pieces.get(i + 2).end()) : t);
+            i += twice ? 2 : 0;
         }
         return out;
     }
