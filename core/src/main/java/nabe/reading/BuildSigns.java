@@ -68,7 +68,11 @@ final class BuildSigns {
         }
         boolean cooks = clause.does(Effect.HEAT, Effect.START, Effect.MIX, Effect.AWAY, Effect.BAKE, Effect.DRAW)
                 || clause.does(Effect.PREP) && !intoDish;
-        if (food && intoDish && !cooks) {
+        boolean intoGreased =
+                scene.greased == kitchen.clause - 1 && clause.does(Effect.JOIN, Effect.PLACE) && !clause.opensStep();
+        if (food
+                && (intoDish || intoGreased && nouns.stream().anyMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT)))
+                && !cooks) {
             return true;
         }
         if (elsewhere && (onTray || !clause.does(Effect.PLACE)) || cooks || !food) {
@@ -165,6 +169,13 @@ final class BuildSigns {
         boolean brushed = clause.does(Effect.PREP)
                 && nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH && n.is(Kind.LINES));
         if (brushed && clause.verb().base().equals("brush")) {
+            return false;
+        }
+        boolean coats = clause.verb() != null
+                && Set.of("coat", "dress", "moisten").contains(clause.verb().base())
+                && !dish.all.isEmpty()
+                && nouns.stream().filter(Named::isFood).allMatch(n -> n.slot().lead() == Lead.WITH);
+        if (coats) {
             return false;
         }
         boolean works = PotChoice.stirsUp(clause, nouns)

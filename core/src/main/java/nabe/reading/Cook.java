@@ -129,6 +129,10 @@ final class Cook {
     /** "Spray a 9 x 13 pan", "spread in pan": a pan with a length, or one something is spread in, is baked in. */
     private static Named asDish(Clause clause, Named noun) {
         List<Token> said = noun.slot().tokens();
+        boolean lined = noun.is(Kind.TRAY) && said.stream().anyMatch(t -> t.is("lined"));
+        if (lined) {
+            return noun.as(Kind.DISH);
+        }
         boolean measured =
                 said.stream().anyMatch(Token::isNumber) && said.stream().anyMatch(t -> t.is("x"));
         boolean spread = clause.verb() != null && clause.verb().base().equals("spread");
@@ -147,8 +151,7 @@ final class Cook {
         return clauses.subList(at + 1, clauses.size()).stream()
                 .flatMap(c -> c.slots().stream())
                 .anyMatch(s -> Vessels.in(s.tokens()) == Kind.DISH
-                        && s.tokens().stream()
-                                .noneMatch(t -> t.is("tin") || t.is("roasting") || t.is("tray"))
+                        && s.tokens().stream().noneMatch(t -> t.is("tin") || t.is("roasting") || t.is("tray"))
                         && s.tokens().stream().anyMatch(t -> t.isNumber() || t.is("a") || t.is("an") || t.is("base")));
     }
 

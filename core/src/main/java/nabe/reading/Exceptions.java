@@ -50,8 +50,7 @@ final class Exceptions {
                 && (said.size() == 2 || !noun.portion().is(Portion.Kind.ALL_BUT));
     }
 
-    private static List<Named> others(
-            Named noun, Set<Integer> lines, Set<Pot> pots, Kitchen kitchen, Dish dish) {
+    private static List<Named> others(Named noun, Set<Integer> lines, Set<Pot> pots, Kitchen kitchen, Dish dish) {
         List<Named> all = new ArrayList<>();
         kitchen.pots.stream()
                 .filter(p -> !p.isEmpty() && p.given < 0.01 && !dish.holds(p) && !pots.contains(p))

@@ -28,6 +28,7 @@ final class HeadingNames {
             "grain",
             "nut",
             "seed");
+
     private final Kitchen kitchen;
     private final KitchenWords words = KitchenWords.shared();
 
@@ -83,7 +84,8 @@ final class HeadingNames {
             return List.of();
         }
         List<Integer> free = IntStream.range(0, kitchen.lines.size())
-                .filter(l -> kitchen.left[l] > 0.99 && (named.isEmpty() || headingKeys(l).containsAll(named)))
+                .filter(l -> kitchen.left[l] > 0.99
+                        && (named.isEmpty() || headingKeys(l).containsAll(named)))
                 .filter(l -> !dry || DRY.contains(kitchen.role(l)))
                 .filter(l -> !wet || !DRY.contains(kitchen.role(l)))
                 .boxed()

@@ -24,7 +24,7 @@ final class Kinds {
             "plant-mince",
             "soy-granules",
             "tofu");
-    private static final Set<String> VEGETABLES =
+    static final Set<String> VEGETABLES =
             Set.of("slice-vegetable", "slice-root", "root", "leaf", "frozen-leaf", "mushroom", "vegetable");
     private static final Set<String> DOUGHS = Set.of("crust", "pastry", "dough", "biscuit", "scone", "dumpling");
     private static final Set<String> THICKENS = Set.of("simmer", "bubble", "thicken", "boil");

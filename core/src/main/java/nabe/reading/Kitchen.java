@@ -98,7 +98,18 @@ final class Kitchen {
 
     boolean isPasta(Pot pot) {
         List<Integer> main = main(pot);
-        return pot.pots.isEmpty() && main.size() == 1 && PASTA.contains(role(main.getFirst()));
+        boolean one = main.size() == 1 && PASTA.contains(role(main.getFirst()));
+        return pot.pots.isEmpty() && (one || isBoiledWithPasta(pot));
+    }
+
+    /** Broccoli thrown in for the last minutes: still the pasta's pot. */
+    private boolean isBoiledWithPasta(Pot pot) {
+        boolean boiled = pot.steps.stream()
+                .anyMatch(s -> s.action().equals("boil") || s.action().equals("cook"));
+        return boiled
+                && pot.lines.size() == 2
+                && pot.lines.keySet().stream().anyMatch(this::isPastaLine)
+                && pot.lines.keySet().stream().anyMatch(l -> Kinds.VEGETABLES.contains(role(l)));
     }
 
     boolean isWrapper(Pot pot) {

@@ -8,12 +8,14 @@ import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Slot.Lead;
+import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Verb;
 import nabe.reading.grammar.Verb.Effect;
 import org.jspecify.annotations.Nullable;
 
 /** Puts what a clause names into the dish, each in its turn. */
 final class Laying {
+    private static final Set<String> CRUSTS = Set.of("crust", "pastry", "dough");
     private final Kitchen kitchen;
     private final Dish dish;
     private final Oven oven;
@@ -33,6 +35,7 @@ final class Laying {
                 && (clause.does(Effect.COVER, Effect.GREASE)
                         || KitchenWords.shared()
                                 .has(Use.COVERS_WITH, clause.verb().base()));
+        nouns.forEach(this::layLining);
         List<Named> placed = new ArrayList<>();
         for (Named noun : nouns) {
             Lead lead = noun.slot().lead();
@@ -51,10 +54,17 @@ final class Laying {
                 || clause.verb() != null && clause.verb().base().equals("brush")
                 || (clause.verb() == null || clause.does(Effect.JOIN)) && toDish(clause, nouns);
         if (placed.isEmpty() && puts && !kitchen.focus.isEmpty()) {
+            mingle(clause);
             kitchen.focus.stream()
                     .map(kitchen::whereItIs)
                     .filter(p -> !dish.holds(p) && !p.isEmpty())
                     .forEach(p -> dish.place(p, Portion.UNSAID, late));
+            return;
+        }
+        if (joinsInDish(clause, placed, nouns)) {
+            Pot there = dish.all.getFirst().pot;
+            placed.forEach(n -> n.lines().forEach(l -> there.add(l, kitchen.accounts.take(l, n.portion()))));
+            kitchen.focusOn(there);
             return;
         }
         if (mixedInDish(clause, placed)) {
@@ -89,6 +99,36 @@ final class Laying {
             to++;
         }
         return to;
+    }
+
+    /** "Into a crust-lined plate": the crust lies under it, half of it where another is to come. */
+    private void layLining(Named noun) {
+        List<Token> said = noun.slot().tokens();
+        boolean lined = noun.is(Kind.DISH)
+                && said.stream().anyMatch(t -> t.is("lined"))
+                && said.stream().anyMatch(t -> CRUSTS.contains(t.key()));
+        for (int line = 0; lined && line < kitchen.lines.size(); line++) {
+            if (kitchen.role(line).startsWith("pastry") || kitchen.role(line).equals("lid-dough")) {
+                boolean another = kitchen.namedLast.getOrDefault(line, -1) > kitchen.clause;
+                Portion part = another ? new Portion(Portion.Kind.FRACTION, 0.5, null) : Portion.UNSAID;
+                Pot pot = kitchen.holding(line);
+                pot = pot == null ? laid(line, part) : pot;
+                if (pot != null && !dish.holds(pot)) {
+                    dish.placePot(pot, part, false);
+                }
+                return;
+            }
+        }
+    }
+
+    /** "Arrange upright in tight rows, alternating": several things are one layer. */
+    private void mingle(Clause clause) {
+        List<Pot> cut = kitchen.focus.stream().filter(Mixing::isInHand).toList();
+        boolean mingled = clause.says("alternate", "alternating", "overlapping", "overlap", "row", "upright", "mixed");
+        if (mingled && cut.size() > 1) {
+            cut.subList(1, cut.size()).forEach(p -> Mixing.dissolve(kitchen, p, cut.getFirst()));
+            kitchen.focusOn(cut.getFirst());
+        }
     }
 
     private static boolean isBeforeWith(Named noun, List<Named> nouns) {
@@ -130,6 +170,17 @@ final class Laying {
         if (over && pot != null && !dish.holds(pot) && dish.all.isEmpty() && pot.given < 0.99) {
             dish.placeUnder(pot);
         }
+    }
+
+    /** "Add the apple" to sausages that roast in the tin. */
+    private boolean joinsInDish(Clause clause, List<Named> placed, List<Named> nouns) {
+        return clause.verb() != null
+                && clause.verb().base().equals("add")
+                && oven.started()
+                && dish.all.size() == 1
+                && !placed.isEmpty()
+                && placed.stream().allMatch(n -> n.is(Kind.LINES))
+                && nouns.stream().noneMatch(n -> n.slot().lead() == Lead.OVER);
     }
 
     /** "Add the sausages, one of the onions and the sage" to a tin: they cook together. */

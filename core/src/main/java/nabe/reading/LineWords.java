@@ -3,10 +3,13 @@ package nabe.reading;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 import nabe.larder.Words;
+import nabe.measure.Unit;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Token;
+import nabe.reading.text.UnitWords;
 import nabe.recipe.Line;
 
 /**
@@ -41,7 +44,10 @@ record LineWords(Set<String> all, Set<String> heads, Set<String> item, Set<Strin
         line.also().forEach(other -> {
             List<String> name = keys(other.name());
             all.addAll(name);
-            heads.add(name.getLast());
+            boolean packedIn = line.item().matches("(?i).* in .*" + Pattern.quote(name.getLast()) + ".*");
+            if (!packedIn) {
+                heads.add(name.getLast());
+            }
         });
         Set<String> text = new HashSet<>();
         keys(line.text()).stream().filter(k -> k.length() > 2 && !isVessel(k)).forEach(text::add);
@@ -49,9 +55,16 @@ record LineWords(Set<String> all, Set<String> heads, Set<String> item, Set<Strin
         return new LineWords(all, heads, Set.copyOf(item), text, item.isEmpty() ? "" : item.getLast());
     }
 
+    /** "Package", "tin": how it is bought, never what it is called. */
+    private static boolean isPack(String key) {
+        Unit unit = UnitWords.ofWord(key);
+        return unit != null && unit.kind() == Unit.Kind.PACK;
+    }
+
     private static boolean isVessel(String key) {
         Token word = new Token(Token.Kind.WORD, key, key, 0, 0, 0, 0);
-        return KitchenWords.shared().isAny(word, Use.DISH, Use.POT, Use.BOWL, Use.TRAY, Use.BASE, Use.GENERIC);
+        return isPack(key)
+                || KitchenWords.shared().isAny(word, Use.DISH, Use.POT, Use.BOWL, Use.TRAY, Use.BASE, Use.GENERIC);
     }
 
     private static List<String> keys(String text) {

@@ -158,6 +158,11 @@ final class Mixing {
     }
 
     void dissolve(Pot pot, Pot target) {
+        dissolve(kitchen, pot, target);
+    }
+
+    /** What was in one pot is in the other, and the first is no more. */
+    static void dissolve(Kitchen kitchen, Pot pot, Pot target) {
         pot.lines.forEach(target::add);
         target.steps.addAll(pot.steps);
         if (target.heading == null && pot.heading != null) {

@@ -86,12 +86,12 @@ final class Naming {
         for (int i = 0; i < out.size(); i++) {
             Named noun = out.get(i);
             String heading = headingOfOthers(out, i);
-            int other = isOneLine(noun) && heading != null ? lineNames.under(heading, noun.slot().tokens()) : -1;
+            int other = isOneLine(noun) && heading != null
+                    ? lineNames.under(heading, noun.slot().tokens())
+                    : -1;
             boolean stays = other < 0 || heading.equals(headingOf(noun));
             if (!stays) {
-                out.set(
-                        i,
-                        new Named(Kind.LINES, List.of(other), null, noun.portion(), noun.each(), noun.slot()));
+                out.set(i, new Named(Kind.LINES, List.of(other), null, noun.portion(), noun.each(), noun.slot()));
             }
         }
         return out;

@@ -163,7 +163,8 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
         if (length) {
             return null;
         }
-        boolean ladles = i + 1 < before.size() && LADLES.contains(before.get(i + 1).key());
+        boolean ladles =
+                i + 1 < before.size() && LADLES.contains(before.get(i + 1).key());
         if (ladles) {
             return new Portion(Kind.MEASURE, value * LADLE_ML, Unit.ML);
         }

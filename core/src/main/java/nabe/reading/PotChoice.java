@@ -212,7 +212,8 @@ final class PotChoice {
     private boolean isSauceApart(Clause clause, List<Named> nouns, List<Item> items) {
         boolean simmers = clause.verb() != null
                 && clause.opensSentence()
-                && Set.of("simmer", "bubble", "reduce", "warm").contains(clause.verb().base());
+                && Set.of("simmer", "bubble", "reduce", "warm")
+                        .contains(clause.verb().base());
         return simmers
                 && items.size() > 1
                 && nouns.stream().allMatch(n -> n.slot().lead() == Lead.NONE || !n.isFood())

@@ -45,16 +45,18 @@ final class PotNames {
         boolean generic = words.is(name, Use.GENERIC);
         boolean shape = words.is(name, Use.SHAPE);
         if (named) {
-            score += generic ? 1.6 : 2.6;
+            score += generic ? 1.6 : holdsHead(pot, name) ? 3.1 : 2.6;
         } else if (classes.holds(name.key(), kitchen.roles(pot)) && (pot.worked || Mixing.isInHand(pot))) {
             score += 1.9 - 0.07 * kitchen.roles(pot).size();
         } else if (generic
                 && pot.worked
                 && (kitchen.main(pot).size() + pot.pots.size() > 1
                         || name.is("sauce") && isSauce(pot) && pot.lines.size() > 1)) {
-            score += name.is("sauce") && !isSauce(pot) || name.is("filling") && isPlainSauce(pot)
-                    ? 0.8
-                    : name.is("topping") && !kitchen.roles(pot).contains("crumbs") ? 0.8 : 1.1;
+            score += name.is("sauce") && !isSauce(pot)
+                    ? 0.6
+                    : name.is("filling") && isPlainSauce(pot)
+                            ? 0.8
+                            : name.is("topping") && !kitchen.roles(pot).contains("crumbs") ? 0.8 : 1.1;
         } else if (isDryMix(tokens, name, pot)) {
             score += 2.4;
         } else if (shape && isCut(pot)) {
@@ -72,9 +74,11 @@ final class PotNames {
                         : holdsWord(pot, t) ? 0.8 : classes.holds(t.key(), kitchen.roles(pot)) ? 0.6 : 0;
             }
         }
-        boolean calledOtherwise = generic && !named && !pot.names.isEmpty();
+        boolean calledOtherwise = generic && !named && !pot.names.isEmpty() && !(name.is("sauce") && isSauce(pot));
         score -= calledOtherwise ? 0.4 : 0;
         score += 0.4 * (pot.number / (double) (kitchen.pots.size() + 1));
+        boolean partly = pot.given > 0.02 && pot.given < 0.98 && words.any(tokens, Use.REST) && generic;
+        score += partly ? 0.8 : 0;
         boolean putBy = pot.reserved > 0 && tokens.stream().anyMatch(t -> t.is("reserved") || t.is("saved"));
         score += putBy ? 1.5 : 0;
         score += kitchen.focus.contains(pot) ? 0.2 : 0;

@@ -64,6 +64,7 @@ final class Readying {
         }
         nouns.stream().filter(n -> n.is(Kind.LINES)).forEach(n -> kitchen.pan.addAll(n.lines()));
         scene.dishMeant = true;
+        scene.greased = kitchen.clause;
         return true;
     }
 

@@ -27,6 +27,8 @@ final class Scene {
     int openedBefore;
     /** Whether the text spoke of the dish already. */
     boolean dishMeant;
+    /** The clause that greased the dish last, -2 before any. */
+    int greased = -2;
     /** Whether something is cooked beside while the dish bakes. */
     boolean aside;
 

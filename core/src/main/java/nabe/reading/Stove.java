@@ -29,6 +29,12 @@ final class Stove {
     }
 
     void work(Clause clause, List<Named> nouns) {
+        int then = thenAnother(clause, nouns);
+        if (then > 0) {
+            work(clause, nouns.subList(0, then));
+            work(clause, nouns.subList(then, nouns.size()));
+            return;
+        }
         List<Item> items = items(clause, nouns);
         Pot place = location(clause, nouns);
         if (clause.does(Effect.KEEP) && keep(clause, nouns)) {
@@ -66,6 +72,27 @@ final class Stove {
         }
         Pot target = choice.target(clause, nouns, items, place);
         mixing.combine(clause, target, items);
+    }
+
+    /** "Fry the potatoes, then the aubergines": slices one after the other stay apart. @return the first of the others, or -1 */
+    private int thenAnother(Clause clause, List<Named> nouns) {
+        if (!clause.does(Effect.HEAT, Effect.START)) {
+            return -1;
+        }
+        for (int i = 1; i < nouns.size(); i++) {
+            Pot pot = nouns.get(i).pot();
+            Pot first = nouns.getFirst().pot();
+            if (nouns.get(i).slot().fresh() && isSlices(first) && isSlices(pot) && first != pot) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    private boolean isSlices(@Nullable Pot pot) {
+        return pot != null
+                && kitchen.main(pot).size() == 1
+                && kitchen.role(kitchen.main(pot).getFirst()).startsWith("slice-");
     }
 
     /** "Combine" without a word what: all that was made. */

@@ -181,8 +181,8 @@ final class Topics {
                 .filter(w -> w.isWord()
                         && !words.isAny(w, Use.MEANWHILE, Use.ADVERB)
                         && !Set.of(
-                                        "the", "a", "to", "for", "first", "make", "start", "with", "begin", "prepare", "now", "next",
-                                        "then", "and")
+                                        "the", "a", "to", "for", "first", "make", "start", "with", "begin", "prepare",
+                                        "now", "next", "then", "and")
                                 .contains(w.key()))
                 .forEach(w -> text.append(w.text()).append(' '));
         return text.toString().strip();

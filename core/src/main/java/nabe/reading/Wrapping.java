@@ -28,8 +28,8 @@ final class Wrapping {
 
     /** "Fill a deep dish, top with ...", "line it with half the pastry, fill": what was made to go in. @return whether it does */
     boolean fillsDish(Clause clause, List<Named> nouns) {
-        boolean dishful = nouns.stream()
-                .anyMatch(n -> n.is(Kind.DISH) && n.slot().lead() == Lead.NONE);
+        boolean dishful =
+                nouns.stream().anyMatch(n -> n.is(Kind.DISH) && n.slot().lead() == Lead.NONE);
         boolean bare = nouns.isEmpty() && !dish.all.isEmpty() && scene.wrapper == null;
         if (!clause.does(Effect.INSIDE)
                 || !dishful && !bare
@@ -57,7 +57,8 @@ final class Wrapping {
                 .filter(n -> isWrapper(n)
                         && (clause.does(Effect.INSIDE)
                                 || clause.does(Effect.ROLL)
-                                        && (n.slot().lead() == Lead.IN || n.slot().lead() == Lead.INTO)
+                                        && (n.slot().lead() == Lead.IN
+                                                || n.slot().lead() == Lead.INTO)
                                 || n.each() && n.slot().lead() != Lead.NONE
                                 || isBetween(clause, n)))
                 .findFirst()
@@ -135,9 +136,8 @@ final class Wrapping {
     private boolean fillWraps(@Nullable Pot in) {
         Pot out = null;
         for (Pot p : kitchen.pots) {
-            boolean wraps = kitchen.isWrapper(p)
-                    || FoodClasses.shared().holds("pancake", kitchen.roles(p))
-                    || isSliced(p);
+            boolean wraps =
+                    kitchen.isWrapper(p) || FoodClasses.shared().holds("pancake", kitchen.roles(p)) || isSliced(p);
             out = p != in && wraps && !p.isEmpty() ? p : out;
         }
         if (out == null || in == null) {

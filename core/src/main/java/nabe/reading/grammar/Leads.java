@@ -143,7 +143,8 @@ final class Leads {
         if (foodBeforePlace) {
             return false;
         }
-        boolean lays = spoken.verb().effect() == Effect.PLACE && !spoken.verb().base().equals("top");
+        boolean lays =
+                spoken.verb().effect() == Effect.PLACE && !spoken.verb().base().equals("top");
         boolean noun = words.isAny(next, Use.LINK, Use.POT, Use.DISH, Use.GENERIC, Use.LID, Use.FILM)
                 && !next.is("then")
                 && !(lays && words.is(next, Use.GENERIC))

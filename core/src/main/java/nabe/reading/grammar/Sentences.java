@@ -6,9 +6,9 @@ import java.util.Set;
 
 /** Steps → sentences of tokens. What stands in brackets is kept apart: it comments, it does not instruct. */
 final class Sentences {
-    private static final Set<String> ABBREVIATIONS =
-            Set.of("min", "mins", "approx", "tbsp", "tsp", "oz", "hr", "hrs", "no", "eg", "ie", "g", "in", "lb", "c", "qt", "pt",
-                    "pkg", "kg", "ml", "cm", "tb");
+    private static final Set<String> ABBREVIATIONS = Set.of(
+            "min", "mins", "approx", "tbsp", "tsp", "oz", "hr", "hrs", "no", "eg", "ie", "g", "in", "lb", "c", "qt",
+            "pt", "pkg", "kg", "ml", "cm", "tb");
 
     private Sentences() {}
 
@@ -88,7 +88,7 @@ final class Sentences {
                 depth++;
             } else if (t.is(")") || t.is("]")) {
                 depth = Math.max(0, depth - 1);
-            } else if (depth == 0) {
+            } else if (depth == 0 && !t.is(".")) {
                 out.add(t);
             }
         }

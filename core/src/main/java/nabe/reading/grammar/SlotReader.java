@@ -226,7 +226,9 @@ final class SlotReader {
         private boolean isForm() {
             return lead == Lead.IN
                     && !found.isEmpty()
-                    && open.stream().allMatch(t -> words.isAny(t, Use.SHAPE, Use.DETAIL) || t.key().endsWith("ly"))
+                    && open.stream()
+                            .allMatch(t -> words.isAny(t, Use.SHAPE, Use.DETAIL)
+                                    || t.key().endsWith("ly"))
                     && open.stream().anyMatch(t -> words.is(t, Use.SHAPE))
                     && open.stream().noneMatch(t -> words.is(t, Use.EACH));
         }

@@ -3,6 +3,7 @@ package nabe.reading.grammar;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nabe.larder.Words;
@@ -49,6 +50,7 @@ public final class Tokens {
             "seventeen",
             "eighteen",
             "nineteen");
+    private static final Set<String> LEFT_ALONE = Set.of("cut", "slice", "serve", "eat", "touch", "disturb");
     private static final List<String> TENS =
             List.of("twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety");
 
@@ -62,7 +64,7 @@ public final class Tokens {
                 pieces.add(piece(m));
             }
         }
-        return ranges(sizes(mixed(byAndBy(dutchOvens(pieces)))));
+        return leftAlone(ranges(sizes(mixed(byAndBy(dutchOvens(pieces))))));
     }
 
     /** A Dutch oven is a pot. */
@@ -89,10 +91,48 @@ public final class Tokens {
                     && pieces.get(i + 1).is("by")
                     && t.isWord()
                     && pieces.get(i + 2).is(t.key());
-            out.add(twice ? new Token(Kind.WORD, t.text(), "gradually", 0, 0, t.start(), pieces.get(i + 2).end()) : t);
+            out.add(
+                    twice
+                            ? new Token(
+                                    Kind.WORD,
+                                    t.text(),
+                                    "gradually",
+                                    0,
+                                    0,
+                                    t.start(),
+                                    pieces.get(i + 2).end())
+                            : t);
             i += twice ? 2 : 0;
         }
         return out;
+    }
+
+    /** "Don't cut it for half an hour": it is left alone so long. */
+    private static List<Token> leftAlone(List<Token> pieces) {
+        List<Token> out = new ArrayList<>();
+        for (int i = 0; i < pieces.size(); i++) {
+            Token t = pieces.get(i);
+            int verb = t.is("don't") || t.is("dont") ? i + 1 : t.is("do") && isAt(pieces, i + 1, "not") ? i + 2 : -1;
+            boolean alone = verb > 0
+                    && verb < pieces.size()
+                    && LEFT_ALONE.contains(pieces.get(verb).key())
+                    && untilMark(pieces, verb).stream().anyMatch(p -> p.is("for"));
+            out.add(alone ? new Token(Kind.WORD, "leave", "leave", 0, 0, t.start(), t.end()) : t);
+            i = alone ? verb : i;
+        }
+        return out;
+    }
+
+    private static boolean isAt(List<Token> pieces, int i, String key) {
+        return i < pieces.size() && pieces.get(i).is(key);
+    }
+
+    private static List<Token> untilMark(List<Token> pieces, int from) {
+        int to = from;
+        while (to < pieces.size() && !pieces.get(to).isMark()) {
+            to++;
+        }
+        return pieces.subList(from, to);
     }
 
     private static boolean isHyphen(String text, Matcher m) {
@@ -175,7 +215,9 @@ public final class Tokens {
             Token t = pieces.get(i);
             boolean number = !out.isEmpty() && out.getLast().isNumber();
             boolean by = number && isBy(pieces, t.is("-") ? i + 1 : i);
-            boolean inch = number && (t.is("\"") || t.is("″") || t.is("”")) && t.start() == out.getLast().end();
+            boolean inch = number
+                    && (t.is("\"") || t.is("″") || t.is("”"))
+                    && t.start() == out.getLast().end();
             if (by && t.is("-")) {
                 continue;
             }
@@ -187,7 +229,9 @@ public final class Tokens {
     private static boolean isBy(List<Token> pieces, int i) {
         return i + 1 < pieces.size()
                 && pieces.get(i + 1).isNumber()
-                && (pieces.get(i).is("by") || pieces.get(i).is("x") || pieces.get(i).is("×"));
+                && (pieces.get(i).is("by")
+                        || pieces.get(i).is("x")
+                        || pieces.get(i).is("×"));
     }
 
     private static Token word(String key, Token t) {

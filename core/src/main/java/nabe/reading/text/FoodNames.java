@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nabe.larder.Allergen;
 import nabe.larder.Ingredient;
@@ -24,6 +25,11 @@ import nabe.needs.Needs;
 final class FoodNames {
     private static final Pattern SHAPED = Pattern.compile("\\w{3,}(?:ed|ly|ing)");
     private static final Pattern GRAIN = Pattern.compile("(?i)\\b(?:wheat|barley|rye|spelt|durum)\\b");
+    /** What a tin is filled up with is not what is bought. */
+    private static final Pattern PACKED_IN = Pattern.compile(
+            "(?<food>\\P{Punct}{3,}?) in (?:[\\p{L}-]+ ){0,2}(?:oil|water|brine|juice|syrup|tomato sauce|vinegar)\\b.*",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern BREAK = Pattern.compile("[^\\p{L}'’ -]");
     private final Larder larder;
     private final StandInBook standIns;
@@ -48,7 +54,10 @@ final class FoodNames {
     }
 
     /** @param conditional whether the line makes its claims a mere possibility */
-    Optional<Found> find(String segment, boolean conditional) {
+    Optional<Found> find(String words, boolean conditional) {
+        Matcher packed = PACKED_IN.matcher(words);
+        boolean inside = packed.matches() && larder.match(packed.group("food")).isPresent();
+        String segment = inside ? packed.group("food") : words;
         Optional<NameIndex.Match> match = larder.match(segment);
         if (match.isEmpty()) {
             return Optional.empty();
@@ -123,7 +132,7 @@ final class FoodNames {
     /** "Cheese crackers", "garlic butter": what stands before the noun is in it too, sure or not. */
     private Ingredient withForerunners(Ingredient food, String lead) {
         int from = 0;
-        java.util.regex.Matcher breaks =
+        Matcher breaks =
                 Pattern.compile("[^\\p{L}'’ -]|\\b(?:of|with|and|in|or)\\b").matcher(lead);
         while (breaks.find()) {
             from = breaks.end();

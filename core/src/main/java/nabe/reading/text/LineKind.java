@@ -1,10 +1,15 @@
 package nabe.reading.text;
 
+import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nabe.larder.Larder;
 import nabe.larder.Words;
 import nabe.reading.FoodClasses;
+import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.Token;
+import nabe.reading.grammar.Tokens;
+import nabe.reading.grammar.Verb;
 
 /** Tells ingredient lines, headings and method steps apart by their look. */
 final class LineKind {
@@ -124,6 +129,25 @@ final class LineKind {
                 || line.length() < 60 && larder.match(bare(line)).isPresent();
     }
 
+    /** "Hard-boil the eggs", "Caramelise two onions": a verb of the kitchen with its object. */
+    private static boolean beginsWithVerb(String bare) {
+        List<Token> tokens = Tokens.of(bare);
+        for (int i = 0; i + 1 < Math.min(tokens.size(), 3); i++) {
+            Verb.Spoken verb = KitchenWords.shared().verb(tokens.get(i));
+            Token next = tokens.get(i + 1);
+            boolean object = next.is("the") || next.is("a") || next.is("an") || next.is("half") || next.isNumber();
+            if (verb != null && verb.form() == Verb.Form.BASE && object) {
+                return true;
+            }
+            if (!tokens.get(i).is("hard")
+                    && !tokens.get(i).is("very")
+                    && !tokens.get(i).key().endsWith("ly")) {
+                return false;
+            }
+        }
+        return false;
+    }
+
     boolean isStep(String line) {
         String bare = bare(line);
         int words = Words.of(bare).size();
@@ -142,7 +166,7 @@ final class LineKind {
             return words > 30;
         }
         boolean sentence = SENTENCE_END.matcher(bare).matches() && words >= 5;
-        return VERB.matcher(bare).matches() && (words >= 7 || sentence)
+        return (VERB.matcher(bare).matches() || beginsWithVerb(bare)) && (words >= 7 || sentence)
                 || words > 22
                 || TWO_SENTENCES.matcher(bare).find() && words > 9;
     }

@@ -14,8 +14,8 @@ import nabe.recipe.Line;
 
 /** Reads one ingredient line. What it cannot read it leaves null and says so in the line's doubt. */
 public final class LineReader {
-    private static final Pattern BULLET =
-            Pattern.compile("^(?:(?:o(?=\\s+[\\d½¼¾⅓⅔])|[-*•·▪▢☐□◦‣–—+]+|\\[[ xX]?\\]|\\d{1,2}[.)](?=\\s+\\D*\\s?\\d))\\s+)+");
+    private static final Pattern BULLET = Pattern.compile(
+            "^(?:(?:o(?=\\s+[\\d½¼¾⅓⅔])|[-*•·▪▢☐□◦‣–—+]+|\\[[ xX]?\\]|\\d{1,2}[.)](?=\\s+\\D*\\s?\\d))\\s+)+");
     private static final Pattern TRAILING_AMOUNT = Pattern.compile(
             "^(?<item>\\p{L}[^\\d]*?)\\s*(?:[:,;=-]|\\s|\\.{2,})\\s*(?<amount>[(]?\\d[^,;]*)(?<after>[,;][^\\d]*)?$");
     private static final Pattern OPTIONAL =

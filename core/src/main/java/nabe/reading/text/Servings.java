@@ -20,7 +20,7 @@ final class Servings {
                     + "\\s+(?:(?:generous|large|small|side|main|hungry|big|adult) )?(?:servings?|portions?|people|persons?|helpings|as an? (?:side|main|starter))\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern ALONE =
-            Pattern.compile("^\\W*(?:\\w+ ?){0,1}\\W*for " + RANGE + "\\W*$", Pattern.CASE_INSENSITIVE);
+            Pattern.compile("(?:^\\W*(?:\\w+ ?){0,1}\\W*|,\\s*)for " + RANGE + "\\W*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern NOT_PEOPLE = Pattern.compile(
             "^\\s*(?:x|-|inch|cm|min|hour|g\\b|ml|quart|large|small|fat |of |dish|cup|litre|liter|tins?|pans?|\"|°|[a-z]+ (?:pieces|squares)|rolls|shells|tubes|pieces|slices|parcels|squares|enchiladas|bundles|ramekins|pies|pancakes|minutes|days|more).*",
             Pattern.CASE_INSENSITIVE | Pattern.DOTALL);

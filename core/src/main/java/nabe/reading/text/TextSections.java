@@ -56,6 +56,10 @@ final class TextSections {
     private State state = State.START;
     /** Whether an ingredient list is still to come: then a chatty opening is no method. */
     private boolean listAhead;
+    /** Whether a list begins with the line in hand, or with the next. */
+    private boolean listHere;
+
+    private boolean nextListed;
 
     private String heading;
     private int sinceHeading;
@@ -97,6 +101,11 @@ final class TextSections {
                             .filter(l -> kinds.startsWithAmount(l) && !kinds.isStep(l))
                             .count()
                     >= LEAST_LIST;
+            listHere = lines.subList(i, Math.min(lines.size(), i + LEAST_LIST)).stream()
+                            .filter(this::isListed)
+                            .count()
+                    >= LEAST_LIST;
+            nextListed = i + 1 < lines.size() && isListed(lines.get(i + 1));
             headsGroup = heads.contains(line);
             if (ends.contains(line) && sinceHeading > 1 && state == State.INGREDIENTS && heldHeading == null) {
                 heading = null;
@@ -223,7 +232,7 @@ final class TextSections {
         switch (state) {
             case START -> takeStart(line, labelled);
             case INGREDIENTS -> takeIngredient(line, labelled);
-            case METHOD -> method.add(stepText(line));
+            case METHOD -> takeStep(line, labelled);
             case AFTER -> asides.add(line);
         }
     }
@@ -238,7 +247,9 @@ final class TextSections {
             heldHeading = line;
         } else {
             boolean ingredient = kinds.startsWithAmount(line) && !kinds.isStep(line);
-            if (ingredient || !labelled && (isHeading(line) || kinds.isIngredient(line)) && !kinds.isStep(line)) {
+            boolean talk = listAhead && !nextListed && !line.endsWith(":") || line.startsWith("(");
+            boolean begins = isHeading(line) || kinds.isIngredient(line) && !talk;
+            if (ingredient || !labelled && begins && !kinds.isStep(line)) {
                 state = State.INGREDIENTS;
                 takeIngredient(line, labelled);
             } else if (kinds.isStep(line) && !labelled && !listAhead) {
@@ -249,6 +260,18 @@ final class TextSections {
                 asides.add(line);
             }
         }
+    }
+
+    /** A list after talk that was taken for a method: the talk was none. */
+    private void takeStep(String line, boolean labelled) {
+        if (!labelled && listHere && ingredients.size() < 2) {
+            asides.addAll(method);
+            method.clear();
+            move(State.INGREDIENTS);
+            takeIngredient(line, labelled);
+            return;
+        }
+        method.add(stepText(line));
     }
 
     private void takeIngredient(String line, boolean labelled) {
