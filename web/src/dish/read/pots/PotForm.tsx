@@ -1,6 +1,6 @@
 import { useState } from "react";
 import type { Correction, Procedure, Recipe, Vessel } from "../../../api";
-import { Button, SelectField, TextField } from "../../../ui";
+import { Button, NumberField, SelectField, TextField } from "../../../ui";
 
 interface Props {
   pot: Vessel;
@@ -9,10 +9,11 @@ interface Props {
   onCorrect: (correction: Correction) => void;
 }
 
-/** Another name for a pot, and its lines to other pots. */
+/** Another name for a pot, the number of its layers, and its lines to other pots. */
 export function PotForm({ pot, procedure, recipe, onCorrect }: Props) {
   const [name, setName] = useState(pot.name);
   const others = procedure.components.filter((c) => c.id !== pot.id);
+  const laid = procedure.layers.filter((l) => l.of === pot.id);
   const lines = pot.of.flatMap((o) => (o.line == null ? [] : [o.line]));
   return (
     <div className="mt-2 grid gap-3 rounded-lg bg-enamel p-3">
@@ -29,6 +30,19 @@ export function PotForm({ pot, procedure, recipe, onCorrect }: Props) {
         </div>
         <Button type="submit">Use this name</Button>
       </form>
+      {laid.length > 0 && laid.every((l) => !l.inside) && (
+        <NumberField
+          label="In how many layers it lies"
+          min={1}
+          max={12}
+          value={laid.length}
+          onValue={(value) =>
+            value !== null &&
+            value !== laid.length &&
+            onCorrect({ kind: "count", component: pot.key, layers: Math.round(value) })
+          }
+        />
+      )}
       {others.length > 0 &&
         lines.map((line) => (
           <SelectField

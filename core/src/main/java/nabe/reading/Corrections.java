@@ -37,6 +37,7 @@ public final class Corrections {
             case Correction.Rename rename -> rename(rename);
             case Correction.Share share -> share(share);
             case Correction.Lift lift -> lift(lift);
+            case Correction.Count count -> count(count);
             case Correction.Cover cover -> cover(cover);
         };
         if (!done) {
@@ -128,6 +129,42 @@ public final class Corrections {
         return true;
     }
 
+    /** Layers too many go from the top; new ones lie on the topmost of them. */
+    private boolean count(Correction.Count count) {
+        int at = layer(count.component(), 0);
+        if (at < 0) {
+            return false;
+        }
+        String id = procedure.layers().get(at).of();
+        List<Placement> layers = new ArrayList<>(procedure.layers());
+        double all = layers.stream()
+                .filter(l -> l.of().equals(id))
+                .mapToDouble(Placement::share)
+                .sum();
+        while (own(layers, id) > count.layers()) {
+            layers.remove(last(layers, id));
+        }
+        while (own(layers, id) < count.layers()) {
+            int top = last(layers, id);
+            layers.add(top + 1, layers.get(top));
+        }
+        layers.replaceAll(l -> l.of().equals(id) ? l.of(all / count.layers()) : l);
+        procedure = procedure.with(procedure.components(), layers, procedure.oven());
+        return true;
+    }
+
+    private static long own(List<Placement> layers, String id) {
+        return layers.stream().filter(l -> l.of().equals(id)).count();
+    }
+
+    private static int last(List<Placement> layers, String id) {
+        int found = -1;
+        for (int i = 0; i < layers.size(); i++) {
+            found = layers.get(i).of().equals(id) ? i : found;
+        }
+        return found;
+    }
+
     private int layer(String key, int nth) {
         Vessel component = component(key);
         int seen = 0;
@@ -156,6 +193,7 @@ public final class Corrections {
             case Correction.Rename rename -> rename.name();
             case Correction.Share share -> share.component();
             case Correction.Lift lift -> lift.component();
+            case Correction.Count count -> count.component();
             case Correction.Cover cover -> "phase " + (cover.phase() + 1);
         };
         DoubtCode code = DoubtCode.CORRECTION_LOST;

@@ -2,6 +2,7 @@ package nabe.reading;
 
 import java.util.HashSet;
 import java.util.Set;
+import nabe.recipe.Procedure.DoubtCode;
 import org.jspecify.annotations.Nullable;
 
 /** Where the reading stands: what is on the stove, in the dish and in the oven, and what the text is about just now. */
@@ -51,6 +52,9 @@ final class Scene {
         oven.bake();
         if (dish.all.isEmpty()) {
             Leftovers.settle(kitchen);
+            if (kitchen.pots.stream().filter(p -> !p.isEmpty()).count() > 1) {
+                kitchen.doubt(DoubtCode.NOTHING_LAID, -1, "", "", 0);
+            }
             Unplaced.in(kitchen, dish).forEach(p -> dish.place(p, Portion.UNSAID, false));
         }
     }

@@ -39,6 +39,16 @@ public sealed interface Correction {
     /** A layer lies {@code by} places higher, or lower when it is negative. */
     record Lift(String component, int layer, int by) implements Correction {}
 
+    /** In how many layers a component lies, evenly. */
+    record Count(String component, int layers) implements Correction {
+        /** @throws IllegalArgumentException when there are not 1 to 12 */
+        public Count {
+            if (layers < 1 || layers > 12) {
+                throw new IllegalArgumentException("A pot lies in 1 to 12 layers.");
+            }
+        }
+    }
+
     /** A phase of the bake is covered or not; {@code phase} counts from 0. */
     record Cover(int phase, boolean covered) implements Correction {}
 }

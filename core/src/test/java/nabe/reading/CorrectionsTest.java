@@ -48,6 +48,18 @@ class CorrectionsTest {
     }
 
     @Test
+    void aCountLaysAPotInSoManyEvenLayersAndLosesNothing() {
+        Procedure more = read(BAKE, new Correction.Count("potatoes", 3));
+        assertThat(layers(more, "potatoes"))
+                .hasSize(3)
+                .allSatisfy(l -> assertThat(l.share()).isCloseTo(1 / 3.0, within(0.01)));
+        Procedure one = read(BAKE, new Correction.Count("potatoes", 1));
+        assertThat(layers(one, "potatoes"))
+                .singleElement()
+                .satisfies(l -> assertThat(l.share()).isCloseTo(1, within(0.01)));
+    }
+
+    @Test
     void aMovedLineIsInOnePotOnlyAndAnEmptyPotIsGone() {
         Procedure procedure = read(BAKE, new Correction.Move("3 leeks", "potatoes"));
         assertThat(procedure.components()).extracting(Vessel::key).doesNotContain("leeks");

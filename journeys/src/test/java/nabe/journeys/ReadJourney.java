@@ -58,6 +58,19 @@ class ReadJourney extends Journey {
     }
 
     @Test
+    void aPotIsLaidInMoreLayersByItsCount() {
+        Page page = reading();
+        pots(page)
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(Pattern.compile("^Correct mince")))
+                .click();
+        Locator count = pots(page).getByLabel("In how many layers it lies");
+        count.fill("3");
+        count.press("Enter");
+        assertThat(pots(page).getByText("→ all of it into the dish, in 3 layers"))
+                .isVisible();
+    }
+
+    @Test
     void aMovedLineSurvivesAndAChangedCoverIsUndone() {
         Page page = reading();
         pots(page)

@@ -6,7 +6,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * One correction of a procedure.
  *
- * @param kind move, rename, share, lift or cover; the fields each needs are those of {@link Correction}'s record of that name
+ * @param kind move, rename, share, lift, count or cover; the fields each needs are those of {@link Correction}'s record of that name
+ * @param layers in how many layers the component lies
  * @param index the layer of the component, or the phase of the bake; counted from 0
  */
 public record CorrectionRequest(
@@ -17,6 +18,7 @@ public record CorrectionRequest(
         @Nullable Integer index,
         @Nullable Double share,
         @Nullable Integer by,
+        @Nullable Integer layers,
         @Nullable Boolean covered) {
 
     /** What is said otherwise. */
@@ -25,6 +27,7 @@ public record CorrectionRequest(
         rename,
         share,
         lift,
+        count,
         cover
     }
 
@@ -35,6 +38,7 @@ public record CorrectionRequest(
             case share -> new Correction.Share(said(component, "pot"), said(index, "layer"), said(share, "share"));
             case lift ->
                 new Correction.Lift(said(component, "pot"), said(index, "layer"), said(by, "number of places"));
+            case count -> new Correction.Count(said(component, "pot"), said(layers, "number of layers"));
             case cover -> new Correction.Cover(said(index, "phase"), said(covered, "cover"));
         };
     }
