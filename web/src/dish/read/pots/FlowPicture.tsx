@@ -195,9 +195,9 @@ function Label({ x, y, words }: { x: number; y: number; words: string }) {
 }
 
 function inTwo(words: string): [string, string?] {
-  if (words.length <= 19) return [words];
-  const space = words.lastIndexOf(" ", 19);
-  return space < 5 ? [short(words, 19)] : [words.slice(0, space), short(words.slice(space + 1), 19)];
+  if (words.length <= 17) return [words];
+  const space = words.lastIndexOf(" ", 17);
+  return space < 5 ? [short(words, 17)] : [words.slice(0, space), short(words.slice(space + 1), 17)];
 }
 
 function short(words: string, most: number): string {

@@ -46,7 +46,7 @@ export function LayerList({ procedure, lit, onPot, onCorrect }: Props) {
                   {pot.name}
                   <span className="text-sm text-faded">{says(layer)}</span>
                 </span>
-                <span className="text-sm">{percent(layer.share)}</span>
+                <span className="whitespace-nowrap text-sm">{percent(layer.share)}</span>
               </button>
               {correcting && (
                 <div className="flex flex-wrap items-end justify-end gap-2 pb-2">

@@ -30,6 +30,8 @@ final class Kinds {
     private static final Set<String> THICKENS = Set.of("simmer", "bubble", "thicken", "boil");
     private static final Set<String> LIQUIDS =
             Set.of("stock", "milk", "water", "wine", "cream", "tomato", "tomato-sauce");
+    private static final Set<String> FLAVOURS = Set.of(
+            "stock-cube", "mustard", "worcester", "soy-sauce", "tomato-paste", "miso", "umami", "acid", "egg-white");
     private final Kitchen kitchen;
 
     Kinds(Kitchen kitchen) {
@@ -43,7 +45,7 @@ final class Kinds {
             return heading.startsWith(title + " ") ? heading : title;
         }
         List<Integer> main = kitchen.main(pot);
-        if (pot.lines.size() == 1 || main.size() == 1 && pot.pots.isEmpty()) {
+        if (pot.pots.isEmpty() && (pot.lines.size() == 1 || main.size() == 1)) {
             return kitchen.lines
                     .get(main.isEmpty() ? pot.lines.keySet().iterator().next() : main.getFirst())
                     .item();
@@ -82,13 +84,19 @@ final class Kinds {
 
     /** The main thing by weight, in the singular: "mushroom". */
     private String heaviest(Pot pot) {
-        return kitchen.main(pot).stream()
-                .filter(l -> !LIQUIDS.contains(kitchen.role(l)))
-                .max(Comparator.comparingDouble(l -> kitchen.lines.get(l).gramsOrZero() * pot.lines.get(l)))
-                .map(l -> Words.of(kitchen.lines.get(l).item()))
-                .filter(words -> !words.isEmpty())
-                .map(words -> words.getLast().key())
-                .orElse("mixed");
+        List<Integer> main = kitchen.main(pot).stream()
+                .filter(l -> !FLAVOURS.contains(kitchen.role(l)))
+                .toList();
+        List<Integer> solid =
+                main.stream().filter(l -> !LIQUIDS.contains(kitchen.role(l))).toList();
+        return (solid.isEmpty() ? main : solid)
+                .stream()
+                        .max(Comparator.comparingDouble(
+                                l -> kitchen.lines.get(l).gramsOrZero() * pot.lines.get(l)))
+                        .map(l -> Words.of(kitchen.lines.get(l).item()))
+                        .filter(words -> !words.isEmpty())
+                        .map(words -> words.getLast().key())
+                        .orElse("mixed");
     }
 
     /** "Penne with cheese sauce": the first pot that went in, and the next. */
