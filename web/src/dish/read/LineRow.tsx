@@ -23,8 +23,8 @@ export function LineRow({ line, open, larder, onOpen, onCorrect }: Props) {
               {line.preparation ? ` · ${line.preparation}` : ""}
             </p>
             <p className="text-sm text-faded">
-              {line.shares.length
-                ? line.shares.map((s) => `${percent(s.share)} ${PART_WORDS[s.part].toLowerCase()}`).join(", ")
+              {line.shares.length > 1
+                ? line.shares.map((s) => `${percent(s.share)} ${s.words}`).join(", ")
                 : PART_WORDS[line.part]}
               {line.remembered && <span className="font-semibold text-rim"> · as you corrected it before</span>}
               {line.doubt && <span className="font-semibold text-warm"> · {line.doubt}</span>}

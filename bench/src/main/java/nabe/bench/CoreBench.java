@@ -8,7 +8,6 @@ import nabe.needs.Needs;
 import nabe.plan.Brief;
 import nabe.plan.Plan;
 import nabe.plan.Planner;
-import nabe.reading.ProcedureReader;
 import nabe.recipe.Procedure;
 import nabe.recipe.Recipe;
 import nabe.swap.Conversion;
@@ -33,7 +32,6 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(1)
 public class CoreBench {
     private final Larder larder = Larder.load();
-    private final ProcedureReader procedures = new ProcedureReader();
     private final Planner planner = new Planner(larder);
     private final Swapper swapper = new Swapper(larder, Swapper.Tables.load(larder));
     private final Needs needs = new Needs(Set.of(Need.GLUTEN_FREE, Need.VEGAN, Need.NUT_FREE), Set.of(), true);
@@ -47,19 +45,18 @@ public class CoreBench {
 
     @Benchmark
     public Recipe readThirtyLines() {
-        return planner.read(Texts.THIRTY_LINES);
+        return planner.read(Texts.THIRTY_LINES).recipe();
     }
 
     /** A text of thirty lines and a method of twelve sentences, compiled to its procedure: wanted under 4 ms. */
     @Benchmark
     public Procedure readThirtyLinesAndTheirMethod() {
-        Recipe recipe = planner.read(Texts.THIRTY_LINES_TWELVE_SENTENCES);
-        return procedures.read(recipe.lines(), recipe.steps());
+        return planner.read(Texts.THIRTY_LINES_TWELVE_SENTENCES).procedure();
     }
 
     @Benchmark
     public Conversion readAndConvertThirtyLines() {
-        return swapper.convert(planner.read(Texts.THIRTY_LINES), kitchen);
+        return swapper.convert(planner.read(Texts.THIRTY_LINES).recipe(), kitchen);
     }
 
     @Benchmark

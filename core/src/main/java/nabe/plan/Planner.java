@@ -22,10 +22,13 @@ import nabe.prep.SheetWays;
 import nabe.prep.WaterBudgeter;
 import nabe.prep.WetLayer;
 import nabe.reading.Corrections;
+import nabe.reading.Division;
 import nabe.reading.ProcedureReader;
 import nabe.reading.text.Habits;
 import nabe.reading.text.RecipeReader;
+import nabe.recipe.Correction;
 import nabe.recipe.Line;
+import nabe.recipe.Procedure;
 import nabe.recipe.Recipe;
 import nabe.recipe.RecipeException;
 import nabe.swap.Conversion;
@@ -91,9 +94,18 @@ public final class Planner {
         return new Planner(catalogue, other);
     }
 
+    /** @param recipe its lines divided over the pots of {@code procedure} */
+    public record Understood(Recipe recipe, Procedure procedure) {}
+
     /** @throws RecipeException when no recipe can be read from the text */
-    public Recipe read(String text) {
-        return reader.read(text);
+    public Understood read(String text) {
+        return understood(reader.read(text), List.of());
+    }
+
+    private Understood understood(Recipe recipe, List<Correction> corrections) {
+        Procedure procedure =
+                Corrections.apply(procedures.read(recipe.lines(), recipe.steps()), recipe.lines(), corrections);
+        return new Understood(Division.of(recipe, procedure), procedure);
     }
 
     /** Reads one line by itself, as this house does. */
@@ -120,10 +132,7 @@ public final class Planner {
         List<ShoppingItem> toBuy = new ShoppingList(needs, Display.of(house)).of(built.conversion.toBuy());
         return new Plan(
                 built.recipe,
-                Corrections.apply(
-                        procedures.read(built.recipe.lines(), built.recipe.steps()),
-                        built.recipe.lines(),
-                        brief.recipe().corrections()),
+                built.procedure,
                 needs,
                 toBuy,
                 built.conversion.withMethod(GrillWords.safe(
@@ -146,7 +155,7 @@ public final class Planner {
     }
 
     /** A brief worked out up to the oven door. */
-    private record Built(Recipe recipe, Conversion conversion, PrepPlan prep, BuildPlan build) {
+    private record Built(Recipe recipe, Procedure procedure, Conversion conversion, PrepPlan prep, BuildPlan build) {
         List<Ingredient> inDish() {
             return conversion.lines().stream()
                     .map(ConvertedLine::ingredient)
@@ -160,13 +169,15 @@ public final class Planner {
     }
 
     private Built built(Brief brief, Needs needs, House house) {
-        Recipe asRead = scaled(recipe(brief.recipe()), brief.servings());
+        Understood understood = understand(brief.recipe());
+        Recipe asRead = scaled(understood.recipe, brief.servings());
         double factor = Rescaling.factor(asRead, brief.pan(), brief.build().fit());
         Recipe recipe = times(asRead, factor, asRead.servings());
         Conversion conversion = swapper.convert(recipe, new Kitchen(needs, house, brief.choices(), brief.made()));
         PrepPlan prep = prepper.prepare(conversion, house.schools(), home.packetMinutes(), brief.prep());
         return new Built(
                 recipe,
+                understood.procedure,
                 conversion,
                 prep,
                 catalogue.builder.build(recipe, prep, brief.pan(), house, brief.build(), factor));
@@ -209,8 +220,12 @@ public final class Planner {
                 water.sauces(recipe.family(), WetLayer.gathered(layers), dry));
     }
 
-    /** The recipe of a brief: its lines read again, with the cook's corrections on top. */
-    public Recipe recipe(Brief.RecipeBrief brief) {
+    /** The recipe of a brief with what its method was compiled to, the cook's corrections on top of both. */
+    public Understood understand(Brief.RecipeBrief brief) {
+        return understood(recipe(brief), brief.corrections());
+    }
+
+    private Recipe recipe(Brief.RecipeBrief brief) {
         if (brief.lines().isEmpty()) {
             Recipe read = reader.read(brief.text());
             return brief.family() == null

@@ -104,7 +104,8 @@ public final class Prepper {
                         .findFirst()
                         .orElse(0);
                 poured.add(new ReadyLine(
-                        new ConvertedLine(source, "hot stock or water", water, 0.0, null, part, false, null, null),
+                        new ConvertedLine(
+                                source, "hot stock or water", water, 0.0, null, part, false, null, null, null),
                         grams));
             }
         }

@@ -172,11 +172,13 @@ final class Cook {
 
     /** "Mix the ricotta with the egg": all of it, and what comes of it is called ricotta still. */
     private Set<Integer> mixedWhole(Clause clause) {
+        if (!clause.does(Effect.MIX)) {
+            return Set.of();
+        }
         List<Named> nouns = clause.slots().stream().map(naming::resolve).toList();
         boolean several = nouns.stream().filter(n -> n.is(Kind.LINES)).count() > 1;
         Named first = nouns.isEmpty() ? null : nouns.getFirst();
-        boolean whole = clause.does(Effect.MIX)
-                && several
+        boolean whole = several
                 && first.is(Kind.LINES)
                 && first.slot().lead() == Lead.NONE
                 && !first.portion().isSaid();

@@ -4,12 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import nabe.larder.Words;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Slot;
 import nabe.reading.grammar.Token;
+import org.jspecify.annotations.Nullable;
 
 /** Nouns that mean what is listed under a heading: all of it, or what is left there. */
 final class HeadingNames {
@@ -31,9 +33,17 @@ final class HeadingNames {
 
     private final Kitchen kitchen;
     private final KitchenWords words = KitchenWords.shared();
+    /** What every line's heading says. */
+    private final List<List<String>> keys;
+
+    private final Set<String> items;
 
     HeadingNames(Kitchen kitchen) {
         this.kitchen = kitchen;
+        this.keys = kitchen.lines.stream().map(l -> keysOf(l.heading())).toList();
+        this.items = kitchen.lines.stream()
+                .flatMap(l -> Words.of(l.item()).stream().map(Words.Word::key))
+                .collect(Collectors.toSet());
     }
 
     /** "Add the rest", "everything else listed under the sauce": what stands with the pot's own lines and is named nowhere else. */
@@ -149,12 +159,14 @@ final class HeadingNames {
     }
 
     private boolean isOfALine(String key) {
-        return kitchen.lines.stream()
-                .anyMatch(l -> Words.of(l.item()).stream().anyMatch(w -> w.key().equals(key)));
+        return items.contains(key);
     }
 
     private List<String> headingKeys(int l) {
-        String heading = kitchen.lines.get(l).heading();
+        return keys.get(l);
+    }
+
+    private static List<String> keysOf(@Nullable String heading) {
         return heading == null
                 ? List.of()
                 : Words.of(heading).stream()

@@ -147,6 +147,9 @@ final class Kinds {
         if (!meat && !veg && (roles.contains("tomato") || roles.contains("tomato-sauce"))) {
             return Kind.RED_SAUCE;
         }
+        if (!meat && !veg && roles.contains("soft-cheese") && !roles.contains("crumbs")) {
+            return Kind.SOFT_CHEESE;
+        }
         if (roles.contains("crumbs") && !meat) {
             return Kind.TOPPING;
         }

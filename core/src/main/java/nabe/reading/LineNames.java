@@ -37,11 +37,7 @@ final class LineNames {
         Token name = tokens.get(head);
         boolean byClass = !own.all().contains(name.key()) && classes.holds(name.key(), kitchen.lines.get(l));
         score += byClass ? 1.6 : 0;
-        boolean only = own.text().contains(name.key())
-                && known.lines.stream()
-                                .filter(w -> w.text().contains(name.key()))
-                                .count()
-                        == 1;
+        boolean only = own.text().contains(name.key()) && known.isOnlyOnes(name);
         boolean named = own.heads().contains(name.key()) || own.item().contains(name.key()) || only;
         if (!byClass && !named || score <= 0) {
             return 0;

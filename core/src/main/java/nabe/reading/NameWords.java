@@ -1,7 +1,10 @@
 package nabe.reading;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import nabe.larder.Words;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
@@ -12,10 +15,19 @@ final class NameWords {
     final List<LineWords> lines;
     private final Kitchen kitchen;
     private final KitchenWords words = KitchenWords.shared();
+    private final Set<String> items;
+    private final Set<String> heads;
+    private final Map<String, Long> texts;
+    private final Map<String, Boolean> empty = new HashMap<>();
 
     NameWords(Kitchen kitchen) {
         this.kitchen = kitchen;
         this.lines = kitchen.lines.stream().map(LineWords::of).toList();
+        this.items = lines.stream().flatMap(w -> w.item().stream()).collect(Collectors.toSet());
+        this.heads = lines.stream().flatMap(w -> w.heads().stream()).collect(Collectors.toSet());
+        this.texts = lines.stream()
+                .flatMap(w -> w.text().stream())
+                .collect(Collectors.groupingBy(k -> k, Collectors.counting()));
     }
 
     boolean mayName(Token t) {
@@ -24,6 +36,15 @@ final class NameWords {
 
     /** Words that cannot name a thing. */
     boolean isEmpty(Token t) {
+        return empty.computeIfAbsent(t.key(), k -> saysNothing(t));
+    }
+
+    /** @return whether just one line has the word */
+    boolean isOnlyOnes(Token t) {
+        return texts.getOrDefault(t.key(), 0L) == 1;
+    }
+
+    private boolean saysNothing(Token t) {
         return words.isAny(
                         t,
                         Use.DETAIL,
@@ -45,17 +66,12 @@ final class NameWords {
     }
 
     private boolean isLineHead(Token t) {
-        return !words.isAny(t, Use.PRONOUN, Use.REST)
-                && !t.is("the")
-                && !t.is("of")
-                && lines.stream().anyMatch(w -> w.heads().contains(t.key()));
+        return !words.isAny(t, Use.PRONOUN, Use.REST) && !t.is("the") && !t.is("of") && heads.contains(t.key());
     }
 
     /** Whether the word is another line's: "spinach ricotta" is not the ricotta alone. */
     boolean isOthers(Token t) {
-        return t.isWord()
-                && !isEmpty(t)
-                && lines.stream().anyMatch(w -> w.item().contains(t.key()));
+        return t.isWord() && items.contains(t.key()) && !isEmpty(t);
     }
 
     boolean isTopicGroup(int l) {

@@ -5,6 +5,7 @@ import java.util.regex.Pattern;
 import nabe.larder.Ingredient;
 import nabe.measure.Amount;
 import nabe.measure.Unit;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One ingredient line as read. What was not understood is null, never invented.
@@ -23,7 +24,7 @@ import nabe.measure.Unit;
  * @param optional whether the recipe calls it optional
  * @param doubt why the cook should look at this line, or null when nothing is in doubt
  * @param remembered whether the ingredient comes from a correction the cook made to this wording before
- * @param shares how the recipe divides it over parts; empty where it all goes to {@code part}
+ * @param shares how the recipe divides it over its pots; empty where that is not known
  */
 public record Line(
         String text,
@@ -62,7 +63,19 @@ public record Line(
     public List<Line> portions() {
         return shares.isEmpty()
                 ? List.of(this)
-                : shares.stream().map(s -> withPart(s.part()).times(s.share())).toList();
+                : shares.stream()
+                        .map(s -> withPart(s.part()).times(s.share()).withShares(List.of(s)))
+                        .toList();
+    }
+
+    /** @return id of the pot it goes to, or null where it goes to none or to several */
+    public @Nullable String component() {
+        return shares.size() == 1 ? shares.getFirst().component() : null;
+    }
+
+    /** @return whether the recipe divides it */
+    public boolean isDivided() {
+        return shares.size() > 1;
     }
 
     /** @return this line as another thing it names, of which it gives no amount */

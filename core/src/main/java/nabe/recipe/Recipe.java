@@ -22,4 +22,10 @@ public record Recipe(
         OvenSetting oven,
         PanSize pan,
         Family family,
-        List<String> asides) {}
+        List<String> asides) {
+
+    /** @return the same recipe with its lines told anew */
+    public Recipe with(List<Line> others) {
+        return new Recipe(title, servings, List.copyOf(others), steps, oven, pan, family, asides);
+    }
+}

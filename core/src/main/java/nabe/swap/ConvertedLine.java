@@ -2,6 +2,7 @@ package nabe.swap;
 
 import nabe.larder.Ingredient;
 import nabe.recipe.Part;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One thing that goes into the converted dish.
@@ -14,6 +15,7 @@ import nabe.recipe.Part;
  * @param swapped whether it stands for something else
  * @param label what to check on the packet, or null
  * @param preparation what is done to it, or null
+ * @param component id of the pot of the procedure it goes to, or null where that is not known
  */
 public record ConvertedLine(
         int source,
@@ -24,7 +26,8 @@ public record ConvertedLine(
         Part part,
         boolean swapped,
         String label,
-        String preparation) {
+        String preparation,
+        @Nullable String component) {
 
     /** @return this share of it; how the recipe wrote it no longer holds */
     public ConvertedLine times(double share) {
@@ -37,7 +40,8 @@ public record ConvertedLine(
                 part,
                 swapped,
                 label,
-                preparation);
+                preparation,
+                component);
     }
 
     public double gramsOrZero() {

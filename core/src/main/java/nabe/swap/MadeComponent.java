@@ -61,7 +61,16 @@ public record MadeComponent(
         double share = grams == 0 ? 0 : line.gramsOrZero() / grams;
         return ingredients.stream()
                 .map(c -> new ConvertedLine(
-                        line.source(), c.item(), c.of(), c.grams() * share, null, line.part(), true, c.label(), null))
+                        line.source(),
+                        c.item(),
+                        c.of(),
+                        c.grams() * share,
+                        null,
+                        line.part(),
+                        true,
+                        c.label(),
+                        null,
+                        line.component()))
                 .toList();
     }
 }

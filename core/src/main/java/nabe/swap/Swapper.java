@@ -158,7 +158,8 @@ public final class Swapper {
                         line.part(),
                         false,
                         null,
-                        line.preparation()));
+                        line.preparation(),
+                        line.component()));
             } else {
                 unresolved.add(new Unresolved(
                         index,
@@ -189,7 +190,8 @@ public final class Swapper {
                     line.part(),
                     false,
                     judgement.labelAdvice(line.ingredient().name()),
-                    plainItem ? line.preparation() : null));
+                    plainItem ? line.preparation() : null,
+                    line.component()));
         }
 
         private void replace(int index, Line line, Line whole, Judgement judgement) {
@@ -215,7 +217,8 @@ public final class Swapper {
                         line.part(),
                         true,
                         options.labelAdvice(portion.ingredient()),
-                        null));
+                        null,
+                        line.component()));
             }
             swaps.add(swap(index, line, whole, judgement, job, chosen, fitting));
         }
@@ -282,7 +285,7 @@ public final class Swapper {
 
         /** The line as written; of a divided one, with what of it this is. */
         private String was(Line line, Line whole) {
-            return whole.shares().isEmpty() || line.grams() == null
+            return !whole.isDivided() || line.grams() == null
                     ? line.bareText()
                     : line.bareText() + ": " + display.amount(line.ingredient(), line.gramsOrZero()) + " for "
                             + line.part().title().toLowerCase(java.util.Locale.ROOT);

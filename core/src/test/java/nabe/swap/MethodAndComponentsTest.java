@@ -14,6 +14,8 @@ import nabe.measure.AmountStyle;
 import nabe.measure.Spoons;
 import nabe.needs.Need;
 import nabe.needs.Needs;
+import nabe.reading.Division;
+import nabe.reading.ProcedureReader;
 import nabe.reading.text.RecipeReader;
 import nabe.recipe.Part;
 import nabe.recipe.Recipe;
@@ -211,8 +213,10 @@ class MethodAndComponentsTest {
 
     @Test
     void aDividedLineIsFollowedToItsParts() {
-        Conversion conversion = convert(
+        Recipe read = READER.read(
                 "Lasagna\n\nIngredients\n9 lasagna sheets\n250 g ricotta\n100 g parmesan, divided\n300 g mozzarella\n\nMethod\nMix the ricotta with half of the parmesan. Layer with the mozzarella. Scatter with the rest of the parmesan and bake.");
+        Recipe divided = Division.of(read, new ProcedureReader().read(read.lines(), read.steps()));
+        Conversion conversion = SWAPPER.convert(divided, new Kitchen(VEGAN, House.usual(), Map.of(), Map.of()));
         List<ConvertedLine> hard =
                 conversion.lines().stream().filter(l -> l.source() == 2).toList();
         assertThat(hard).extracting(ConvertedLine::part).contains(Part.SOFT_CHEESE, Part.HARD_CHEESE);

@@ -79,9 +79,7 @@ public final class RecipeReader {
     public Recipe assemble(
             String title, Integer servings, List<Line> lines, List<String> steps, PanSize pan, Family chosen) {
         Family family = chosen != null ? chosen : FamilyFinder.find(title, lines, steps);
-        ShareFollower follower = new ShareFollower(lines, steps, family, habits.spoons());
-        List<Line> parted = new PartAssigner(lines, family, steps)
-                .assign().stream().map(follower::follow).toList();
+        List<Line> parted = new PartAssigner(lines, family, steps).assign();
         return new Recipe(
                 title, servings, parted, List.copyOf(steps), MethodReader.oven(steps), pan, family, List.of());
     }

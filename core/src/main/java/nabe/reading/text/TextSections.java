@@ -1,12 +1,14 @@
 package nabe.reading.text;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 /** Parts a pasted recipe text into title, servings, ingredient lines under headings, and method. No line is lost. */
 final class TextSections {
@@ -95,17 +97,13 @@ final class TextSections {
                 .toList());
         boolean labelled = lines.stream().anyMatch(l -> label(l, INGREDIENTS))
                 || lines.stream().anyMatch(l -> label(l, METHOD));
+        BitSet listed = new BitSet();
+        IntStream.range(0, lines.size()).filter(i -> isListed(lines.get(i))).forEach(listed::set);
         for (int i = 0; i < lines.size(); i++) {
             String line = lines.get(i);
-            listAhead = lines.subList(i + 1, lines.size()).stream()
-                            .filter(l -> kinds.startsWithAmount(l) && !kinds.isStep(l))
-                            .count()
-                    >= LEAST_LIST;
-            listHere = lines.subList(i, Math.min(lines.size(), i + LEAST_LIST)).stream()
-                            .filter(this::isListed)
-                            .count()
-                    >= LEAST_LIST;
-            nextListed = i + 1 < lines.size() && isListed(lines.get(i + 1));
+            listAhead = listed.get(i + 1, lines.size()).cardinality() >= LEAST_LIST;
+            listHere = listed.get(i, i + LEAST_LIST).cardinality() == LEAST_LIST;
+            nextListed = listed.get(i + 1);
             headsGroup = heads.contains(line);
             if (ends.contains(line) && sinceHeading > 1 && state == State.INGREDIENTS && heldHeading == null) {
                 heading = null;

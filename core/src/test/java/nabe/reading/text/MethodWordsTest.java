@@ -76,29 +76,6 @@ class MethodWordsTest {
     }
 
     @Test
-    void halvesAndRestsGoToTheirParts() {
-        Recipe recipe = read(
-                "Lasagna",
-                "9 lasagna sheets; 250 g ricotta; 80 g parmesan, divided",
-                "Beat half of the parmesan into the ricotta. Layer. Scatter with the rest of the parmesan.");
-        Line parmesan = recipe.lines().get(2);
-        assertThat(parmesan.shares())
-                .hasSize(2)
-                .allSatisfy(s -> assertThat(s.share()).isEqualTo(0.5));
-        assertThat(parmesan.portions().stream().mapToDouble(Line::gramsOrZero).sum())
-                .isEqualTo(80);
-    }
-
-    @Test
-    void whatDoesNotAddUpStaysWhole() {
-        Recipe recipe = read(
-                "Lasagna",
-                "9 lasagna sheets; 250 g ricotta; 80 g parmesan",
-                "Beat 100 g of the parmesan into the ricotta. Scatter with the rest of the parmesan.");
-        assertThat(recipe.lines().get(2).shares()).isEmpty();
-    }
-
-    @Test
     void headingsGiveTheirLinesAPart() {
         Recipe recipe = READER.read(
                 "Pie\n\nIngredients\nCornbread topping\n140 g cornmeal\n100 g plain flour\nChicken filling\n500 g chicken\n\nMethod\nFill, top and bake for 30 minutes.");

@@ -94,7 +94,9 @@ class DishesController {
     }
 
     private Recipe recipe(UUID id) {
-        return table.planner().recipe(store.get(id).revision().brief().brief().recipe());
+        return table.planner()
+                .understand(store.get(id).revision().brief().brief().recipe())
+                .recipe();
     }
 
     @GetMapping("/{id}/revisions")

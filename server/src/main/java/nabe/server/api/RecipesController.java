@@ -1,7 +1,6 @@
 package nabe.server.api;
 
-import nabe.reading.ProcedureReader;
-import nabe.recipe.Recipe;
+import nabe.plan.Planner;
 import nabe.server.KitchenTable;
 import nabe.server.formats.RecipePage;
 import org.jspecify.annotations.Nullable;
@@ -15,7 +14,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/recipes")
 class RecipesController {
     private final KitchenTable table;
-    private final ProcedureReader procedures = new ProcedureReader();
 
     RecipesController(KitchenTable table) {
         this.table = table;
@@ -26,7 +24,7 @@ class RecipesController {
 
     @PostMapping("/read")
     RecipeView read(@RequestBody ReadRequest request) {
-        Recipe recipe = table.planner().read(RecipePage.asText(request.text()));
-        return RecipeView.of(recipe, procedures.read(recipe.lines(), recipe.steps()));
+        Planner.Understood read = table.planner().read(RecipePage.asText(request.text()));
+        return RecipeView.of(read.recipe(), read.procedure());
     }
 }
