@@ -27,6 +27,11 @@ export function BuildStop({ plan, brief, edit, dishId }: StopProps) {
           </>
         }
       >
+        <p className="mb-1">
+          {build.asRead
+            ? "Laid as your recipe says."
+            : "Your recipe does not say how it is laid: this is the usual order for its kind of dish."}
+        </p>
         {build.marks.length > 0 && (
           <p className="mb-2 text-sm text-faded">{build.marks.map((m) => m.words).join(" ")}</p>
         )}

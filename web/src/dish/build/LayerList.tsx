@@ -15,13 +15,13 @@ import {
   verticalListSortingStrategy,
 } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
-import type { Build, Layer, Part } from "../../api";
+import type { Build, Layer } from "../../api";
 import { Button, grams, PART_WORDS, percent } from "../../ui";
 
 interface Props {
   build: Build;
   ordered: boolean;
-  onOrder: (order: Part[]) => void;
+  onOrder: (order: string[]) => void;
 }
 
 /** The layers to build by, weighed. Any of them can be moved: by dragging, or with its buttons. */
@@ -35,7 +35,7 @@ export function LayerList({ build, ordered, onOrder }: Props) {
     if (to < 0 || to >= build.layers.length || from === to) return;
     onOrder(
       arrayMove(
-        build.layers.map((l) => l.part),
+        build.layers.map((l) => l.component),
         from,
         to,
       ),
@@ -103,6 +103,7 @@ function Row({
           <span className="block text-sm text-faded">
             {PART_WORDS[layer.part]}
             {layer.share < 0.995 ? `, ${percent(layer.share)} of it` : ", all of it"} · {layer.heightMm.toFixed(1)} mm
+            {layer.late && " · goes on during the bake"}
             {layer.reserved && <span className="font-semibold text-rim"> · set aside first</span>}
           </span>
         </span>

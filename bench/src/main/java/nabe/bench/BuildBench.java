@@ -26,7 +26,9 @@ import nabe.prep.SheetWays;
 import nabe.prep.WaterBudget;
 import nabe.prep.WaterBudgeter;
 import nabe.prep.WetLayer;
+import nabe.reading.ProcedureReader;
 import nabe.reading.text.RecipeReader;
+import nabe.recipe.Procedure;
 import nabe.recipe.Recipe;
 import nabe.swap.Conversion;
 import nabe.swap.Kitchen;
@@ -57,6 +59,7 @@ public class BuildBench {
     private final WaterBudgeter water =
             new WaterBudgeter(new FreeWater(larder, tables.properties()), tables.thickeners(), ways);
     private final Recipe recipe = new RecipeReader(larder).read(Texts.THIRTY_LINES);
+    private final Procedure procedure = new ProcedureReader().read(recipe.lines(), recipe.steps());
     private final Conversion conversion = new Swapper(larder, tables)
             .convert(
                     recipe, Kitchen.of(new Needs(Set.of(Need.GLUTEN_FREE, Need.VEGAN, Need.NUT_FREE), Set.of(), true)));
@@ -67,7 +70,7 @@ public class BuildBench {
     @Benchmark
     public WaterBudget waterAndBuildOfFiveLayers() {
         PrepPlan prep = prepper.prepare(conversion, house.schools(), Map.of(), PrepChoice.none());
-        BuildPlan build = builder.build(recipe, prep, null, house, fiveLayers, 1);
+        BuildPlan build = builder.build(recipe, procedure, prep, null, house, fiveLayers, 1);
         List<WetLayer> layers = build.layers().stream()
                 .map(l -> new WetLayer(l.name(), l.part(), l.of()))
                 .toList();

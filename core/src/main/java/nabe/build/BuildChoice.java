@@ -1,19 +1,18 @@
 package nabe.build;
 
 import java.util.List;
-import nabe.recipe.Part;
 import org.jspecify.annotations.Nullable;
 
 /**
  * What the cook decided about building.
  *
- * @param order parts from the bottom up, as often as they come, or empty for the usual order
+ * @param order ids of components, or of parts, from the bottom up, as often as they come; empty for the recipe's order
  * @param sheetLayers how many layers of sheets, 1 to 8, or null to let height and sheets decide
  * @param sheetLongMm, sheetShortMm the cook's own sheets, or null for the usual size
  * @param fit how another pan than the recipe's is met: "amounts" keeps the amounts, "area" keeps the depth, "volume" fills it as full
  */
 public record BuildChoice(
-        List<Part> order,
+        List<String> order,
         @Nullable Integer sheetLayers,
         @Nullable Double sheetLongMm,
         @Nullable Double sheetShortMm,

@@ -7,6 +7,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * The dish put together.
  *
+ * @param asRead whether the recipe itself says the layers; else they lie as in dishes of its family
  * @param components what is divided over the layers; leftovers are not in them
  * @param layers bottom to top
  * @param heightMm of the stack in this dish
@@ -23,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record BuildPlan(
         Pan pan,
+        boolean asRead,
         List<Share> components,
         List<Layer> layers,
         double heightMm,
@@ -38,7 +40,7 @@ public record BuildPlan(
         @Nullable Rescale rescale) {
 
     /** A component with what of it enters this dish and its overflow. */
-    public record Share(String name, Part part, double grams) {}
+    public record Share(String component, String name, Part part, double grams) {}
 
     /**
      * @param longMm, shortMm one sheet as it is laid

@@ -5,9 +5,11 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import nabe.build.lay.Sheet;
 import nabe.house.House;
@@ -20,7 +22,9 @@ import nabe.prep.ReadyLine;
 import nabe.prep.SheetWays;
 import nabe.recipe.Family;
 import nabe.recipe.Part;
+import nabe.recipe.Procedure;
 import nabe.recipe.Recipe;
+import org.jspecify.annotations.Nullable;
 
 /** Puts the components into the pan, bottom to top. The one way into this package. */
 public final class Builder {
@@ -44,14 +48,21 @@ public final class Builder {
     }
 
     /**
+     * @param procedure what the recipe says of its layers; where it says nothing they lie as in dishes of its family
      * @param ownPan the cook's pan, or null to take the recipe's or one that fits
      * @param house how this house builds and measures
      * @param amountsFactor what the recipe's amounts were scaled by to meet the cook's pan; 1 where they were not
      * @return layers whose grams, with the overflow and the leftovers, are the ready grams
      */
     public BuildPlan build(
-            Recipe recipe, PrepPlan prep, Pan ownPan, House house, BuildChoice choice, double amountsFactor) {
-        return new Work(recipe, prep, ownPan, house, choice).build(amountsFactor);
+            Recipe recipe,
+            Procedure procedure,
+            PrepPlan prep,
+            Pan ownPan,
+            House house,
+            BuildChoice choice,
+            double amountsFactor) {
+        return new Work(recipe, procedure, prep, ownPan, house, choice).build(amountsFactor);
     }
 
     /** One dish being put together. */
@@ -59,30 +70,46 @@ public final class Builder {
         private final Recipe recipe;
         private final Schools schools;
         private final BuildChoice choice;
-        private final Map<Part, Component> components;
+        private final Map<String, Component> components;
+        /** The layers as the recipe says them, or empty where it does not. */
+        private final List<LayerOrder.Place> said;
+
         private final Pan pan;
         private final Pan recipePan;
         private final Stack stack;
         private final Optional<ReadyLine> main;
+        /** The component of the sheets, tubes or slices, or null. */
+        private final @Nullable String mainId;
+
         private final Optional<Shapes.PieceShape> shape;
         private final List<BuildPlan.Leftover> leftovers = new ArrayList<>();
 
-        Work(Recipe recipe, PrepPlan prep, Pan ownPan, House house, BuildChoice choice) {
+        Work(Recipe recipe, Procedure procedure, PrepPlan prep, Pan ownPan, House house, BuildChoice choice) {
             this.recipe = recipe;
             this.schools = house.schools();
             this.choice = choice;
-            components = Components.gather(recipe, prep.ready());
+            boolean asRead = Laying.isSaid(procedure) && choice.sheetLayers() == null;
+            Laying.Result laying = asRead ? Laying.of(procedure, prep.ready()) : null;
+            components = laying == null ? Components.gather(recipe, prep.ready()) : laying.components();
+            said = laying == null ? List.of() : laying.places();
+            leftovers.addAll(laying == null ? List.of() : laying.beside());
             double litres = components.values().stream()
                             .mapToDouble(c -> c.grams() / Densities.of(c))
                             .sum()
                     / 1000;
             boolean pie = recipe.family() == Family.POT_PIE;
-            main = Optional.ofNullable(components.get(Part.STRUCTURE))
-                    .flatMap(c -> c.lines().stream()
-                            .filter(r -> r.line().part() == Part.STRUCTURE
-                                    && r.line().ingredient() != null
-                                    && shapes.of(r.line().ingredient()).isPresent())
-                            .max(Comparator.comparingDouble(ReadyLine::readyGrams)));
+            main = components.values().stream()
+                    .filter(c -> c.part() == Part.STRUCTURE)
+                    .flatMap(c -> c.lines().stream())
+                    .filter(r -> r.line().part() == Part.STRUCTURE
+                            && r.line().ingredient() != null
+                            && shapes.of(r.line().ingredient()).isPresent())
+                    .max(Comparator.comparingDouble(ReadyLine::readyGrams));
+            mainId = components.values().stream()
+                    .filter(c -> main.isPresent() && c.lines().contains(main.get()))
+                    .map(Component::id)
+                    .findFirst()
+                    .orElse(null);
             shape = main.flatMap(m -> shapes.of(m.line().ingredient()));
             pan = ownPan == null && recipe.pan() == null
                     ? roomFor(litres, pie)
@@ -99,7 +126,7 @@ public final class Builder {
             }
             return Pans.common().stream()
                     .filter(p -> p.litres() >= usual.litres() - 1e-9
-                            && new RollPlan(main.get(), shape.get(), components.get(Part.STRUCTURE), p).share() >= 1)
+                            && new RollPlan(main.get(), shape.get(), components.get(mainId), p).share() >= 1)
                     .findFirst()
                     .orElse(usual);
         }
@@ -115,9 +142,11 @@ public final class Builder {
             Optional<RollPlan> rolls = rollPlan();
             int layersOfStructure = sheets.map(s -> s.layers)
                     .orElse(choice.sheetLayers() == null ? USUAL_STRUCTURE_LAYERS : choice.sheetLayers());
-            List<LayerOrder.Place> places = choice.order().isEmpty()
-                    ? LayerOrder.of(recipe.family(), components.keySet(), layersOfStructure, lined(), schools)
-                    : LayerOrder.own(choice.order(), components.keySet(), schools);
+            List<LayerOrder.Place> usual = said.isEmpty()
+                    ? LayerOrder.of(recipe.family(), parts(), layersOfStructure, lined(), schools)
+                    : said;
+            List<String> own = ownOrder();
+            List<LayerOrder.Place> places = own.isEmpty() ? usual : LayerOrder.own(own, components, usual);
             BuildPlan.Sheets counted = sheets.map(s -> s.sheets(needed(s, stack.of(places, components))))
                     .orElse(null);
             sheets.ifPresent(s -> setAside(s, counted));
@@ -131,8 +160,9 @@ public final class Builder {
             boolean dry = sheets.map(s -> s.way.way().equals("unboiled")).orElse(false);
             return new BuildPlan(
                     pan,
+                    !said.isEmpty(),
                     components.values().stream()
-                            .map(c -> new BuildPlan.Share(c.name(), c.part(), c.grams()))
+                            .map(c -> new BuildPlan.Share(c.id(), c.name(), c.part(), c.grams()))
                             .toList(),
                     layers,
                     height,
@@ -146,6 +176,30 @@ public final class Builder {
                     Risks.of(layers, dry, LIDDED.contains(recipe.family())),
                     marks(layers),
                     Rescaling.of(recipePan, pan, amountsFactor, height));
+        }
+
+        private Set<Part> parts() {
+            return components.values().stream().map(Component::part).collect(Collectors.toSet());
+        }
+
+        /** The cook's own order in components that are there; a part means its first component. */
+        private List<String> ownOrder() {
+            return choice.order().stream()
+                    .map(id -> components.containsKey(id)
+                            ? id
+                            : components.values().stream()
+                                    .filter(c -> c.part().id().equals(id))
+                                    .map(Component::id)
+                                    .findFirst()
+                                    .orElse(null))
+                    .filter(Objects::nonNull)
+                    .toList();
+        }
+
+        /** How many times the recipe lays its sheets, or null where it does not say. */
+        private @Nullable Integer saidLayers() {
+            long own = said.stream().filter(p -> p.component().equals(mainId)).count();
+            return own == 0 ? choice.sheetLayers() : Integer.valueOf((int) own);
         }
 
         private Optional<SheetPlan> sheetPlan() {
@@ -166,12 +220,12 @@ public final class Builder {
                     .orElse(new SheetWays.Decision("unboiled", 0, false, "Laid as it is.", null));
             double swelling =
                     properties.low(main.get().line().ingredient(), "swelling").orElse(0) / 100;
-            return Optional.of(new SheetPlan(main.get(), sheet, way, swelling, pan, choice));
+            return Optional.of(new SheetPlan(main.get(), sheet, way, swelling, pan, saidLayers()));
         }
 
         private Optional<RollPlan> rollPlan() {
             return isFilled()
-                    ? Optional.of(new RollPlan(main.get(), shape.get(), components.get(Part.STRUCTURE), pan))
+                    ? Optional.of(new RollPlan(main.get(), shape.get(), components.get(mainId), pan))
                     : Optional.empty();
         }
 
@@ -183,10 +237,10 @@ public final class Builder {
         private void setAside(SheetPlan plan, BuildPlan.Sheets counted) {
             int over = counted.have() - counted.needed();
             if (over > 0) {
-                Component structure = components.get(Part.STRUCTURE);
+                Component structure = components.get(mainId);
                 double kept = (double) counted.needed() / counted.have();
                 double grams = plan.line.readyGrams() * (1 - kept);
-                components.put(Part.STRUCTURE, structure.keepingOf(plan.line, kept));
+                components.put(mainId, structure.keepingOf(plan.line, kept));
                 leftovers.add(new BuildPlan.Leftover(
                         over + " " + plan.line.line().item(),
                         Part.STRUCTURE,
@@ -199,8 +253,8 @@ public final class Builder {
 
         /** Tubes and shells beyond what the filling and the pan ask for stay empty. */
         private void setAside(RollPlan plan) {
-            Component structure = components.get(Part.STRUCTURE);
-            components.put(Part.STRUCTURE, structure.keepingOf(plan.line(), 1 - plan.emptyShare()));
+            Component structure = components.get(mainId);
+            components.put(mainId, structure.keepingOf(plan.line(), 1 - plan.emptyShare()));
             leftovers.add(new BuildPlan.Leftover(
                     plan.empty() + " " + plan.line().line().item(),
                     Part.STRUCTURE,
@@ -270,15 +324,17 @@ public final class Builder {
                             .toList();
         }
 
-        private static List<Integer> structures(List<Layer> layers) {
+        private List<Integer> structures(List<Layer> layers) {
             return IntStream.range(0, layers.size())
-                    .filter(i -> layers.get(i).part() == Part.STRUCTURE)
+                    .filter(i -> mainId == null
+                            ? layers.get(i).part() == Part.STRUCTURE
+                            : layers.get(i).component().equals(mainId))
                     .boxed()
                     .toList();
         }
 
         /** How high above the base each layer of structure begins. */
-        private static List<Double> bases(List<Layer> layers) {
+        private List<Double> bases(List<Layer> layers) {
             return structures(layers).stream()
                     .map(i -> layers.subList(0, i).stream()
                             .mapToDouble(Layer::heightMm)

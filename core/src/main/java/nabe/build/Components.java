@@ -3,6 +3,7 @@ package nabe.build;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -34,7 +35,8 @@ final class Components {
         this.ready = ready;
     }
 
-    static Map<Part, Component> gather(Recipe recipe, List<ReadyLine> ready) {
+    /** By part: for a recipe that does not say how it is laid. */
+    static Map<String, Component> gather(Recipe recipe, List<ReadyLine> ready) {
         return new Components(recipe, ready).gather();
     }
 
@@ -46,7 +48,7 @@ final class Components {
     private static final Set<Family> FILLED = EnumSet.of(Family.STUFFED_TUBES, Family.ROLLED);
     private static final Set<String> STIRRED_IN = Set.of("short-pasta", "noodles", "filled-pasta", "grain");
 
-    private Map<Part, Component> gather() {
+    private Map<String, Component> gather() {
         for (ReadyLine line : ready) {
             if (isOwn(line.line().part())) {
                 byPart.computeIfAbsent(mixed(line), p -> new ArrayList<>()).add(line);
@@ -57,11 +59,11 @@ final class Components {
                 byPart.computeIfAbsent(homeOf(line), p -> new ArrayList<>()).add(line);
             }
         }
-        Map<Part, Component> components = new EnumMap<>(Part.class);
+        Map<String, Component> components = new LinkedHashMap<>();
         byPart.forEach((part, lines) -> {
-            Component component = Component.of(part, name(part, lines), lines);
+            Component component = Component.of(part.id(), part, name(part, lines), lines);
             if (component.grams() > 0) {
-                components.put(part, component);
+                components.put(part.id(), component);
             }
         });
         return components;

@@ -9,14 +9,17 @@ import org.jspecify.annotations.Nullable;
 /**
  * One layer, counted from the bottom.
  *
+ * @param component id of what lies here; several layers may be of one component
  * @param grams in this dish
  * @param heightMm how thick it lies
  * @param share of its component, 0 to 1, that goes here
  * @param measure the same in cups or spoons, or null for what is not spooned
  * @param reserved whether to set this share aside first: the last of several of its part, which must reach the edges
+ * @param late whether it goes on during the bake
  * @param of what is in it, in the amounts that lie here
  */
 public record Layer(
+        String component,
         String name,
         Part part,
         double grams,
@@ -24,10 +27,12 @@ public record Layer(
         double share,
         @Nullable String measure,
         boolean reserved,
+        boolean late,
         @JsonIgnore List<ReadyLine> of) {
 
     Layer times(double keep, double newHeight) {
         return new Layer(
+                component,
                 name,
                 part,
                 grams * keep,
@@ -35,10 +40,11 @@ public record Layer(
                 share * keep,
                 null,
                 reserved,
+                late,
                 of.stream().map(l -> l.times(keep)).toList());
     }
 
     Layer measured(@Nullable String words) {
-        return new Layer(name, part, grams, heightMm, share, words, reserved, of);
+        return new Layer(component, name, part, grams, heightMm, share, words, reserved, late, of);
     }
 }

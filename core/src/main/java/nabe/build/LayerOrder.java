@@ -1,11 +1,12 @@
 package nabe.build;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import nabe.house.Schools;
 import nabe.recipe.Family;
 import nabe.recipe.Part;
@@ -23,8 +24,12 @@ final class LayerOrder {
     private final Schools schools;
     private final List<Place> places = new ArrayList<>();
 
-    /** @param weight against the other places of the same part */
-    record Place(Part part, double weight) {}
+    /** @param component what lies there; {@code weight} against its other places; {@code late} whether it goes on in the oven */
+    record Place(String component, double weight, boolean late) {
+        Place(Part part, double weight) {
+            this(part.id(), weight, false);
+        }
+    }
 
     private LayerOrder(Set<Part> has, Schools schools) {
         this.schools = schools;
@@ -52,17 +57,33 @@ final class LayerOrder {
         return order.places;
     }
 
-    /** The cook's own order; what they left out of it goes below the top, so that nothing is lost. */
-    static List<Place> own(List<Part> wanted, Set<Part> parts, Schools schools) {
-        LayerOrder order = new LayerOrder(parts, schools);
+    /**
+     * The cook's own order of components; what they left out of it goes below the rest, so that nothing is lost.
+     *
+     * @param usual places whose shares hold on where a component has as many as before
+     */
+    static List<Place> own(List<String> wanted, Map<String, Component> components, List<Place> usual) {
+        List<Place> places = new ArrayList<>();
         for (int i = 0; i < wanted.size(); i++) {
-            Part part = wanted.get(i);
-            boolean again = wanted.subList(i + 1, wanted.size()).contains(part);
+            String id = wanted.get(i);
+            List<String> before = wanted.subList(0, i);
+            boolean again = wanted.subList(i + 1, wanted.size()).contains(id);
+            Part part = components.get(id).part();
             boolean film = i == 0 && again && (part == Part.RED_SAUCE || part == Part.WHITE_SAUCE);
-            order.put(part, film ? FILM : !again && wanted.indexOf(part) < i ? TOP : 1);
+            double weight = film ? FILM : !again && before.contains(id) ? TOP : 1;
+            places.add(asBefore(id, before, wanted, usual).orElse(new Place(id, weight, false)));
         }
-        order.addForgotten();
-        return order.places;
+        components.keySet().stream()
+                .filter(id -> !wanted.contains(id))
+                .forEach(id -> places.addFirst(new Place(id, 1, false)));
+        return places;
+    }
+
+    private static Optional<Place> asBefore(String id, List<String> before, List<String> wanted, List<Place> usual) {
+        List<Place> own = usual.stream().filter(p -> p.component().equals(id)).toList();
+        long nth = before.stream().filter(id::equals).count();
+        long all = wanted.stream().filter(id::equals).count();
+        return own.size() == all ? Optional.of(own.get((int) nth)) : Optional.empty();
     }
 
     private void put(Part part, double weight) {
@@ -155,8 +176,7 @@ final class LayerOrder {
     }
 
     private void addForgotten() {
-        Map<Part, Boolean> placed = new EnumMap<>(Part.class);
-        places.forEach(place -> placed.put(place.part(), true));
-        has.stream().filter(part -> !placed.containsKey(part)).forEach(part -> places.addFirst(new Place(part, 1)));
+        Set<String> placed = places.stream().map(Place::component).collect(Collectors.toSet());
+        has.stream().filter(part -> !placed.contains(part.id())).forEach(part -> places.addFirst(new Place(part, 1)));
     }
 }

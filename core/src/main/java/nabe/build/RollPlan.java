@@ -42,11 +42,20 @@ final class RollPlan {
 
     private double filling() {
         return filled.lines().stream()
-                .filter(l -> l.line().part() == Part.FILLING
-                        || l.line().part() == Part.SOFT_CHEESE
-                        || l.line().part() == Part.BINDER)
+                .filter(this::isFilling)
                 .mapToDouble(ReadyLine::readyGrams)
                 .sum();
+    }
+
+    /** What is not of the wrapper's own pot; by part where the pots are not known. */
+    private boolean isFilling(ReadyLine ready) {
+        String own = line.line().component();
+        String pot = ready.line().component();
+        return own != null && pot != null
+                ? !own.equals(pot)
+                : ready.line().part() == Part.FILLING
+                        || ready.line().part() == Part.SOFT_CHEESE
+                        || ready.line().part() == Part.BINDER;
     }
 
     /** @return share of the filled pieces that this pan takes, 0 to 1 */

@@ -15,6 +15,7 @@ import nabe.build.lay.SheetLayer;
 import nabe.build.lay.SheetLaying;
 import nabe.prep.ReadyLine;
 import nabe.prep.SheetWays;
+import org.jspecify.annotations.Nullable;
 
 /** Works out sheets: how many layers, how they lie, how many to buy. */
 final class SheetPlan {
@@ -34,7 +35,7 @@ final class SheetPlan {
     private final Pan pan;
     private final int perLayer;
 
-    SheetPlan(ReadyLine line, Sheet sheet, SheetWays.Decision way, double swelling, Pan pan, BuildChoice choice) {
+    SheetPlan(ReadyLine line, Sheet sheet, SheetWays.Decision way, double swelling, Pan pan, @Nullable Integer said) {
         this.line = line;
         this.sheet = sheet;
         this.way = way;
@@ -47,9 +48,7 @@ final class SheetPlan {
         once.lay(pan.outlineAt(pan.depthMm() / 3.0));
         perLayer = Math.max(1, once.opened() * pan.count());
         double covers = have * sheet.longMm() * sheet.shortMm() * (1 + swelling) * (1 + swelling) / pan.areaMm2();
-        layers = choice.sheetLayers() != null
-                ? choice.sheetLayers()
-                : (int) Math.clamp(Math.round(covers), FEWEST_LAYERS, MOST_LAYERS);
+        layers = said != null ? said : (int) Math.clamp(Math.round(covers), FEWEST_LAYERS, MOST_LAYERS);
     }
 
     /** @param heights of each sheet layer's base above the pan's base; {@code indexes} their places among the layers */

@@ -1,7 +1,7 @@
 package nabe.build;
 
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import nabe.measure.KitchenText;
@@ -19,41 +19,43 @@ final class Stack {
     }
 
     /** @return the whole of every component, over the rim where it is too much */
-    List<Layer> of(List<LayerOrder.Place> places, Map<Part, Component> components) {
-        Map<Part, Double> weights = new EnumMap<>(Part.class);
-        Map<Part, Integer> left = new EnumMap<>(Part.class);
+    List<Layer> of(List<LayerOrder.Place> places, Map<String, Component> components) {
+        Map<String, Double> weights = new HashMap<>();
+        Map<String, Integer> left = new HashMap<>();
         places.forEach(p -> {
-            weights.merge(p.part(), p.weight(), Double::sum);
-            left.merge(p.part(), 1, Integer::sum);
+            weights.merge(p.component(), p.weight(), Double::sum);
+            left.merge(p.component(), 1, Integer::sum);
         });
-        Map<Part, Integer> all = new EnumMap<>(left);
+        Map<String, Integer> all = new HashMap<>(left);
         List<Layer> layers = new ArrayList<>();
         for (LayerOrder.Place place : places) {
-            Component component = components.get(place.part());
-            double share = place.weight() / weights.get(place.part());
-            boolean reserved = left.merge(place.part(), -1, Integer::sum) == 0
-                    && all.get(place.part()) > 1
-                    && place.part() != Part.STRUCTURE;
+            Component component = components.get(place.component());
+            double share = place.weight() / weights.get(place.component());
+            boolean reserved = left.merge(place.component(), -1, Integer::sum) == 0
+                    && all.get(place.component()) > 1
+                    && component.part() != Part.STRUCTURE;
             layers.add(new Layer(
+                    component.id(),
                     component.name(),
-                    place.part(),
+                    component.part(),
                     component.grams() * share,
                     0,
                     share,
                     null,
                     reserved,
+                    place.late(),
                     component.lines().stream().map(l -> l.times(share)).toList()));
         }
         return standing(layers, components);
     }
 
     /** @return the same layers with their heights in this pan and their kitchen measures */
-    List<Layer> standing(List<Layer> layers, Map<Part, Component> components) {
+    List<Layer> standing(List<Layer> layers, Map<String, Component> components) {
         List<Layer> standing = new ArrayList<>();
         double volume = 0;
         double height = 0;
         for (Layer layer : layers) {
-            Component component = components.get(layer.part());
+            Component component = components.get(layer.component());
             volume += layer.grams() / Densities.of(component) * 1000;
             double top = pan.heightOf(volume);
             standing.add(layer.times(1, top - height).measured(measure(layer, component)));
@@ -62,9 +64,9 @@ final class Stack {
         return standing;
     }
 
-    double volume(List<Layer> layers, Map<Part, Component> components) {
+    double volume(List<Layer> layers, Map<String, Component> components) {
         return layers.stream()
-                .mapToDouble(l -> l.grams() / Densities.of(components.get(l.part())) * 1000)
+                .mapToDouble(l -> l.grams() / Densities.of(components.get(l.component())) * 1000)
                 .sum();
     }
 

@@ -180,7 +180,7 @@ public final class Planner {
                 understood.procedure,
                 conversion,
                 prep,
-                catalogue.builder.build(recipe, prep, brief.pan(), house, brief.build(), factor));
+                catalogue.builder.build(recipe, understood.procedure, prep, brief.pan(), house, brief.build(), factor));
     }
 
     /**

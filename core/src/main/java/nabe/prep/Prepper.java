@@ -98,14 +98,22 @@ public final class Prepper {
         for (Part part : Part.values()) {
             double grams = choice.mend("stock:" + part.id());
             if (grams > 0) {
-                int source = conversion.lines().stream()
+                ConvertedLine beside = conversion.lines().stream()
                         .filter(l -> l.part() == part)
-                        .mapToInt(ConvertedLine::source)
                         .findFirst()
-                        .orElse(0);
+                        .orElse(null);
                 poured.add(new ReadyLine(
                         new ConvertedLine(
-                                source, "hot stock or water", water, 0.0, null, part, false, null, null, null),
+                                beside == null ? 0 : beside.source(),
+                                "hot stock or water",
+                                water,
+                                0.0,
+                                null,
+                                part,
+                                false,
+                                null,
+                                null,
+                                beside == null ? null : beside.component()),
                         grams));
             }
         }

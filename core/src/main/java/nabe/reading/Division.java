@@ -62,21 +62,7 @@ public final class Division {
         return switch (line.part()) {
             case SEASONING, PAN_RELEASE -> line.part();
             case BINDER -> kind == Kind.TOPPING ? Part.TOPPING : Part.BINDER;
-            default -> CHEESES.contains(line.part()) && !JOINED.contains(kind) ? line.part() : partOf(kind);
-        };
-    }
-
-    private static Part partOf(Kind kind) {
-        return switch (kind) {
-            case STRUCTURE, CRUST, BATTER, MASH -> Part.STRUCTURE;
-            case FILLING -> Part.FILLING;
-            case RED_SAUCE -> Part.RED_SAUCE;
-            case WHITE_SAUCE, BINDER -> Part.WHITE_SAUCE;
-            case SOFT_CHEESE -> Part.SOFT_CHEESE;
-            case MELTING_CHEESE -> Part.MELTING_CHEESE;
-            case HARD_CHEESE -> Part.HARD_CHEESE;
-            case TOPPING, GARNISH -> Part.TOPPING;
-            case PAN_RELEASE -> Part.PAN_RELEASE;
+            default -> CHEESES.contains(line.part()) && !JOINED.contains(kind) ? line.part() : kind.part();
         };
     }
 }

@@ -131,6 +131,9 @@ final class Kinds {
         if (!pot.inside.isEmpty()) {
             return Kind.STRUCTURE;
         }
+        if (isCoatedSlices(pot, roles)) {
+            return Kind.STRUCTURE;
+        }
         if (pot.pots.keySet().stream().anyMatch(kitchen::isPasta)) {
             return Kind.FILLING;
         }
@@ -159,6 +162,19 @@ final class Kinds {
         return !meat && roles.contains("slice-root") && milk
                 ? Kind.MASH
                 : !meat && !veg && flour && roles.contains("butter") ? Kind.CRUST : Kind.FILLING;
+    }
+
+    /** Slices dredged in flour, egg and crumbs: still what carries. */
+    private boolean isCoatedSlices(Pot pot, Set<String> roles) {
+        boolean slices = kitchen.main(pot).stream()
+                .max(Comparator.comparingDouble(l -> kitchen.lines.get(l).gramsOrZero() * pot.lines.get(l)))
+                .filter(l -> kitchen.role(l).startsWith("slice-"))
+                .isPresent();
+        return slices
+                && pot.pots.isEmpty()
+                && roles.stream().noneMatch(LIQUIDS::contains)
+                && (roles.contains("crumbs") || roles.contains("flour"))
+                && pot.steps.stream().noneMatch(s -> s.action().equals("mash"));
     }
 
     private static Kind single(String role) {

@@ -95,7 +95,7 @@ public record Line(
                 optional,
                 null,
                 false,
-                List.of());
+                isDivided() ? List.of() : shares);
     }
 
     /** @param factor how many times the amount, more than zero */

@@ -141,6 +141,21 @@ public record Procedure(
         PAN_RELEASE,
         GARNISH;
 
+        /** What works in the dish as this kind does. */
+        public Part part() {
+            return switch (this) {
+                case STRUCTURE, CRUST, BATTER, MASH -> Part.STRUCTURE;
+                case FILLING -> Part.FILLING;
+                case RED_SAUCE -> Part.RED_SAUCE;
+                case WHITE_SAUCE, BINDER -> Part.WHITE_SAUCE;
+                case SOFT_CHEESE -> Part.SOFT_CHEESE;
+                case MELTING_CHEESE -> Part.MELTING_CHEESE;
+                case HARD_CHEESE -> Part.HARD_CHEESE;
+                case TOPPING, GARNISH -> Part.TOPPING;
+                case PAN_RELEASE -> Part.PAN_RELEASE;
+            };
+        }
+
         @JsonValue
         public String id() {
             return Procedure.id(this);

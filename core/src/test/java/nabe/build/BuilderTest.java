@@ -154,7 +154,12 @@ class BuilderTest {
                 Part.RED_SAUCE,
                 Part.MELTING_CHEESE,
                 Part.STRUCTURE);
-        Plan plan = plan(Recipes.LASAGNA, VEGAN, null, new BuildChoice(order, null, null, null, null), null);
+        Plan plan = plan(
+                Recipes.LASAGNA,
+                VEGAN,
+                null,
+                new BuildChoice(order.stream().map(Part::id).toList(), null, null, null, null),
+                null);
         assertThat(plan.build().layers().getLast().part()).isEqualTo(Part.STRUCTURE);
         assertThat(plan.build().layers().stream().map(Layer::part).toList())
                 .containsSubsequence(order)

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
 import java.util.Collections;
-import java.util.EnumMap;
 import java.util.EnumSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -25,15 +25,23 @@ class OrderTest {
     private static final Pan PAN = Pan.rectangle(300, 200, 60, Material.CERAMIC);
     private static final Schools USUAL = Schools.usual();
 
+    private static Map<String, Component> components(Set<Part> parts) {
+        Map<String, Component> components = new LinkedHashMap<>();
+        parts.forEach(p -> components.put(p.id(), new Component(p.id(), p, p.title(), 240, List.of())));
+        return components;
+    }
+
     private static List<Layer> layers(List<LayerOrder.Place> places, Set<Part> parts) {
-        Map<Part, Component> components = new EnumMap<>(Part.class);
-        parts.forEach(p -> components.put(p, new Component(p, p.title(), 240, List.of())));
-        return new Stack(PAN, Spoons.US).of(places, components);
+        return new Stack(PAN, Spoons.US).of(places, components(parts));
+    }
+
+    private static List<Layer> ownOrder(List<Part> order, Set<Part> parts) {
+        return layers(LayerOrder.own(order.stream().map(Part::id).toList(), components(parts), List.of()), parts);
     }
 
     private static List<Layer> own(Part... order) {
         Set<Part> parts = EnumSet.copyOf(Arrays.asList(order));
-        return layers(LayerOrder.own(List.of(order), parts, USUAL), parts);
+        return ownOrder(List.of(order), parts);
     }
 
     private static Map<Part, Double> grams(List<Layer> layers) {
@@ -66,7 +74,7 @@ class OrderTest {
         for (int i = 0; i < 100; i++) {
             Collections.shuffle(all, random);
             List<Part> wanted = List.copyOf(all.subList(0, 1 + random.nextInt(all.size())));
-            List<Layer> layers = layers(LayerOrder.own(wanted, EnumSet.copyOf(all), USUAL), EnumSet.copyOf(all));
+            List<Layer> layers = ownOrder(wanted, EnumSet.copyOf(all));
             assertThat(layers.stream().map(Layer::part).filter(wanted::contains).toList())
                     .isEqualTo(wanted);
             assertThat(grams(layers)).hasSize(all.size());
@@ -97,13 +105,13 @@ class OrderTest {
         Set<Part> parts = EnumSet.of(Part.STRUCTURE, Part.RED_SAUCE);
         assertThat(LayerOrder.of(Family.LASAGNA, parts, 3, false, USUAL.with(Map.of("base", "oil")))
                         .getFirst()
-                        .part())
-                .isEqualTo(Part.STRUCTURE);
+                        .component())
+                .isEqualTo("structure");
         Set<Part> both = EnumSet.of(Part.STRUCTURE, Part.RED_SAUCE, Part.WHITE_SAUCE);
         assertThat(LayerOrder.of(Family.LASAGNA, both, 3, false, USUAL.with(Map.of("base", "white-sauce")))
                         .getFirst()
-                        .part())
-                .isEqualTo(Part.WHITE_SAUCE);
+                        .component())
+                .isEqualTo("white-sauce");
     }
 
     @Test

@@ -14,7 +14,6 @@ import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.plan.Brief;
 import nabe.prep.PrepChoice;
-import nabe.recipe.Part;
 import org.jspecify.annotations.Nullable;
 
 /** A brief as the client sends it and as the store keeps it. All but the recipe may be left out. */
@@ -127,8 +126,7 @@ public record BriefRequest(
             @Nullable Double sheetShortMm,
             @Nullable String fit) {
         BuildChoice choice() {
-            return new BuildChoice(
-                    orEmpty(order).stream().map(Part::ofId).toList(), sheetLayers, sheetLongMm, sheetShortMm, fit);
+            return new BuildChoice(orEmpty(order), sheetLayers, sheetLongMm, sheetShortMm, fit);
         }
     }
 
