@@ -3,12 +3,14 @@ import type { Layer } from "../api";
 import { place, spread } from "./stack";
 
 const layer = (heightMm: number): Layer => ({
+  component: "c1",
   name: "Sauce",
   part: "red-sauce",
   grams: 100,
   heightMm,
   share: 1,
   reserved: false,
+  late: false,
 });
 
 describe("the drawn stack", () => {
