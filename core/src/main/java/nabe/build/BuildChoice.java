@@ -1,6 +1,8 @@
 package nabe.build;
 
 import java.util.List;
+import java.util.regex.Pattern;
+import nabe.recipe.Part;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -18,16 +20,18 @@ public record BuildChoice(
         @Nullable Double sheetShortMm,
         String fit) {
     private static final BuildChoice USUAL = new BuildChoice(List.of(), null, null, null, "amounts");
+    private static final Pattern COMPONENT = Pattern.compile("c\\d{1,4}");
     private static final int MOST_PLACES = 40;
     private static final int MOST_LAYERS = 8;
 
-    /** @throws IllegalArgumentException for more layers than stand in any dish, or an unknown fit */
+    /** @throws IllegalArgumentException for more layers than stand in any dish, an id that is neither a component's nor a part's, or an unknown fit */
     public BuildChoice {
         order = order == null ? List.of() : List.copyOf(order);
         fit = fit == null ? "amounts" : fit;
         if (order.size() > MOST_PLACES || sheetLayers != null && (sheetLayers < 1 || sheetLayers > MOST_LAYERS)) {
             throw new IllegalArgumentException("There must be at most 40 layers, and 1 to 8 of them of sheets.");
         }
+        order.stream().filter(id -> !COMPONENT.matcher(id).matches()).forEach(Part::ofId);
         if (!List.of("amounts", "area", "volume").contains(fit)) {
             throw new IllegalArgumentException("The fit (" + fit + ") must be amounts, area or volume.");
         }

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import nabe.larder.Words;
 import nabe.prep.ReadyLine;
 import nabe.recipe.Part;
 import nabe.recipe.Procedure;
@@ -16,7 +15,7 @@ import nabe.recipe.Procedure.DoubtCode;
 import nabe.recipe.Procedure.Fate;
 import nabe.recipe.Procedure.Placement;
 import nabe.recipe.Procedure.Vessel;
-import org.jspecify.annotations.Nullable;
+import nabe.swap.PotName;
 
 /**
  * The layers as the recipe says them: what of every pot lies in the dish and where, what of it stays beside. A pot that goes
@@ -24,26 +23,11 @@ import org.jspecify.annotations.Nullable;
  */
 final class Laying {
     private static final double CRUMB = 1e-6;
-    /** Words of a pot's name that name no food. */
-    private static final Set<String> PLAIN = Set.of(
-            "filling",
-            "sauce",
-            "topping",
-            "mash",
-            "batter",
-            "crust",
-            "crumble",
-            "white",
-            "red",
-            "custard",
-            "mixture",
-            "layer",
-            "base",
-            "lid",
-            "top",
-            "glaze",
-            "veg",
-            "vegetable");
+    /** Less than this of a pot is what sticks to it. */
+    private static final double LEAST_LEFT = 1e-3;
+
+    /** What rubs or greases a dish, where no pot takes it. */
+    private static final Set<String> GREASES = Set.of("oil", "butter", "animal-fat", "aromatic", "spread");
 
     private final Procedure procedure;
     private final List<ReadyLine> ready;
@@ -51,6 +35,8 @@ final class Laying {
     private final Map<String, Map<String, Double>> flows = new HashMap<>();
     private final Map<String, List<ReadyLine>> inDish = new LinkedHashMap<>();
     private final List<BuildPlan.Leftover> beside = new ArrayList<>();
+    /** Grams of every pot that stay out of the dish. */
+    private final Map<String, Double> left = new LinkedHashMap<>();
 
     private Laying(Procedure procedure, List<ReadyLine> ready) {
         this.procedure = procedure;
@@ -74,6 +60,7 @@ final class Laying {
     private Result result() {
         outermost().forEach(id -> inDish.put(id, new ArrayList<>()));
         ready.forEach(this::lay);
+        left.forEach(this::keepBeside);
         Map<String, Component> components = new LinkedHashMap<>();
         inDish.forEach((id, lines) -> {
             Vessel vessel = vessels.get(id);
@@ -105,29 +92,37 @@ final class Laying {
         Map<String, Double> flow = flow(pot);
         flow.forEach((id, share) -> inDish.get(id).add(line.times(share)));
         double rest = 1 - flow.values().stream().mapToDouble(d -> d).sum();
-        keepBeside(line, rest, fate(pot));
+        left.merge(pot, Math.max(0, rest) * line.readyGrams(), Double::sum);
     }
 
-    /** What greases the dish lies at its bottom; what no pot takes is served with it. */
+    /** What greases the dish lies at its bottom; what else no pot takes is served with it. */
     private void layLoose(ReadyLine line) {
-        if (line.line().part() == Part.PAN_RELEASE && !inDish.isEmpty()) {
+        boolean greases = line.line().part() == Part.PAN_RELEASE
+                || line.line().ingredient() != null
+                        && GREASES.contains(line.line().ingredient().role());
+        if (greases && !inDish.isEmpty()) {
             inDish.values().iterator().next().add(line);
-            return;
+        } else if (line.readyGrams() > CRUMB) {
+            beside.add(leftover(line.line().item(), line.line().part(), line.readyGrams(), Fate.SERVED_BESIDE));
         }
-        keepBeside(line, 1, Fate.SERVED_BESIDE);
     }
 
-    private void keepBeside(ReadyLine line, double share, Fate fate) {
-        double grams = line.readyGrams() * share;
-        if (grams <= CRUMB) {
-            return;
+    private void keepBeside(String pot, double grams) {
+        Vessel vessel = vessels.get(pot);
+        if (grams > LEAST_LEFT) {
+            List<ReadyLine> own =
+                    ready.stream().filter(l -> pot.equals(l.line().component())).toList();
+            beside.add(leftover(name(vessel, own), vessel.kind().part(), grams, fate(pot)));
         }
+    }
+
+    private static BuildPlan.Leftover leftover(String name, Part part, double grams, Fate fate) {
         String use = switch (fate) {
             case SERVED_BESIDE -> "Serve it with the dish.";
             case FROZEN -> "It goes into the freezer.";
-            case LEFT_OVER -> "Your recipe makes more than it lays: keep it for another day.";
+            case LEFT_OVER -> "Your recipe makes more of it than it lays: keep it for another day.";
         };
-        beside.add(new BuildPlan.Leftover(line.line().item(), line.line().part(), grams, use));
+        return new BuildPlan.Leftover(name, part, grams, use);
     }
 
     private Fate fate(String pot) {
@@ -162,40 +157,13 @@ final class Laying {
         return flow;
     }
 
-    /** A thing laid as it is has the name of what lies there now; a pot keeps its own where it names nothing that went. */
+    /** A wrapper with its filling is called after the wrapper. */
     private String name(Vessel vessel, List<ReadyLine> lines) {
-        boolean single = vessel.of().size() == 1 && vessel.of().getFirst().line() != null;
-        ReadyLine main = lines.stream()
-                .max(java.util.Comparator.comparingDouble(ReadyLine::readyGrams))
-                .orElse(null);
         boolean wraps = procedure.layers().stream().anyMatch(Placement::inside)
                 && lines.stream().map(l -> l.line().component()).distinct().count() > 1;
-        if (main != null && single && !wraps) {
-            return capital(main.line().item());
-        }
-        if (wraps) {
-            return "Filled " + wrapperItem(vessel, lines);
-        }
-        boolean swapped = lines.stream().anyMatch(l -> l.line().swapped());
-        return swapped && !isTrue(vessel.name(), lines) ? usual(vessel.kind().part(), main) : capital(vessel.name());
-    }
-
-    /** Whether a pot's name says nothing but what the recipe itself put in and still is there. */
-    private static boolean isTrue(String name, List<ReadyLine> lines) {
-        Set<String> there = lines.stream()
-                .filter(l -> !l.line().swapped())
-                .flatMap(l -> Words.of(l.line().item()).stream())
-                .map(Words.Word::key)
-                .collect(Collectors.toSet());
-        return Words.of(name).stream().map(Words.Word::key).allMatch(k -> PLAIN.contains(k) || there.contains(k));
-    }
-
-    private static String usual(Part part, @Nullable ReadyLine main) {
-        boolean asItem = part == Part.STRUCTURE
-                || part == Part.SOFT_CHEESE
-                || part == Part.MELTING_CHEESE
-                || part == Part.HARD_CHEESE;
-        return asItem && main != null ? capital(main.line().item()) : part.title();
+        return wraps
+                ? "Filled " + wrapperItem(vessel, lines)
+                : PotName.of(vessel, lines.stream().map(ReadyLine::line).toList());
     }
 
     private static String wrapperItem(Vessel vessel, List<ReadyLine> lines) {
@@ -204,9 +172,5 @@ final class Laying {
                 .max(java.util.Comparator.comparingDouble(ReadyLine::readyGrams))
                 .map(l -> vessel.of().size() == 1 ? l.line().item() : vessel.name())
                 .orElse(vessel.name());
-    }
-
-    private static String capital(String words) {
-        return words.isEmpty() ? words : Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

@@ -31,7 +31,9 @@ final class Risks {
             if (part == Part.STRUCTURE && i == 0 && dry) {
                 add(risks, i, "A dry sheet on the bare base sticks: spread a film of sauce first.");
             }
-            if (part == Part.STRUCTURE && below == Part.STRUCTURE) {
+            boolean onItself =
+                    i > 0 && layers.get(i).component().equals(layers.get(i - 1).component());
+            if (part == Part.STRUCTURE && onItself) {
                 add(risks, i, "Two layers of structure touch: nothing wets or joins them.");
             }
             if (isCheese(part) && below == Part.STRUCTURE && dry && last) {

@@ -33,7 +33,7 @@ final class Stack {
             double share = place.weight() / weights.get(place.component());
             boolean reserved = left.merge(place.component(), -1, Integer::sum) == 0
                     && all.get(place.component()) > 1
-                    && component.part() != Part.STRUCTURE;
+                    && (component.part() == Part.RED_SAUCE || component.part() == Part.WHITE_SAUCE);
             layers.add(new Layer(
                     component.id(),
                     component.name(),

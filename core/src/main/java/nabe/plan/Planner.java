@@ -133,6 +133,10 @@ public final class Planner {
         return new Plan(
                 built.recipe,
                 built.procedure,
+                Converting.of(
+                        built.procedure,
+                        built.conversion,
+                        clauses -> swapper.reword(built.recipe, built.conversion, built.kitchen, clauses)),
                 needs,
                 toBuy,
                 built.conversion.withMethod(GrillWords.safe(
@@ -155,7 +159,13 @@ public final class Planner {
     }
 
     /** A brief worked out up to the oven door. */
-    private record Built(Recipe recipe, Procedure procedure, Conversion conversion, PrepPlan prep, BuildPlan build) {
+    private record Built(
+            Recipe recipe,
+            Procedure procedure,
+            Kitchen kitchen,
+            Conversion conversion,
+            PrepPlan prep,
+            BuildPlan build) {
         List<Ingredient> inDish() {
             return conversion.lines().stream()
                     .map(ConvertedLine::ingredient)
@@ -173,11 +183,13 @@ public final class Planner {
         Recipe asRead = scaled(understood.recipe, brief.servings());
         double factor = Rescaling.factor(asRead, brief.pan(), brief.build().fit());
         Recipe recipe = times(asRead, factor, asRead.servings());
-        Conversion conversion = swapper.convert(recipe, new Kitchen(needs, house, brief.choices(), brief.made()));
+        Kitchen kitchen = new Kitchen(needs, house, brief.choices(), brief.made());
+        Conversion conversion = swapper.convert(recipe, kitchen);
         PrepPlan prep = prepper.prepare(conversion, house.schools(), home.packetMinutes(), brief.prep());
         return new Built(
                 recipe,
                 understood.procedure,
+                kitchen,
                 conversion,
                 prep,
                 catalogue.builder.build(recipe, understood.procedure, prep, brief.pan(), house, brief.build(), factor));

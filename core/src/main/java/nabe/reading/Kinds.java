@@ -30,6 +30,7 @@ final class Kinds {
     private static final Set<String> THICKENS = Set.of("simmer", "bubble", "thicken", "boil");
     private static final Set<String> LIQUIDS =
             Set.of("stock", "milk", "water", "wine", "cream", "tomato", "tomato-sauce");
+    private static final Set<String> DAIRY = Set.of("milk", "cream", "sour-cream", "sour-milk", "stock", "wine");
     private static final Set<String> FLAVOURS = Set.of(
             "stock-cube", "mustard", "worcester", "soy-sauce", "tomato-paste", "miso", "umami", "acid", "egg-white");
     private final Kitchen kitchen;
@@ -144,7 +145,9 @@ final class Kinds {
         if (flour && roles.contains("egg") && !meat && !veg && !thickened) {
             return Kind.BATTER;
         }
-        if (!meat && flour && milk && !veg) {
+        boolean creamy =
+                main.stream().allMatch(l -> DAIRY.contains(kitchen.role(l)) || FLAVOURS.contains(kitchen.role(l)));
+        if (!meat && milk && !veg && (flour || creamy)) {
             return Kind.WHITE_SAUCE;
         }
         if (!meat && !veg && (roles.contains("tomato") || roles.contains("tomato-sauce"))) {

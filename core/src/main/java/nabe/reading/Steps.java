@@ -38,8 +38,10 @@ final class Steps {
             pot.steps.add(of(clause, uses, minutes));
             return;
         }
+        List<Of> fresh = uses;
         for (Duration d : clause.durations()) {
-            pot.steps.add(of(clause, uses, d.minutes()));
+            pot.steps.add(of(clause, fresh, d.minutes()));
+            fresh = List.of();
         }
     }
 

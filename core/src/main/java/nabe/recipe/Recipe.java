@@ -28,4 +28,9 @@ public record Recipe(
     public Recipe with(List<Line> others) {
         return new Recipe(title, servings, List.copyOf(others), steps, oven, pan, family, asides);
     }
+
+    /** @return the same recipe with another method */
+    public Recipe saying(List<String> others) {
+        return new Recipe(title, servings, lines, List.copyOf(others), oven, pan, family, asides);
+    }
 }

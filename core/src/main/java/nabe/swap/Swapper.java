@@ -72,6 +72,14 @@ public final class Swapper {
                 List.copyOf(work.lines), swaps, List.copyOf(work.unresolved), made, judged, judge.foods(), before);
     }
 
+    /** @return clauses of the method as they read after the conversion, one for one */
+    public List<MethodStep> reword(Recipe recipe, Conversion conversion, Kitchen kitchen, List<String> clauses) {
+        Recipe said = recipe.saying(clauses);
+        List<MethodStep> method =
+                new MethodRewriter(larder, said, conversion.lines(), conversion.swaps(), tables.book()).rewrite();
+        return new MethodJudge(larder, tables, kitchen, said, conversion.lines(), conversion.swaps()).judged(method);
+    }
+
     /** One conversion under way. */
     private final class Work {
         private final Kitchen kitchen;

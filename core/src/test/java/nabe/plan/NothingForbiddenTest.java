@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
@@ -51,6 +52,15 @@ class NothingForbiddenTest {
         plan.conversion().swaps().forEach(s -> s.becomes().forEach(b -> all.add(b.item())));
         plan.conversion().method().forEach(s -> all.add(s.text()));
         plan.prep().steps().forEach(s -> all.add(s.text()));
+        plan.planned().components().forEach(c -> {
+            all.add(c.name());
+            c.of().stream()
+                    .map(PlannedProcedure.Constituent::item)
+                    .filter(Objects::nonNull)
+                    .forEach(all::add);
+            c.steps().forEach(s -> all.add(s.words()));
+        });
+        plan.build().leftovers().forEach(l -> all.add(l.name()));
         plan.build().layers().forEach(l -> all.add(l.name()));
         all.addAll(plan.bake().notes());
         plan.bake().phases().forEach(p -> all.add(p.reason()));

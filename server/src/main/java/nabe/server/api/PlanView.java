@@ -8,6 +8,7 @@ import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.plan.Caution;
 import nabe.plan.Plan;
+import nabe.plan.PlannedProcedure;
 import nabe.plan.ShoppingItem;
 import nabe.prep.PrepStep;
 import nabe.prep.SaltBudget;
@@ -22,6 +23,7 @@ import nabe.swap.Unresolved;
 /** The whole plan, for the client. */
 public record PlanView(
         RecipeView recipe,
+        PlannedProcedure procedure,
         NeedsView needs,
         List<ShoppingItem> ingredients,
         List<Swap> swaps,
@@ -59,6 +61,7 @@ public record PlanView(
     static PlanView of(Plan plan) {
         return new PlanView(
                 RecipeView.of(plan.recipe(), plan.procedure()),
+                plan.planned(),
                 NeedsView.of(plan.needs()),
                 plan.ingredients(),
                 plan.conversion().swaps(),

@@ -1,0 +1,71 @@
+package nabe.swap;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import nabe.larder.Words;
+import nabe.recipe.Part;
+import nabe.recipe.Procedure.Vessel;
+import org.jspecify.annotations.Nullable;
+
+/** What a pot is called once some of its things have changed: nothing that is gone is still named. */
+public final class PotName {
+    /** Words of a pot's name that name no food. */
+    private static final Set<String> PLAIN = Set.of(
+            "filling",
+            "sauce",
+            "topping",
+            "mash",
+            "batter",
+            "crust",
+            "crumble",
+            "white",
+            "red",
+            "custard",
+            "mixture",
+            "layer",
+            "base",
+            "lid",
+            "top",
+            "glaze",
+            "veg",
+            "vegetable");
+
+    private PotName() {}
+
+    /** @param lines what is in it now; a thing laid as it is has the name of what lies there */
+    public static String of(Vessel vessel, List<ConvertedLine> lines) {
+        boolean single = vessel.of().size() == 1 && vessel.of().getFirst().line() != null;
+        ConvertedLine main = lines.stream()
+                .max(Comparator.comparingDouble(ConvertedLine::gramsOrZero))
+                .orElse(null);
+        if (main != null && single) {
+            return capital(main.item());
+        }
+        boolean swapped = lines.stream().anyMatch(ConvertedLine::swapped);
+        return swapped && !isTrue(vessel.name(), lines) ? usual(vessel.kind().part(), main) : capital(vessel.name());
+    }
+
+    /** Whether a pot's name says nothing but what the recipe itself put in and still is there. */
+    private static boolean isTrue(String name, List<ConvertedLine> lines) {
+        Set<String> there = lines.stream()
+                .filter(l -> !l.swapped())
+                .flatMap(l -> Words.of(l.item()).stream())
+                .map(Words.Word::key)
+                .collect(Collectors.toSet());
+        return Words.of(name).stream().map(Words.Word::key).allMatch(k -> PLAIN.contains(k) || there.contains(k));
+    }
+
+    private static String usual(Part part, @Nullable ConvertedLine main) {
+        boolean asItem = part == Part.STRUCTURE
+                || part == Part.SOFT_CHEESE
+                || part == Part.MELTING_CHEESE
+                || part == Part.HARD_CHEESE;
+        return asItem && main != null ? capital(main.item()) : part.title();
+    }
+
+    private static String capital(String words) {
+        return words.isEmpty() ? words : Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+}
