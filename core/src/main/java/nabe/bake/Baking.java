@@ -57,7 +57,7 @@ final class Baking {
         this.build = build;
         this.choice = choice;
         this.oven = oven;
-        String cover = cover(recipe.family(), choice, schools);
+        String cover = cover(recipe, choice, schools);
         boolean late = schools.is("cheese", "late") && cover.equals("two-phases");
         dish = dishes.of(recipe.family(), build, late);
         section = BakeFinder.coarse(dish);
@@ -74,16 +74,25 @@ final class Baking {
         }
         Double named = recipe.oven().celsius();
         boolean usable = named != null && named >= 140 && named <= 260;
-        return Temperature.celsius(usable ? named : USUAL_CELSIUS).rounded(5);
+        return Temperature.celsius(usable ? named : USUAL_CELSIUS).onDial();
     }
 
-    /** Lids, batters and custard tops want dry heat all the way, unless they start cold or the cook says otherwise. */
-    private static String cover(Family family, OvenChoice choice, Schools schools) {
+    /**
+     * As the recipe bakes it: open where it covers nothing, in two phases where it does. Where it does not say, lids, batters and custard
+     * tops want dry heat all the way. A cold start or the cook's own answer comes first.
+     */
+    private static String cover(Recipe recipe, OvenChoice choice, Schools schools) {
+        Family family = recipe.family();
         boolean cold = choice.start() == Start.FRIDGE || choice.start() == Start.FROZEN;
         boolean dry = family == Family.MOUSSAKA
                 || family == Family.POT_PIE
                 || family == Family.MASH_TOPPED
                 || family == Family.BATTER;
+        Boolean said = recipe.oven().coversAny();
+        boolean chosen = schools.chose("cover", schools.answer("cover"));
+        if (said != null && !cold && !chosen) {
+            return said ? "two-phases" : "open";
+        }
         return dry && !cold && !schools.chose("cover", "two-phases") && !schools.is("cover", "sealed")
                 ? "open"
                 : schools.answer("cover");

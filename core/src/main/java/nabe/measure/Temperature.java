@@ -62,6 +62,12 @@ public record Temperature(double celsius) {
         return new Temperature(celsius - FAN_OFFSET_CELSIUS).rounded(5).celsius;
     }
 
+    /** @return what an oven's dial shows: a step of 25 °F stays as it is, all else goes to the nearest 5 °C */
+    public Temperature onDial() {
+        double steps = fahrenheit() / 25;
+        return Math.abs(steps - Math.round(steps)) < 0.01 ? this : rounded(5);
+    }
+
     /** Rounds to the nearest multiple of {@code step} °C. */
     public Temperature rounded(double step) {
         return new Temperature(Math.round(celsius / step) * step);

@@ -28,6 +28,7 @@ import nabe.reading.text.Habits;
 import nabe.reading.text.RecipeReader;
 import nabe.recipe.Correction;
 import nabe.recipe.Line;
+import nabe.recipe.OvenSetting;
 import nabe.recipe.Procedure;
 import nabe.recipe.Recipe;
 import nabe.recipe.RecipeException;
@@ -105,7 +106,7 @@ public final class Planner {
     private Understood understood(Recipe recipe, List<Correction> corrections) {
         Procedure procedure =
                 Corrections.apply(procedures.read(recipe.lines(), recipe.steps()), recipe.lines(), corrections);
-        return new Understood(Division.of(recipe, procedure), procedure);
+        return new Understood(Division.of(recipe, procedure).bakedAt(OvenSetting.of(procedure)), procedure);
     }
 
     /** Reads one line by itself, as this house does. */

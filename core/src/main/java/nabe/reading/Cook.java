@@ -68,6 +68,7 @@ final class Cook {
 
     /** What was to go on in the oven, and no baking followed, is scattered at table. */
     private void garnish() {
+        oven.finish();
         List<String> never = oven.waiting();
         dish.all.removeIf(p -> {
             boolean late = p.late && never.contains(p.pot.id());
@@ -78,9 +79,11 @@ final class Cook {
 
     void follow() {
         foresee();
+        int optional = -1;
         for (int i = 0; i < clauses.size(); i++) {
             Clause clause = clauses.get(i);
-            if (clause.conditional()) {
+            optional = clause.conditional() && clause.words().endsWith(":") ? clause.sentence() : optional;
+            if (clause.conditional() || clause.sentence() == optional) {
                 onlyIf.add(new OnlyIf(clause.sentence(), clause.words()));
             } else {
                 take(clause, i);

@@ -63,6 +63,13 @@ final class Oven {
         grilling = false;
     }
 
+    /** "Finish under a hot grill", without a word how long: at the end of the method it is a phase all the same. */
+    void finish() {
+        if (grilling && started() && phases.getLast().kind() != PhaseKind.GRILL) {
+            phases.add(new OvenPhase(PhaseKind.GRILL, null, false, false, null, adds(), false));
+        }
+    }
+
     /** A stretch of time under the present heat and cover. */
     void time(Duration time, boolean stir) {
         if (time.last() && splitLast(time.minutes())) {

@@ -29,6 +29,11 @@ public record Recipe(
         return new Recipe(title, servings, List.copyOf(others), steps, oven, pan, family, asides);
     }
 
+    /** @return the same recipe with another oven */
+    public Recipe bakedAt(OvenSetting other) {
+        return new Recipe(title, servings, lines, steps, other, pan, family, asides);
+    }
+
     /** @return the same recipe with another method */
     public Recipe saying(List<String> others) {
         return new Recipe(title, servings, lines, List.copyOf(others), oven, pan, family, asides);

@@ -148,6 +148,21 @@ class PlannerTest {
     }
 
     @Test
+    void aDialIsAsTheRecipeSaysAndNothingIsCoveredThatItLeavesOpen() {
+        Plan plan = plan("""
+                Easy bake
+                8 slices bread, cubed
+                1 lb sausage, cooked
+                8 eggs
+                3 cups milk
+
+                Layer bread and sausage in a 9x13 dish. Whisk eggs and milk and pour over. Bake uncovered at 350F for 45 minutes.
+                """, Needs.none(), null, null, null);
+        assertThat(plan.bake().oven().fahrenheit()).isEqualTo(350);
+        assertThat(plan.bake().phases()).noneMatch(Phase::covered);
+    }
+
+    @Test
     void aFanOvenIsSetTwentyDegreesLower() {
         Plan plan = plan(Recipes.LASAGNA, VEGAN, null, new OvenChoice(170.0, true, Start.ROOM), null);
         assertThat(plan.bake().oven().celsius()).isEqualTo(190);

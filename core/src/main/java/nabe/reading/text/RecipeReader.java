@@ -5,6 +5,7 @@ import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.recipe.Family;
 import nabe.recipe.Line;
+import nabe.recipe.OvenSetting;
 import nabe.recipe.PanSize;
 import nabe.recipe.Recipe;
 import nabe.recipe.RecipeException;
@@ -72,7 +73,7 @@ public final class RecipeReader {
     }
 
     /**
-     * Puts together a recipe from lines already read, finding its parts and oven.
+     * Puts together a recipe from lines already read, finding its parts. What the oven does is the procedure's to say.
      *
      * @param chosen the family when the cook named it, or null to find it
      */
@@ -80,8 +81,7 @@ public final class RecipeReader {
             String title, Integer servings, List<Line> lines, List<String> steps, PanSize pan, Family chosen) {
         Family family = chosen != null ? chosen : FamilyFinder.find(title, lines, steps);
         List<Line> parted = new PartAssigner(lines, family, steps).assign();
-        return new Recipe(
-                title, servings, parted, List.copyOf(steps), MethodReader.oven(steps), pan, family, List.of());
+        return new Recipe(title, servings, parted, List.copyOf(steps), OvenSetting.NONE, pan, family, List.of());
     }
 
     /** Reads one line by itself, its part still open. */

@@ -2,59 +2,20 @@ package nabe.reading.text;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.List;
 import nabe.larder.Larder;
 import nabe.recipe.Line;
-import nabe.recipe.OvenSetting;
 import nabe.recipe.Part;
 import nabe.recipe.Recipe;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** What the method says of oven, time, cover, pan, shares and kind of dish. */
+/** What title, lines and method say of the kind of dish and its parts. */
 class MethodWordsTest {
     private static final RecipeReader READER = new RecipeReader(Larder.load());
 
     private static Recipe read(String title, String lines, String method) {
         return READER.read(title + "\n\nIngredients\n" + lines.replace("; ", "\n") + "\n\nMethod\n" + method);
-    }
-
-    @ParameterizedTest
-    @CsvSource(
-            delimiter = '|',
-            value = {
-                "Bake for 30 minutes. | 30 | -", "Bake uncovered for 25-30 mins until golden. | 27.5 | false",
-                        "Cover with foil and bake for 1 hour. | 60 | true",
-                "Bake for 1 hr 15 mins. | 75 | -", "Simmer for 20 minutes, then bake for 35 minutes. | 35 | -",
-                        "Bake, covered, for 40 minutes. | 40 | true",
-                "Bake 350 for 45-50 min. | 47.5 | -", "Bake at 190C for half an hour. | 30 | -",
-                        "Rest for 10 minutes. Bake for 20 minutes. | 20 | -"
-            })
-    void bakeTimesAndCoversAreFollowed(String method, double minutes, String covered) {
-        List<OvenSetting.BakeTime> times =
-                read("Gratin", "1 kg potatoes; 300 ml cream", method).oven().times();
-        assertThat(times).hasSize(1);
-        assertThat(times.getFirst().minutes().mid()).isEqualTo(minutes);
-        assertThat(String.valueOf(times.getFirst().covered())).isEqualTo(covered.equals("-") ? "null" : covered);
-    }
-
-    @ParameterizedTest
-    @CsvSource(
-            delimiter = '|',
-            value = {
-                "Bake 350 for 45-50 min. | 177",
-                "Bake uncovered at 400 until brown. | 204",
-                "Preheat oven to 350. | 177",
-                "Heat the oven to 200C/180C fan/gas 6. | 200",
-                "Bake in a moderate oven, gas mark 4. | 180",
-                "Bake for 100 minutes. | -",
-                "Use 400 ml milk. Bake until set. | -"
-            })
-    void ovenTemperaturesAlsoWithoutASign(String method, String celsius) {
-        Double found =
-                read("Gratin", "1 kg potatoes; 300 ml cream", method).oven().celsius();
-        assertThat(found == null ? "-" : String.valueOf(Math.round(found))).isEqualTo(celsius);
     }
 
     @ParameterizedTest

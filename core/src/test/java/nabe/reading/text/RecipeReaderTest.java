@@ -12,7 +12,6 @@ import java.util.regex.Pattern;
 import nabe.larder.Larder;
 import nabe.recipe.Family;
 import nabe.recipe.Line;
-import nabe.recipe.OvenSetting;
 import nabe.recipe.PanSize;
 import nabe.recipe.Part;
 import nabe.recipe.Recipe;
@@ -33,11 +32,6 @@ class RecipeReaderTest {
         assertThat(recipe.title()).isEqualTo("Spinach lasagna");
         assertThat(recipe.servings()).isEqualTo(6);
         assertThat(recipe.family()).isEqualTo(Family.LASAGNA);
-        assertThat(recipe.oven().celsius()).isEqualTo(190);
-        assertThat(recipe.oven().times())
-                .extracting(OvenSetting.BakeTime::covered)
-                .containsExactly(true, false);
-        assertThat(recipe.oven().totalMinutes()).isEqualTo(45);
         assertThat(recipe.pan().lengthMm()).isEqualTo(300);
         assertThat(recipe.steps()).hasSize(4);
         assertThat(part(recipe, "wheat-lasagna-sheets")).isEqualTo(Part.STRUCTURE);
@@ -74,25 +68,6 @@ class RecipeReaderTest {
         assertThat(READER.read("Potato gratin\n" + line + "\n\nIngredients\n1 kg potatoes\n\nMethod\nBake it.")
                         .servings())
                 .isEqualTo(servings);
-    }
-
-    @ParameterizedTest
-    @CsvSource(
-            delimiter = '|',
-            value = {
-                "Heat oven to 180C/160C fan/gas 4 | 180",
-                "Preheat the oven to 350°F. | 177",
-                "Set the oven to gas mark 6. | 200",
-                "Preheat oven to 375 degrees | 191",
-                "Heat the oven to 200 °C. | 200",
-                "Bake in a 190-degree C oven | 190",
-                "Heat a fan oven to fan 160C. | 180"
-            })
-    void ovenTemperaturesOnAnyScale(String step, double celsius) {
-        assertThat(READER.read("Gratin\n\nIngredients\n1 kg potatoes\n\nMethod\n" + step)
-                        .oven()
-                        .celsius())
-                .isEqualTo(celsius);
     }
 
     @ParameterizedTest

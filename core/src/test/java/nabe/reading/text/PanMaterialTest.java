@@ -2,13 +2,12 @@ package nabe.reading.text;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.util.List;
 import nabe.recipe.PanSize;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** What a dish is made of and whether it goes under the grill decide what is safe. */
-class PanAndGrillTest {
+/** What a dish is made of decides what is safe. */
+class PanMaterialTest {
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
@@ -31,19 +30,5 @@ class PanAndGrillTest {
     void theMaterialIsReadOrUnknown(String text, String material) {
         PanSize pan = PanReader.read(text);
         assertThat(pan == null ? null : pan.material()).isEqualTo(material);
-    }
-
-    @ParameterizedTest
-    @CsvSource(
-            delimiter = '|',
-            value = {
-                "Bake at 190C for 30 minutes, then finish under a hot grill. | true",
-                "Bake for 30 minutes. Brown under the broiler for 2 minutes. | true",
-                "Grill the aubergine slices. Layer and bake at 190C for 30 minutes. | false",
-                "Layer with the grilled peppers and bake for 30 minutes. | false",
-                "Heat the grill and char the peppers; layer, bake 40 minutes and rest. | false"
-            })
-    void onlyTheDishItselfUnderTheGrillIsAPhase(String steps, boolean grilled) {
-        assertThat(MethodReader.oven(List.of(steps)).grilled()).isEqualTo(grilled);
     }
 }
