@@ -1,13 +1,16 @@
 package nabe.larder;
 
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.apache.commons.csv.CSVRecord;
 
 /** Which bought product a claim makes of a food that cannot keep it: "vegan egg", "gluten-free beer". From stand-ins.csv. */
 public final class StandInBook {
     private final Map<String, Ingredient> rows = new HashMap<>();
+    private final Set<String> ids = new HashSet<>();
 
     /** @throws CatalogueException when a row names nothing of the larder */
     public StandInBook(Larder larder) {
@@ -16,6 +19,7 @@ public final class StandInBook {
             Ingredient standIn = larder.find(file.text(row, "row"))
                     .orElseThrow(() -> file.bad(row, "The row (" + row.get("row") + ") must be one of the larder."));
             rows.put(key(file.text(row, "claim"), file.text(row, "of")), standIn);
+            ids.add(standIn.id());
         }
     }
 
@@ -38,6 +42,6 @@ public final class StandInBook {
 
     /** @return whether this is a product that some claim's stand-in is judged as: unknown make, whatever the recipe calls it */
     public boolean isStandIn(Ingredient food) {
-        return rows.values().stream().anyMatch(row -> row.id().equals(food.id()));
+        return ids.contains(food.id());
     }
 }

@@ -48,14 +48,24 @@ public final class FoodClasses {
 
     /** @return whether the line's food is of this class by itself */
     boolean holds(String key, Line line) {
-        return line.ingredient() != null
-                && byWord.getOrDefault(key, List.of()).stream()
-                        .anyMatch(all -> all.size() == 1
-                                && all.contains(line.ingredient().role()));
+        if (line.ingredient() == null) {
+            return false;
+        }
+        for (Set<String> all : byWord.getOrDefault(key, List.of())) {
+            if (all.size() == 1 && all.contains(line.ingredient().role())) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** @return whether foods of these roles together are of this class */
     boolean holds(String key, Set<String> roles) {
-        return byWord.getOrDefault(key, List.of()).stream().anyMatch(roles::containsAll);
+        for (Set<String> all : byWord.getOrDefault(key, List.of())) {
+            if (roles.containsAll(all)) {
+                return true;
+            }
+        }
+        return false;
     }
 }

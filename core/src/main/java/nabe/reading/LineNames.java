@@ -24,6 +24,11 @@ final class LineNames {
     /** @param head the token that may name it; {@code l} the line; 0 where it does not */
     double score(List<Token> tokens, int head, int l) {
         LineWords own = known.lines.get(l);
+        Token name = tokens.get(head);
+        boolean byClass = !own.all().contains(name.key()) && classes.holds(name.key(), kitchen.lines.get(l));
+        if (!byClass && !own.all().contains(name.key())) {
+            return 0;
+        }
         double score = 0;
         for (int i = 0; i <= head; i++) {
             Token t = tokens.get(i);
@@ -34,8 +39,6 @@ final class LineNames {
             double weight = known.isEmpty(t) && i != head ? 0.3 : 1;
             score += i == head ? own.heads().contains(t.key()) ? 2.2 : 1.1 : weight;
         }
-        Token name = tokens.get(head);
-        boolean byClass = !own.all().contains(name.key()) && classes.holds(name.key(), kitchen.lines.get(l));
         score += byClass ? 1.6 : 0;
         boolean only = own.text().contains(name.key()) && known.isOnlyOnes(name);
         boolean named = own.heads().contains(name.key()) || own.item().contains(name.key()) || only;

@@ -2,8 +2,11 @@ package nabe.reading;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import nabe.larder.Words;
 import nabe.measure.Unit;
 import nabe.reading.grammar.KitchenWords;
@@ -19,6 +22,9 @@ import nabe.recipe.Line;
  * @param item the words that name it in the line; {@code text} all words as written; {@code own} the last word of its name
  */
 record LineWords(Set<String> all, Set<String> heads, Set<String> item, Set<String> text, String own) {
+    /** The larder's aliases, parted into words once. */
+    private static final Map<List<String>, Set<String>> ALIASES = new ConcurrentHashMap<>();
+
     static LineWords of(Line line) {
         Set<String> all = new HashSet<>();
         Set<String> heads = new HashSet<>();
@@ -33,13 +39,9 @@ record LineWords(Set<String> all, Set<String> heads, Set<String> item, Set<Strin
             if (!name.isEmpty()) {
                 heads.add(name.getLast());
             }
-            line.ingredient().aliases().stream()
-                    .map(LineWords::keys)
-                    .filter(k -> k.size() == 1)
-                    .forEach(k -> {
-                        all.add(k.getFirst());
-                        heads.add(k.getFirst());
-                    });
+            Set<String> others = ALIASES.computeIfAbsent(line.ingredient().aliases(), LineWords::ofOneWord);
+            all.addAll(others);
+            heads.addAll(others);
         }
         line.also().forEach(other -> {
             List<String> name = keys(other.name());
@@ -53,6 +55,14 @@ record LineWords(Set<String> all, Set<String> heads, Set<String> item, Set<Strin
         keys(line.text()).stream().filter(k -> k.length() > 2 && !isVessel(k)).forEach(text::add);
         all.addAll(text);
         return new LineWords(all, heads, Set.copyOf(item), text, item.isEmpty() ? "" : item.getLast());
+    }
+
+    private static Set<String> ofOneWord(List<String> aliases) {
+        return aliases.stream()
+                .map(LineWords::keys)
+                .filter(k -> k.size() == 1)
+                .map(List::getFirst)
+                .collect(Collectors.toUnmodifiableSet());
     }
 
     /** "Package", "tin": how it is bought, never what it is called. */

@@ -8,12 +8,16 @@ import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Properties;
+import java.util.concurrent.ConcurrentHashMap;
 
 /** The sentences a cook reads, by code: patterns of ICU MessageFormat, so number and grammar are right. */
 public final class Messages {
     private final String name;
     private final Properties patterns;
+    /** Parsed once; formatting works on a copy, for a MessageFormat is not safe between threads. */
+    private final Map<String, MessageFormat> formats = new ConcurrentHashMap<>();
 
     private Messages(String name, Properties patterns) {
         this.name = name;
@@ -47,6 +51,7 @@ public final class Messages {
         if (pattern == null) {
             throw new IllegalArgumentException("The message (" + code + ") is missing in " + name + ".");
         }
-        return new MessageFormat(pattern, Locale.ENGLISH).format(arguments);
+        MessageFormat format = formats.computeIfAbsent(code, c -> new MessageFormat(pattern, Locale.ENGLISH));
+        return ((MessageFormat) format.clone()).format(arguments);
     }
 }

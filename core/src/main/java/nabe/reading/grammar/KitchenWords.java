@@ -1,5 +1,6 @@
 package nabe.reading.grammar;
 
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -70,7 +71,7 @@ public final class KitchenWords {
     private static final KitchenWords SHARED = new KitchenWords();
     private final Map<String, Spoken> verbs = new HashMap<>();
     private final Map<String, Verb> phrasal = new HashMap<>();
-    private final Map<Use, Set<String>> uses = new HashMap<>();
+    private final Map<Use, Set<String>> uses = new EnumMap<>(Use.class);
 
     private KitchenWords() {
         CatalogueFile actions = CatalogueFile.open("actions.csv");
@@ -186,6 +187,11 @@ public final class KitchenWords {
 
     /** @return whether any of these words has the use */
     public boolean any(List<Token> tokens, Use use) {
-        return tokens.stream().anyMatch(t -> is(t, use));
+        for (Token token : tokens) {
+            if (is(token, use)) {
+                return true;
+            }
+        }
+        return false;
     }
 }

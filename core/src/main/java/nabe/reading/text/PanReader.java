@@ -41,6 +41,11 @@ final class PanReader {
                         + "|\\b(?:roasting|hotel) pan\\b|\\bfoil tray");
     }
 
+    /** Nothing of this, no material: spares most sentences the long look. */
+    private static final Pattern OF_SOMETHING = Pattern.compile(
+            "iron|enamel|glass|ceramic|ware|porcelain|terracotta|clay|pottery|metal|steel|alumin|stick|foil|tins?\\b|(?:roasting|hotel) pan",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern SENTENCE = Pattern.compile("(?<=[.!;])\\s+(?=\\p{Lu})|\\n+");
     private static final Pattern DISH = Pattern.compile(
             "\\b(?:dish|tin|casserole|gratin|roasting|baking|loaf|lasagne pan|oven)\\b", Pattern.CASE_INSENSITIVE);
@@ -72,6 +77,9 @@ final class PanReader {
     private PanReader() {}
 
     private static String material(String text) {
+        if (!OF_SOMETHING.matcher(text).find()) {
+            return null;
+        }
         if (first(MATERIALS.get("cast iron"), text) >= 0) {
             return "cast iron";
         }

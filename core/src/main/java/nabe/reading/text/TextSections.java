@@ -52,6 +52,8 @@ final class TextSections {
     final List<String> method = new ArrayList<>();
     final List<String> asides = new ArrayList<>();
     private final Map<String, String> bared = new HashMap<>();
+    private final Map<String, Boolean> amounts = new HashMap<>();
+    private final Map<String, Boolean> steps = new HashMap<>();
     private String heldHeading;
     private final LineKind kinds;
     private final PackedLines packed;
@@ -127,9 +129,7 @@ final class TextSections {
                     && written.get(i - 1).isBlank()
                     && !written.get(i - 2).isBlank();
             boolean listGoesOn = i + 1 < written.size() && !written.get(i + 1).isBlank();
-            if (parted
-                    && (listGoesOn || i > 2 && !written.get(i - 3).isBlank())
-                    && kinds.startsWithAmount(written.get(i))) {
+            if (parted && (listGoesOn || i > 2 && !written.get(i - 3).isBlank()) && startsWithAmount(written.get(i))) {
                 after.add(written.get(i));
             }
         }
@@ -140,7 +140,7 @@ final class TextSections {
     private List<String> sentencesOfAmounts(String line) {
         List<String> parts = List.of(SHORT_SENTENCE.split(line));
         long amounts = parts.stream()
-                .filter(p -> p.length() <= LONGEST_LABEL && kinds.startsWithAmount(p) && !kinds.isStep(p))
+                .filter(p -> p.length() <= LONGEST_LABEL && startsWithAmount(p) && !isStep(p))
                 .count();
         return parts.size() >= LEAST_LIST && amounts >= 0.8 * parts.size() ? parts : List.of(line);
     }
@@ -164,7 +164,7 @@ final class TextSections {
     }
 
     private boolean isListed(String line) {
-        return !line.isBlank() && kinds.startsWithAmount(line) && !kinds.isStep(line);
+        return !line.isBlank() && startsWithAmount(line) && !isStep(line);
     }
 
     private boolean isHeading(String line) {
@@ -177,7 +177,7 @@ final class TextSections {
         for (String line : lines) {
             boolean continues = !joined.isEmpty()
                     && Character.isLowerCase(line.charAt(0))
-                    && kinds.startsWithAmount(joined.getLast())
+                    && startsWithAmount(joined.getLast())
                     && (OPEN_END.matcher(joined.getLast()).matches()
                             || kinds.lacksThing(joined.getLast())
                             || unclosed(joined.getLast()));
@@ -193,6 +193,14 @@ final class TextSections {
     private static boolean unclosed(String line) {
         return line.chars().filter(c -> c == '(').count()
                 > line.chars().filter(c -> c == ')').count();
+    }
+
+    private boolean startsWithAmount(String line) {
+        return amounts.computeIfAbsent(line, kinds::startsWithAmount);
+    }
+
+    private boolean isStep(String line) {
+        return steps.computeIfAbsent(line, kinds::isStep);
     }
 
     private String bare(String line) {
@@ -236,21 +244,21 @@ final class TextSections {
     }
 
     private void takeStart(String line, boolean labelled) {
-        if (title == null && !kinds.startsWithAmount(line)) {
+        if (title == null && !startsWithAmount(line)) {
             title = shorten(bare(line));
         } else if (noteServings(line) || META.matcher(bare(line)).matches()) {
             setAside(line);
-        } else if (labelled && isHeading(line) && !kinds.isStep(line)) {
+        } else if (labelled && isHeading(line) && !isStep(line)) {
             settleHeading();
             heldHeading = line;
         } else {
-            boolean ingredient = kinds.startsWithAmount(line) && !kinds.isStep(line);
+            boolean ingredient = startsWithAmount(line) && !isStep(line);
             boolean talk = listAhead && !nextListed && !line.endsWith(":") || line.startsWith("(");
             boolean begins = isHeading(line) || kinds.isIngredient(line) && !talk;
-            if (ingredient || !labelled && begins && !kinds.isStep(line)) {
+            if (ingredient || !labelled && begins && !isStep(line)) {
                 state = State.INGREDIENTS;
                 takeIngredient(line, labelled);
-            } else if (kinds.isStep(line) && !labelled && !listAhead) {
+            } else if (isStep(line) && !labelled && !listAhead) {
                 state = State.METHOD;
                 method.add(stepText(line));
             } else {
@@ -280,7 +288,7 @@ final class TextSections {
                 || META.matcher(bare(line)).matches()) {
             noteServings(line);
             setAside(line);
-        } else if (kinds.isStep(line)) {
+        } else if (isStep(line)) {
             move(State.METHOD);
             method.add(stepText(line));
         } else {
@@ -300,7 +308,7 @@ final class TextSections {
 
     /** A heading nothing stands under may be an ingredient in capitals ("SALT AND PEPPER"); else it is kept aside. */
     private void settleHeading() {
-        if (heldHeading != null && (kinds.isKnown(bare(heldHeading)) || kinds.startsWithAmount(heldHeading))) {
+        if (heldHeading != null && (kinds.isKnown(bare(heldHeading)) || startsWithAmount(heldHeading))) {
             ingredients.add(new HeadedLine(heldHeading, heading));
         } else if (heldHeading != null) {
             asides.add(heldHeading);
@@ -319,7 +327,7 @@ final class TextSections {
 
     private boolean noteServings(String line) {
         if (line.length() > 80
-                || kinds.startsWithAmount(line) && !PEOPLE.matcher(line).matches()) {
+                || startsWithAmount(line) && !PEOPLE.matcher(line).matches()) {
             return false;
         }
         Integer found = Servings.inLine(NumberReader.plain(line));
