@@ -169,7 +169,9 @@ final class Cook {
 
     /** "Top with the rest": of what was used in part last, once there is a dish. */
     private Named theRest(Clause clause, Named noun) {
-        boolean laid = !dish.all.isEmpty() && !clause.does(Effect.SERVE, Effect.FREEZE, Effect.KEEP);
+        boolean intoPot =
+                clause.does(Effect.JOIN, Effect.MIX) && clause.slots().stream().anyMatch(s -> s.lead() == Lead.INTO);
+        boolean laid = !dish.all.isEmpty() && !intoPot && !clause.does(Effect.SERVE, Effect.FREEZE, Effect.KEEP);
         return laid ? kitchen.parts.named(noun, kitchen, dish) : noun;
     }
 
@@ -288,6 +290,16 @@ final class Cook {
             inOven.baking(clause, nouns);
             return;
         }
+        if (isCasserolesOven(clause, nouns)) {
+            dish.place(kitchen.whereItIs(kitchen.current), Portion.UNSAID, false);
+            scene.enterOven();
+            boolean lidded = kitchen.clause > 0
+                    && clauses.get(kitchen.clause - 1).cover() == Cover.ON
+                    && clauses.get(kitchen.clause - 1).sentence() == clause.sentence();
+            oven.cover(lidded || clause.cover() == Cover.ON ? Cover.ON : Cover.OFF);
+            inOven.baking(clause, nouns);
+            return;
+        }
         if (clause.cover() == Cover.ON && clause.says("foil") && signs.isLate() && !kitchen.pots.isEmpty()) {
             scene.stage = Scene.Stage.BUILDING;
             building(clause, nouns);
@@ -305,6 +317,20 @@ final class Cook {
             return;
         }
         stove.work(clause, nouns);
+    }
+
+    /** "Cook in the oven for 2 hours" of a casserole that came from the stove, where no other dish follows. */
+    private boolean isCasserolesOven(Clause clause, List<Named> nouns) {
+        boolean fromStove = scene.stoveware.contains("casserole") || scene.stoveware.contains("skillet");
+        return fromStove
+                && clause.says("oven")
+                && !clause.durations().isEmpty()
+                && kitchen.current != null
+                && kitchen.current.worked
+                && nouns.stream().noneMatch(n -> n.is(Kind.LINES))
+                && clauses.subList(kitchen.clause + 1, clauses.size()).stream()
+                        .flatMap(c -> c.slots().stream())
+                        .noneMatch(s -> Vessels.in(s.tokens()) == Kind.DISH);
     }
 
     private void building(Clause clause, List<Named> nouns) {

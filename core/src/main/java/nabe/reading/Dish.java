@@ -152,7 +152,13 @@ final class Dish {
                 && laid.size() > 2
                 && laid.subList(1, laid.size()).stream().anyMatch(p -> p.pot == first)
                 && laid.getLast().pot != first;
-        return List.copyOf(laid.subList(comesAgain ? 1 : from, laid.size()));
+        boolean otherBase = from == 0
+                && laid.size() > 2
+                && laid.getLast().pot == first
+                && laid.getFirst().portion.isSaid()
+                && laid.getLast().portion.isSaid()
+                && !laid.getFirst().portion.equals(laid.getLast().portion);
+        return List.copyOf(laid.subList(comesAgain || otherBase ? 1 : from, laid.size()));
     }
 
     /** A raw thing laid again is taken of its line again. */

@@ -46,6 +46,8 @@ final class Mixing {
                     && item.pot().lines.containsKey(item.line())
                     && item.pot().lines.size() > 1) {
                 takeBack(target, item);
+            } else if (returns(clause, item.pot(), target)) {
+                dissolve(kitchen.whereItIs(item.pot()), target);
             } else {
                 join(target, item);
             }
@@ -58,6 +60,19 @@ final class Mixing {
         if (clause.does(Effect.MIX, Effect.HEAT, Effect.START)) {
             target.setAside = false;
         }
+    }
+
+    /** "Return the beef": what was only browned out of the way is in its pot again. */
+    private boolean returns(Clause clause, Pot pot, Pot target) {
+        boolean back = clause.verb() != null
+                && (clause.verb().base().equals("return") || clause.particles().contains("back"));
+        return back
+                && pot != target
+                && pot.given < MUCH
+                && pot.pots.isEmpty()
+                && !dish.holds(pot)
+                && !kitchen.isPasta(pot)
+                && !pot.reaches(target);
     }
 
     /** Pasta boiled apart and a sauce made apart are components of what they make together. */

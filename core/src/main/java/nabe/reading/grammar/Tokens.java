@@ -214,6 +214,10 @@ public final class Tokens {
         for (int i = 0; i < pieces.size(); i++) {
             Token t = pieces.get(i);
             boolean number = !out.isEmpty() && out.getLast().isNumber();
+            boolean sized = !out.isEmpty() && out.getLast().is("x") && t.is("-");
+            if (sized) {
+                continue;
+            }
             boolean by = number && isBy(pieces, t.is("-") ? i + 1 : i);
             boolean inch = number
                     && (t.is("\"") || t.is("″") || t.is("”"))
@@ -227,8 +231,9 @@ public final class Tokens {
     }
 
     private static boolean isBy(List<Token> pieces, int i) {
-        return i + 1 < pieces.size()
-                && pieces.get(i + 1).isNumber()
+        int next = i + 1 < pieces.size() && pieces.get(i + 1).is("-") ? i + 2 : i + 1;
+        return next < pieces.size()
+                && pieces.get(next).isNumber()
                 && (pieces.get(i).is("by")
                         || pieces.get(i).is("x")
                         || pieces.get(i).is("×"));

@@ -152,8 +152,9 @@ final class LineKind {
         String bare = bare(line);
         int words = Words.of(bare).size();
         if (NUMBERED.matcher(bare).matches()) {
-            return words >= 4
-                    && (VERB.matcher(NUMBER_MARK.matcher(bare).replaceFirst("")).matches() || words >= 9);
+            String rest = NUMBER_MARK.matcher(bare).replaceFirst("");
+            boolean sentence = SENTENCE_END.matcher(rest).matches() && !startsWithAmount(rest);
+            return words >= 4 && (VERB.matcher(rest).matches() || words >= 9 || sentence);
         }
         Matcher loose = LOOSE_NUMBER.matcher(bare);
         if (loose.find() && words >= 6) {
