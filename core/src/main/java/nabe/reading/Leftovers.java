@@ -34,6 +34,8 @@ final class Leftovers {
             "pastry-thin",
             "melting-cheese",
             "hard-cheese",
+            "soft-cheese",
+            "crumbly-cheese",
             "crumbs",
             "short-pasta",
             "slice-vegetable",

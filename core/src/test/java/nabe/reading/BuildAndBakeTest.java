@@ -40,7 +40,11 @@ class BuildAndBakeTest {
                 "Bake at gas mark 5 for 30 minutes. | 190 30",
                 "Bake at 190C for 30 minutes. Cover with foil if it browns too fast. | 190 30",
                 "Bake at 190C for 30 minutes, then brown under a hot grill for 3 minutes. | 190 30; grill 3",
-                "Bake at 190C for 30 minutes. Enough for 6. | 190 30"
+                "Bake at 190C for 30 minutes. Enough for 6. | 190 30",
+                "Bake at 190C for 30 minutes. Grill for 3 minutes if you like it crusty. | 190 30",
+                "Bake at 190C for 30 minutes. Optional: flash under the grill for 2 minutes. | 190 30",
+                "Bake at 190C for 30 minutes. Cover the edge of the crust with foil for the last 15 minutes. | 190 30",
+                "Bake at 190C for 30 minutes. Don't cut it for 20 minutes. | 190 30"
             })
     void phasesAreAsSaid(String words, String oven) {
         Told told =
@@ -76,6 +80,13 @@ class BuildAndBakeTest {
                         + "1/3:passata; 1/3:sheets; 1/3:passata; 1/3:sheets; 1/3:passata; 1/3:sheets; ricotta; cheddar",
                 "Spread half the passata in a dish. Lay in the sheets and cover with the ricotta. Spoon over the rest of the passata, then the cheddar. | "
                         + "1/2:passata; sheets; ricotta; 1/2:passata; cheddar",
+                "Lay the sheets in a 13- by 9-inch dish and dot with half the ricotta. Top with the rest and the cheddar. | "
+                        + "sheets; 1/2:ricotta; 1/2:ricotta; cheddar; passata",
+                "Cover the base of a dish with two ladlefuls of the passata. Lay in the sheets and pour over the rest of the passata. | "
+                        + "35%:passata; sheets; 65%:passata; ricotta; cheddar",
+                "Layer in a dish. | passata; sheets; ricotta; cheddar",
+                "Fill a deep dish with the passata and top with the sheets, then the ricotta mixed with the cheddar. | "
+                        + "passata; sheets; ricotta",
                 "Spread in a 9 x 13 pan. Top with the sheets, the ricotta and the cheddar. | passata; sheets; ricotta; cheddar"
             })
     void layersAreWrittenOutWithTheirShares(String words, String layers) {
