@@ -104,20 +104,23 @@ final class PanReader {
      */
     static PanSize read(String text) {
         PanSize best = null;
+        String firstMaterial = null;
         double most = Double.NEGATIVE_INFINITY;
         for (String sentence : SENTENCE.split(NumberReader.plain(text))) {
-            PanSize found = inSentence(sentence);
+            String material = material(sentence);
+            firstMaterial = firstMaterial == null ? material : firstMaterial;
+            PanSize found = inSentence(sentence, material);
             double score = found == null ? most : score(sentence, found);
             if (score > most) {
                 most = score;
                 best = found;
             }
         }
-        return best == null ? null : completed(best, NumberReader.plain(text));
+        return best == null ? null : completed(best, NumberReader.plain(text), firstMaterial);
     }
 
-    private static PanSize completed(PanSize best, String text) {
-        String material = best.material() != null || !best.isMeasured() ? best.material() : material(text);
+    private static PanSize completed(PanSize best, String text, String elsewhere) {
+        String material = best.material() != null || !best.isMeasured() ? best.material() : elsewhere;
         Integer depth = best.depthMm() != null || !best.isMeasured() ? best.depthMm() : deep(text);
         return new PanSize(
                 best.shape(), best.lengthMm(), best.widthMm(), best.diameterMm(), depth, best.litres(), material);
@@ -130,8 +133,8 @@ final class PanReader {
         return score - (STOVE.matcher(sentence).find() ? 2 : 0);
     }
 
-    private static PanSize inSentence(String plain) {
-        String material = material(plain);
+    private static PanSize inSentence(String plain, String named) {
+        String material = named;
         if (material == null && TIN.matcher(plain).find()) {
             material = "metal";
         }

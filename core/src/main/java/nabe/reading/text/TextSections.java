@@ -139,10 +139,13 @@ final class TextSections {
     /** "One white cabbage. A pound of pork. Two onions.": a list written as a paragraph. */
     private List<String> sentencesOfAmounts(String line) {
         List<String> parts = List.of(SHORT_SENTENCE.split(line));
+        if (parts.size() < LEAST_LIST) {
+            return List.of(line);
+        }
         long amounts = parts.stream()
                 .filter(p -> p.length() <= LONGEST_LABEL && startsWithAmount(p) && !isStep(p))
                 .count();
-        return parts.size() >= LEAST_LIST && amounts >= 0.8 * parts.size() ? parts : List.of(line);
+        return amounts >= 0.8 * parts.size() ? parts : List.of(line);
     }
 
     /** "Pasta", "Scone top": a few words after a blank line, no amount, and amounts right under them. */
