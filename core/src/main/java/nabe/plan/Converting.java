@@ -5,6 +5,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import nabe.plan.PlannedProcedure.Constituent;
 import nabe.plan.PlannedProcedure.Pot;
@@ -24,6 +25,10 @@ import org.jspecify.annotations.Nullable;
 /** Puts the swaps into the procedure: constituents in their places, clauses in the words that hold now. */
 final class Converting {
     private static final double CRUMB = 1e-6;
+    /** Notes about what lies on top: nothing for what is melted into a sauce. */
+    private static final Pattern SCATTERED = Pattern.compile("Scatter|Sprinkle|Strew");
+
+    private static final Set<String> LAYS = Set.of("scatter", "sprinkle", "strew", "top", "lay", "layer", "finish");
     private final Procedure procedure;
     private final Conversion conversion;
     private final Set<String> there;
@@ -150,8 +155,12 @@ final class Converting {
     }
 
     private @Nullable String why(Step step, MethodStep now) {
-        if (!now.notes().isEmpty()) {
-            return now.notes().stream().map(MethodStep.Note::text).collect(Collectors.joining(" "));
+        List<String> notes = now.notes().stream()
+                .map(MethodStep.Note::text)
+                .filter(text -> !SCATTERED.matcher(text).lookingAt() || LAYS.contains(step.action()))
+                .toList();
+        if (!notes.isEmpty()) {
+            return String.join(" ", notes);
         }
         Set<Integer> sources =
                 step.uses().stream().map(Of::line).filter(l -> l != null).collect(Collectors.toSet());

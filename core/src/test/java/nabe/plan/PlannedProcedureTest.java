@@ -120,6 +120,8 @@ class PlannedProcedureTest {
                 .flatExtracting(Pot::steps)
                 .filteredOn(Work::changed)
                 .isNotEmpty()
-                .allSatisfy(s -> assertThat(s.why()).isNotBlank());
+                .allSatisfy(s -> assertThat(s.why()).isNotBlank())
+                .filteredOn(s -> s.action().equals("fold"))
+                .allSatisfy(s -> assertThat(s.why()).doesNotContain("Scatter"));
     }
 }
