@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import nabe.larder.Words;
 import nabe.recipe.Part;
+import nabe.recipe.Procedure.Kind;
 import nabe.recipe.Procedure.Vessel;
 import org.jspecify.annotations.Nullable;
 
@@ -30,7 +31,10 @@ public final class PotName {
             "top",
             "glaze",
             "veg",
-            "vegetable");
+            "vegetable",
+            "scone",
+            "cobbler",
+            "dough");
 
     private PotName() {}
 
@@ -38,13 +42,14 @@ public final class PotName {
     public static String of(Vessel vessel, List<ConvertedLine> lines) {
         boolean single = vessel.of().size() == 1 && vessel.of().getFirst().line() != null;
         ConvertedLine main = lines.stream()
-                .max(Comparator.comparingDouble(ConvertedLine::gramsOrZero))
+                .max(Comparator.comparing((ConvertedLine l) -> !isWater(l))
+                        .thenComparingDouble(ConvertedLine::gramsOrZero))
                 .orElse(null);
         if (main != null && single) {
             return capital(main.item());
         }
         boolean swapped = lines.stream().anyMatch(ConvertedLine::swapped);
-        return swapped && !isTrue(vessel.name(), lines) ? usual(vessel.kind().part(), main) : capital(vessel.name());
+        return swapped && !isTrue(vessel.name(), lines) ? usual(vessel.kind(), main) : capital(vessel.name());
     }
 
     /** Whether a pot's name says nothing but what the recipe itself put in and still is there. */
@@ -57,12 +62,21 @@ public final class PotName {
         return Words.of(name).stream().map(Words.Word::key).allMatch(k -> PLAIN.contains(k) || there.contains(k));
     }
 
-    private static String usual(Part part, @Nullable ConvertedLine main) {
+    /** Dough, batter and mash by what they are, sheets and cheeses by what lies there, all else by its part. */
+    private static String usual(Kind kind, @Nullable ConvertedLine main) {
+        if (kind == Kind.CRUST || kind == Kind.BATTER || kind == Kind.MASH) {
+            return capital(kind.id());
+        }
+        Part part = kind.part();
         boolean asItem = part == Part.STRUCTURE
                 || part == Part.SOFT_CHEESE
                 || part == Part.MELTING_CHEESE
                 || part == Part.HARD_CHEESE;
         return asItem && main != null ? capital(main.item()) : part.title();
+    }
+
+    private static boolean isWater(ConvertedLine line) {
+        return line.ingredient() != null && line.ingredient().role().equals("water");
     }
 
     private static String capital(String words) {
