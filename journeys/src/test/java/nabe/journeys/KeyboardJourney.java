@@ -21,7 +21,9 @@ class KeyboardJourney extends Journey {
         page.keyboard().insertText(RECIPE);
         walkTo(page, "Gluten-free");
         page.keyboard().press("ArrowRight");
+        assertThat(button(page, "Gluten-free")).not().isFocused();
         page.keyboard().press("ArrowRight");
+        assertThat(button(page, "Vegan")).isFocused();
         page.keyboard().press("Space");
         assertThat(button(page, "Vegan")).hasAttribute("aria-pressed", "true");
         walkTo(page, "Read this recipe");
