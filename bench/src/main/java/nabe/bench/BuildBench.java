@@ -18,16 +18,16 @@ import nabe.house.House;
 import nabe.larder.Larder;
 import nabe.needs.Need;
 import nabe.needs.Needs;
+import nabe.plan.Planner;
 import nabe.prep.FreeWater;
 import nabe.prep.PrepChoice;
 import nabe.prep.PrepPlan;
 import nabe.prep.Prepper;
 import nabe.prep.SheetWays;
+import nabe.prep.StoveBook;
 import nabe.prep.WaterBudget;
 import nabe.prep.WaterBudgeter;
 import nabe.prep.WetLayer;
-import nabe.reading.ProcedureReader;
-import nabe.reading.text.RecipeReader;
 import nabe.recipe.Procedure;
 import nabe.recipe.Recipe;
 import nabe.swap.Conversion;
@@ -54,22 +54,25 @@ public class BuildBench {
     private final Larder larder = Larder.load();
     private final Swapper.Tables tables = Swapper.Tables.load(larder);
     private final SheetWays ways = new SheetWays(larder);
-    private final Prepper prepper = new Prepper(tables.yields(), ways, larder.get("water"));
+    private final Prepper prepper = new Prepper(tables.techniques(), new StoveBook(larder), ways, larder);
     private final Builder builder = new Builder(larder, ways, tables.properties());
     private final WaterBudgeter water =
             new WaterBudgeter(new FreeWater(larder, tables.properties()), tables.thickeners(), ways);
-    private final Recipe recipe = new RecipeReader(larder).read(Texts.THIRTY_LINES);
-    private final Procedure procedure = new ProcedureReader().read(recipe.lines(), recipe.steps());
+    private final Planner.Understood understood = new Planner(larder).read(Texts.THIRTY_LINES);
+    private final Recipe recipe = understood.recipe();
+    private final Procedure procedure = understood.procedure();
     private final Conversion conversion = new Swapper(larder, tables)
             .convert(
-                    recipe, Kitchen.of(new Needs(Set.of(Need.GLUTEN_FREE, Need.VEGAN, Need.NUT_FREE), Set.of(), true)));
+                    recipe,
+                    procedure,
+                    Kitchen.of(new Needs(Set.of(Need.GLUTEN_FREE, Need.VEGAN, Need.NUT_FREE), Set.of(), true)));
     private final BuildChoice fiveLayers = new BuildChoice(null, 5, null, null, null);
     private final House house = House.usual();
     private final Random random = new Random(11);
 
     @Benchmark
     public WaterBudget waterAndBuildOfFiveLayers() {
-        PrepPlan prep = prepper.prepare(conversion, house.schools(), Map.of(), PrepChoice.none());
+        PrepPlan prep = prepper.prepare(recipe, conversion, house.schools(), Map.of(), PrepChoice.none());
         BuildPlan build = builder.build(recipe, procedure, prep, null, house, fiveLayers, 1);
         List<WetLayer> layers = build.layers().stream()
                 .map(l -> new WetLayer(l.name(), l.part(), l.of()))

@@ -56,7 +56,8 @@ public class CoreBench {
 
     @Benchmark
     public Conversion readAndConvertThirtyLines() {
-        return swapper.convert(planner.read(Texts.THIRTY_LINES).recipe(), kitchen);
+        Planner.Understood understood = planner.read(Texts.THIRTY_LINES);
+        return swapper.convert(understood.recipe(), understood.procedure(), kitchen);
     }
 
     @Benchmark

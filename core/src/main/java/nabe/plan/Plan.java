@@ -17,14 +17,12 @@ import nabe.swap.Conversion;
  *
  * @param recipe as read, scaled to the servings
  * @param procedure what its method was compiled to, with the cook's corrections
- * @param planned the same with the swaps in their places
  * @param needs what it was judged against: the brief's own and those of everybody who eats
  * @param ingredients what to have in the kitchen, home-made things taken apart
  */
 public record Plan(
         Recipe recipe,
         Procedure procedure,
-        PlannedProcedure planned,
         Needs needs,
         List<ShoppingItem> ingredients,
         Conversion conversion,
@@ -33,6 +31,11 @@ public record Plan(
         BuildPlan build,
         BakePlan bake,
         List<Caution> cautions) {
+
+    /** @return what to do, written out in order */
+    public List<WrittenMethod.Step> method() {
+        return WrittenMethod.of(prep, build, bake);
+    }
 
     /** Where the water and the salt go, and how thick the sauces come out. */
     public record Budgets(WaterBudget water, SaltBudget salt, List<SauceThickness> sauces) {}

@@ -9,6 +9,7 @@ import nabe.build.BuildPlan;
 import nabe.build.Builder;
 import nabe.build.Rescaling;
 import nabe.house.House;
+import nabe.house.Schools;
 import nabe.label.LabelReader;
 import nabe.label.StandIns;
 import nabe.larder.Ingredient;
@@ -19,6 +20,8 @@ import nabe.prep.PrepPlan;
 import nabe.prep.Prepper;
 import nabe.prep.SaltBudget;
 import nabe.prep.SheetWays;
+import nabe.prep.SheetsSettled;
+import nabe.prep.StoveBook;
 import nabe.prep.WaterBudgeter;
 import nabe.prep.WetLayer;
 import nabe.reading.Corrections;
@@ -54,6 +57,7 @@ public final class Planner {
             Larder larder,
             Swapper.Tables tables,
             LabelReader labels,
+            StoveBook stove,
             SheetWays ways,
             FreeWater free,
             Builder builder,
@@ -65,6 +69,7 @@ public final class Planner {
                     larder,
                     tables,
                     new LabelReader(larder),
+                    new StoveBook(larder),
                     ways,
                     new FreeWater(larder, tables.properties()),
                     new Builder(larder, ways, tables.properties()),
@@ -83,7 +88,7 @@ public final class Planner {
         this.reader = new RecipeReader(larder, new Habits(home.house().spoons(), home.remembered()));
         Swapper.Tables tables = catalogue.tables.withAbsorption(home.thirst());
         this.swapper = new Swapper(larder, tables);
-        this.prepper = new Prepper(tables.yields(), catalogue.ways, larder.get("water"));
+        this.prepper = new Prepper(tables.techniques(), catalogue.stove, catalogue.ways, larder);
         this.water = new WaterBudgeter(catalogue.free.with(tables.properties()), tables.thickeners(), catalogue.ways);
     }
 
@@ -134,18 +139,11 @@ public final class Planner {
         return new Plan(
                 built.recipe,
                 built.procedure,
-                Converting.of(
-                        built.procedure,
-                        built.conversion,
-                        clauses -> swapper.reword(built.recipe, built.conversion, built.kitchen, clauses)),
                 needs,
                 toBuy,
-                built.conversion.withMethod(GrillWords.safe(
-                        built.conversion.method(),
-                        built.recipe.oven().grilled(),
-                        built.build.pan().material())),
+                built.conversion,
                 built.prep,
-                budgets(built.recipe, built.prep, built.build, bake, house),
+                budgets(built.recipe, built.prep, built.build, bake, built.schools),
                 built.build,
                 bake,
                 Cautions.of(
@@ -163,8 +161,8 @@ public final class Planner {
     private record Built(
             Recipe recipe,
             Procedure procedure,
-            Kitchen kitchen,
             Conversion conversion,
+            Schools schools,
             PrepPlan prep,
             BuildPlan build) {
         List<Ingredient> inDish() {
@@ -185,15 +183,24 @@ public final class Planner {
         double factor = Rescaling.factor(asRead, brief.pan(), brief.build().fit());
         Recipe recipe = times(asRead, factor, asRead.servings());
         Kitchen kitchen = new Kitchen(needs, house, brief.choices(), brief.made());
-        Conversion conversion = swapper.convert(recipe, kitchen);
-        PrepPlan prep = prepper.prepare(conversion, house.schools(), home.packetMinutes(), brief.prep());
+        Conversion conversion = swapper.convert(recipe, understood.procedure, kitchen);
+        SheetsSettled settled = SheetsSettled.of(conversion, house.schools(), catalogue.ways);
+        PrepPlan prep =
+                prepper.prepare(recipe, settled.conversion(), settled.schools(), home.packetMinutes(), brief.prep());
         return new Built(
                 recipe,
                 understood.procedure,
-                kitchen,
-                conversion,
+                settled.conversion(),
+                settled.schools(),
                 prep,
-                catalogue.builder.build(recipe, understood.procedure, prep, brief.pan(), house, brief.build(), factor));
+                catalogue.builder.build(
+                        recipe,
+                        understood.procedure,
+                        prep,
+                        brief.pan(),
+                        house.with(settled.schools().answers()),
+                        brief.build(),
+                        factor));
     }
 
     /**
@@ -220,7 +227,7 @@ public final class Planner {
                         .toList());
     }
 
-    private Plan.Budgets budgets(Recipe recipe, PrepPlan prep, BuildPlan build, BakePlan bake, House house) {
+    private Plan.Budgets budgets(Recipe recipe, PrepPlan prep, BuildPlan build, BakePlan bake, Schools schools) {
         List<WetLayer> layers = build.layers().stream()
                 .map(l -> new WetLayer(l.name(), l.part(), l.of()))
                 .toList();
@@ -228,7 +235,7 @@ public final class Planner {
         WaterBudgeter.Bake oven = new WaterBudgeter.Bake(
                 build.pan().openM2(), bake.minutes(false), bake.minutes(true), bake.firstCovered());
         return new Plan.Budgets(
-                water.budget(recipe.family(), layers, oven, house.schools()),
+                water.budget(recipe.family(), layers, oven, schools),
                 SaltBudget.of(prep.ready()),
                 water.sauces(recipe.family(), WetLayer.gathered(layers), dry));
     }

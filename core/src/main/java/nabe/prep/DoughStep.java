@@ -85,6 +85,20 @@ final class DoughStep {
 
     private static PrepStep step(
             String text, String item, String sign, int active, int passive, double grams, String ahead) {
-        return new PrepStep(text, item, Part.STRUCTURE, sign, active, passive, grams, grams, "bowl", null, ahead, 0);
+        return PrepStep.own(
+                "dough",
+                null,
+                item,
+                Part.STRUCTURE,
+                text,
+                sign,
+                active,
+                passive,
+                grams,
+                grams,
+                "bowl",
+                null,
+                ahead,
+                Prepper.SILENT);
     }
 }

@@ -1,24 +1,35 @@
 package nabe.prep;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.List;
+import java.util.Locale;
 import nabe.recipe.Part;
 import org.jspecify.annotations.Nullable;
 
 /**
- * One thing to do before building.
+ * One thing to do before building: a sentence of the recipe that works on one pot, or work of Nabe's own.
  *
- * @param text what to do, amounts in it
- * @param sign how the cook knows it is done
+ * @param component the pot it works on, null for getting ready; {@code item} that pot's name
+ * @param text what to do, in the cook's own words where nothing changed
+ * @param uses what goes in now, by weight or as a share of another pot
+ * @param sign how the cook knows it is done, or null where there is nothing to see
  * @param activeMinutes hands busy; {@code passiveMinutes} it does itself
- * @param rawGrams what goes in, {@code readyGrams} what enters the dish
+ * @param rawGrams in the pot before, with what goes in now; {@code readyGrams} after
  * @param tool what it is done in, or null; {@code heat} how hot, or null
  * @param ahead how long before it may be done, or null where it is done just before
  * @param startMinutesBefore the last moment to start it, in minutes before building, for one cook with one pair of hands
+ * @param own whether it is Nabe's and not the recipe's; {@code why} it differs from the recipe, or null where it does not
+ * @param ladder other ways to soak, longest first
  */
 public record PrepStep(
-        String text,
+        String id,
+        @Nullable String component,
         String item,
         Part part,
-        String sign,
+        String text,
+        List<Used> uses,
+        @Nullable String sign,
         int activeMinutes,
         int passiveMinutes,
         double rawGrams,
@@ -26,13 +37,83 @@ public record PrepStep(
         @Nullable String tool,
         @Nullable String heat,
         @Nullable String ahead,
-        int startMinutesBefore) {
+        int startMinutesBefore,
+        boolean own,
+        @Nullable String why,
+        List<Rung> ladder,
+        When when) {
 
-    PrepStep startingBefore(int minutes) {
+    /** @param grams or, of another pot, its {@code share}; null where the recipe gives no amount */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record Used(
+            String item,
+            @Nullable Double grams,
+            @Nullable String component,
+            @Nullable Double share) {}
+
+    /** @param minutes it takes by itself; {@code taken} whether it is the one in {@code text} */
+    public record Rung(String rung, int minutes, String words, boolean taken) {}
+
+    /** When it is done. */
+    public enum When {
+        BEFORE,
+        /** The dish stands built before it bakes. */
+        BUILT,
+        WHILE_BAKING,
+        TO_SERVE;
+
+        @JsonValue
+        public String id() {
+            return name().toLowerCase(Locale.ROOT).replace('_', '-');
+        }
+    }
+
+    /** A step of Nabe's own. */
+    static PrepStep own(
+            String id,
+            @Nullable String component,
+            String item,
+            Part part,
+            String text,
+            @Nullable String sign,
+            int active,
+            int passive,
+            double raw,
+            double ready,
+            @Nullable String tool,
+            @Nullable String heat,
+            @Nullable String ahead,
+            String why) {
         return new PrepStep(
-                text,
+                id,
+                component,
                 item,
                 part,
+                text,
+                List.of(),
+                sign,
+                active,
+                passive,
+                raw,
+                ready,
+                tool,
+                heat,
+                ahead,
+                0,
+                true,
+                why,
+                List.of(),
+                When.BEFORE);
+    }
+
+    PrepStep using(List<Used> others) {
+        return new PrepStep(
+                id,
+                component,
+                item,
+                part,
+                text,
+                others,
                 sign,
                 activeMinutes,
                 passiveMinutes,
@@ -41,6 +122,33 @@ public record PrepStep(
                 tool,
                 heat,
                 ahead,
-                minutes);
+                startMinutesBefore,
+                own,
+                why,
+                ladder,
+                when);
+    }
+
+    PrepStep startingBefore(int minutes) {
+        return new PrepStep(
+                id,
+                component,
+                item,
+                part,
+                text,
+                uses,
+                sign,
+                activeMinutes,
+                passiveMinutes,
+                rawGrams,
+                readyGrams,
+                tool,
+                heat,
+                ahead,
+                minutes,
+                own,
+                why,
+                ladder,
+                when);
     }
 }

@@ -1,234 +1,306 @@
 package nabe.prep;
 
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.LinkedHashMap;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nabe.house.Schools;
 import nabe.larder.Ingredient;
+import nabe.larder.Larder;
 import nabe.measure.KitchenText;
+import nabe.recipe.Line;
 import nabe.recipe.Part;
+import nabe.recipe.Recipe;
 import nabe.swap.Conversion;
 import nabe.swap.ConvertedLine;
-import nabe.swap.MadeComponent;
+import nabe.swap.PlannedProcedure;
+import nabe.swap.Techniques;
+import org.jspecify.annotations.Nullable;
 
-/** Turns converted lines into pre-cooking steps and the weights that enter the dish. The one way into this package. */
+/** Carries out the procedure up to the oven: steps in an order that works, and the weights that enter the dish. The one way into this package. */
 public final class Prepper {
-    /** Below this a line is cooked along with something else and gets no step of its own. */
+    /** Below this a thing is worked along with something else and gets no step of its own. */
     private static final double OWN_STEP_GRAMS = 60;
 
-    private final Yields yields;
+    /** Share of a technique's effect from which the recipe's own work counts as good as it. */
+    private static final double AS_GOOD_AS = 0.6;
+    /** Techniques that change no weight. */
+    private static final double SAME = 0.03;
+
+    private static final Pattern DONE = Pattern.compile(
+            "\\b(?:cooked|wilted|boiled|blanched|roasted|caramelised|caramelized|fried)\\b", Pattern.CASE_INSENSITIVE);
+    private static final String SWAPPED = "What stands in for something else is worked differently.";
+    static final String SILENT = "Your recipe does not say how.";
+
+    private final Techniques techniques;
+    private final StoveBook book;
     private final SheetWays ways;
     private final Ingredient water;
 
-    /** @param water what a mend adds where it adds stock: the larder's water, which every need allows */
-    public Prepper(Yields yields, SheetWays ways, Ingredient water) {
-        this.yields = yields;
+    public Prepper(Techniques techniques, StoveBook book, SheetWays ways, Larder larder) {
+        this.techniques = techniques;
+        this.book = book;
         this.ways = ways;
-        this.water = water;
+        this.water = larder.get("water");
     }
 
     /**
-     * @param schools how this house cooks
+     * @param recipe whose lines were converted
+     * @param schools how this house cooks, the sheets' way settled
      * @param packetMinutes the packet's own cooking time, by larder id, where a kept product gives it
      * @return weights in which raw + taken up - cooked off = ready, to the gram
      */
     public PrepPlan prepare(
-            Conversion conversion, Schools schools, Map<String, Integer> packetMinutes, PrepChoice choice) {
-        Schools timed = TimeLadder.schools(schools, choice.minutesLeft());
-        Map<Yields.Entry, List<ReadyLine>> together = new LinkedHashMap<>();
-        List<ReadyLine> ready = new ArrayList<>();
-        double off = conversion.cookedOffInMaking();
-        double taken = 0;
-        Map<Integer, Double> usual = conversion.lines().stream()
-                .collect(Collectors.groupingBy(
-                        ConvertedLine::source, Collectors.summingDouble(line -> usualReady(line, timed))));
-        for (ConvertedLine line : conversion.lines()) {
-            double raw = line.gramsOrZero();
-            Optional<Yields.Entry> entry = entryFor(line, timed);
-            double natural = usualReady(line, timed);
-            double after = mended(line, natural, usual.get(line.source()), choice);
-            ReadyLine entering = new ReadyLine(line, after, natural - after);
-            ready.add(entering);
-            off += Math.max(0, raw - entering.readyGrams());
-            taken += Math.max(0, entering.readyGrams() - raw);
-            entry.filter(e -> raw >= OWN_STEP_GRAMS)
-                    .ifPresent(e ->
-                            together.computeIfAbsent(e, k -> new ArrayList<>()).add(entering));
-        }
-        List<ReadyLine> poured = poured(conversion, choice);
-        ready.addAll(poured);
-        taken += poured.stream().mapToDouble(ReadyLine::readyGrams).sum();
-        return new PrepPlan(steps(conversion, together, poured, packetMinutes, timed), List.copyOf(ready), off, taken);
-    }
-
-    private double usualReady(ConvertedLine line, Schools schools) {
-        return line.gramsOrZero()
-                * entryFor(line, schools).map(Yields.Entry::share).orElse(1.0);
-    }
-
-    private Optional<Yields.Entry> entryFor(ConvertedLine line, Schools schools) {
-        boolean done = line.ingredient() == null
-                || line.preparation() != null
-                        && line.preparation()
-                                .toLowerCase(Locale.ROOT)
-                                .matches(".*\\b(cooked|wilted|boiled|blanched)\\b.*");
-        return done
-                ? Optional.empty()
-                : Optional.ofNullable(
-                        yields.entry(line.ingredient(), line.part(), ways.schoolsFor(line.ingredient(), schools)));
-    }
-
-    /** What the cook's mends leave of a line: cooked down further, or pressed longer. */
-    private static double mended(ConvertedLine line, double ready, double readyOfAll, PrepChoice choice) {
-        double target = readyOfAll <= 0 ? 0 : choice.mend("cook:" + line.source()) * ready / readyOfAll;
-        double pressed = choice.mend("press:" + line.source());
-        double cooked = target > 0 ? Math.clamp(target, Math.min(ready, 0.3 * line.gramsOrZero()), ready) : ready;
-        return cooked * (1 - Math.min(0.1, pressed * WaterMends.PRESSED / WaterMends.PRESS_MINUTES));
-    }
-
-    /** Hot stock or water that a mend stirs into a part. */
-    private List<ReadyLine> poured(Conversion conversion, PrepChoice choice) {
-        List<ReadyLine> poured = new ArrayList<>();
-        for (Part part : Part.values()) {
-            double grams = choice.mend("stock:" + part.id());
-            if (grams > 0) {
-                ConvertedLine beside = conversion.lines().stream()
-                        .filter(l -> l.part() == part)
-                        .findFirst()
-                        .orElse(null);
-                poured.add(new ReadyLine(
-                        new ConvertedLine(
-                                beside == null ? 0 : beside.source(),
-                                "hot stock or water",
-                                water,
-                                0.0,
-                                null,
-                                part,
-                                false,
-                                null,
-                                null,
-                                beside == null ? null : beside.component()),
-                        grams));
-            }
-        }
-        return poured;
-    }
-
-    private List<PrepStep> steps(
+            Recipe recipe,
             Conversion conversion,
-            Map<Yields.Entry, List<ReadyLine>> together,
-            List<ReadyLine> poured,
+            Schools schools,
             Map<String, Integer> packetMinutes,
-            Schools schools) {
-        Stream<PrepStep> own =
-                together.entrySet().stream().map(e -> step(e.getValue(), e.getKey(), packetMinutes, schools));
-        Stream<PrepStep> pour = poured.stream()
-                .map(p -> new PrepStep(
-                        "Stir " + Math.round(p.readyGrams()) + " ml hot stock or water into the "
-                                + p.line().part().title().toLowerCase(Locale.ROOT) + ".",
-                        p.line().item(),
-                        p.line().part(),
-                        "Loose enough to pour.",
-                        1,
-                        0,
-                        0,
-                        p.readyGrams(),
-                        null,
-                        "hot",
-                        null,
-                        0));
-        Stream<PrepStep> mixed = Stream.concat(
-                DoughStep.of(conversion.lines()).stream(), SauceStep.of(conversion.lines(), schools).stream());
-        return StartTimes.count(Stream.of(conversion.made().stream().map(Prepper::making), own, mixed, pour)
-                .flatMap(s -> s)
-                .sorted(Comparator.comparingInt(PrepStep::passiveMinutes).reversed())
-                .toList());
+            PrepChoice choice) {
+        return new Work(recipe, conversion, schools, packetMinutes, choice).plan();
     }
 
-    /** Things prepared alike are one step: "Dice 120 g carrot, 260 g parsnip and 300 g swede". */
-    private PrepStep step(
-            List<ReadyLine> lines, Yields.Entry entry, Map<String, Integer> packetMinutes, Schools schools) {
-        List<String> named = lines.stream()
-                .map(r -> KitchenText.grams(r.line().gramsOrZero()) + " "
-                        + r.line().item())
-                .toList();
-        String all = named.size() == 1
-                ? named.getFirst()
-                : String.join(", ", named.subList(0, named.size() - 1)) + " and " + named.getLast();
-        String items =
-                String.join(", ", lines.stream().map(r -> r.line().item()).toList());
-        Ingredient first = lines.getFirst().line().ingredient();
-        Integer minutes = lines.size() > 1
-                ? null
-                : packetMinutes.getOrDefault(
-                        first.id(),
-                        ways.decide(first, schools)
-                                .map(d -> 2 * d.parboilMinutes())
-                                .orElse(null));
-        boolean mended =
-                lines.stream().anyMatch(r -> Math.abs(r.readyGrams() - r.line().gramsOrZero() * entry.share()) > 1);
-        String target = mended
-                ? " Stop at "
-                        + KitchenText.grams(lines.stream()
-                                .mapToDouble(ReadyLine::readyGrams)
-                                .sum()) + " in all."
-                : "";
-        return new PrepStep(
-                timed(entry.text().replace("{grams} {item}", all), minutes) + target,
-                items,
-                lines.getFirst().line().part(),
-                entry.sign(),
-                entry.active(),
-                entry.passive(),
-                lines.stream().mapToDouble(r -> r.line().gramsOrZero()).sum(),
-                lines.stream().mapToDouble(ReadyLine::readyGrams).sum(),
-                entry.tool(),
-                entry.heat(),
-                entry.ahead(),
-                0);
+    /** One dish being prepared. */
+    private final class Work {
+        private final Recipe recipe;
+        private final Conversion conversion;
+        private final PlannedProcedure procedure;
+        private final Schools schools;
+        private final PrepChoice choice;
+        /** Pots whose work the recipe leaves unsaid; lines of no pot are in them too, as null. */
+        private final Set<@Nullable String> silent;
+
+        private final OwnSteps own;
+        private final Cooking cooking;
+        private final List<PrepStep> mends = new ArrayList<>();
+
+        Work(
+                Recipe recipe,
+                Conversion conversion,
+                Schools schools,
+                Map<String, Integer> packetMinutes,
+                PrepChoice choice) {
+            this.recipe = recipe;
+            this.conversion = conversion;
+            this.procedure = conversion.procedure();
+            this.schools = TimeLadder.schools(schools, choice.minutesLeft());
+            this.choice = choice;
+            this.silent = silentPots();
+            this.own = new OwnSteps(ways, this.schools, packetMinutes);
+            Map<ConvertedLine, Double> before = byOwnWork();
+            this.cooking = new Cooking(procedure, book, this::comesCooked, before);
+        }
+
+        private Set<@Nullable String> silentPots() {
+            boolean all = procedure.components().stream()
+                    .noneMatch(p -> p.made() == null && !p.steps().isEmpty());
+            Set<@Nullable String> pots = new HashSet<>();
+            procedure.components().stream()
+                    .filter(p -> all || p.steps().isEmpty() && p.of().size() > 1)
+                    .map(PlannedProcedure.Pot::id)
+                    .forEach(pots::add);
+            if (all) {
+                pots.add(null);
+            }
+            return pots;
+        }
+
+        private boolean isSilent(ConvertedLine line) {
+            return silent.contains(line.component());
+        }
+
+        PrepPlan plan() {
+            Map<ConvertedLine, Double> cooked = cooking.ready();
+            Map<ConvertedLine, Double> natural = new IdentityHashMap<>();
+            conversion.lines().forEach(l -> natural.put(l, cooked.getOrDefault(l, alone(l))));
+            Map<Integer, Double> ofSource = new HashMap<>();
+            natural.forEach((line, grams) -> ofSource.merge(line.source(), grams, Double::sum));
+            List<ReadyLine> ready = new ArrayList<>();
+            double off = conversion.cookedOffInMaking();
+            double taken = 0;
+            for (ConvertedLine line : conversion.lines()) {
+                double usual = natural.get(line);
+                double after = mended(line, usual, ofSource.get(line.source()));
+                ready.add(new ReadyLine(line, after, usual - after));
+                off += Math.max(0, line.gramsOrZero() - after);
+                taken += Math.max(0, after - line.gramsOrZero());
+            }
+            List<ReadyLine> poured = poured();
+            ready.addAll(poured);
+            taken += poured.stream().mapToDouble(ReadyLine::readyGrams).sum();
+            return new PrepPlan(steps(poured), List.copyOf(ready), off, taken);
+        }
+
+        /** What Nabe's own work leaves of the lines that need it. */
+        private Map<ConvertedLine, Double> byOwnWork() {
+            Map<ConvertedLine, Double> asRead = new Cooking(procedure, book, this::comesCooked, Map.of()).ready();
+            Map<ConvertedLine, Double> before = new IdentityHashMap<>();
+            for (ConvertedLine line : conversion.lines()) {
+                double raw = line.gramsOrZero();
+                Techniques.Entry entry = raw <= 0 ? null : ownEntry(line, asRead.getOrDefault(line, raw) / raw);
+                if (entry != null) {
+                    before.put(line, entry.share());
+                    if (raw >= OWN_STEP_GRAMS) {
+                        own.take(new ReadyLine(line, raw * entry.share()), entry);
+                    }
+                }
+            }
+            return before;
+        }
+
+        /** A line that goes to no pot. */
+        private double alone(ConvertedLine line) {
+            Techniques.Entry entry = line.gramsOrZero() <= 0 ? null : ownEntry(line, 1);
+            return line.gramsOrZero() * (entry == null ? 1 : entry.share());
+        }
+
+        /** The technique that this line needs and the recipe does not give it, or null. */
+        private Techniques.@Nullable Entry ownEntry(ConvertedLine line, double share) {
+            if (line.ingredient() == null || comesCooked(line) || conversion.isMade(line)) {
+                return null;
+            }
+            boolean asked = isSilent(line) || isOtherThan(line) || isSheet(line) || isSliceAsked(line);
+            Techniques.Entry entry = asked
+                    ? techniques.entry(line.ingredient(), line.part(), ways.schoolsFor(line.ingredient(), schools))
+                    : null;
+            return entry == null || isCovered(entry.share(), share, line) ? null : entry;
+        }
+
+        /** Whether the recipe's own work does as much as the technique would. */
+        private boolean isCovered(double technique, double share, ConvertedLine line) {
+            if (Math.abs(technique - 1) <= SAME) {
+                return share != 1 || !isSilent(line) && !isOtherThan(line);
+            }
+            return Math.signum(share - 1) == Math.signum(technique - 1)
+                    && Math.abs(share - 1) >= AS_GOOD_AS * Math.abs(technique - 1);
+        }
+
+        private boolean isOtherThan(ConvertedLine line) {
+            Ingredient was = recipe.lines().get(line.source()).ingredient();
+            return line.swapped()
+                    && was != null
+                    && !was.role().equals(line.ingredient().role());
+        }
+
+        private boolean isSheet(ConvertedLine line) {
+            return ways.decide(line.ingredient(), schools).isPresent();
+        }
+
+        /** Whether the house itself asked for its slices to be dried or not. */
+        private boolean isSliceAsked(ConvertedLine line) {
+            return line.ingredient().role().equals("slice-vegetable")
+                    && schools.chose("slices", schools.answer("slices"));
+        }
+
+        private boolean comesCooked(ConvertedLine line) {
+            Line written = recipe.lines().get(line.source());
+            return !line.swapped()
+                    && written.preparation() != null
+                    && DONE.matcher(written.preparation()).find();
+        }
+
+        /** What the cook's mends leave of a line: cooked down further, or pressed longer. */
+        private double mended(ConvertedLine line, double ready, double readyOfAll) {
+            double target = readyOfAll <= 0 ? 0 : choice.mend("cook:" + line.source()) * ready / readyOfAll;
+            double pressed = choice.mend("press:" + line.source());
+            double less = target > 0 ? Math.clamp(target, Math.min(ready, 0.3 * line.gramsOrZero()), ready) : ready;
+            double after = less * (1 - Math.min(0.1, pressed * WaterMends.PRESSED / WaterMends.PRESS_MINUTES));
+            if (ready - after > 1) {
+                mends.add(OwnSteps.mend(
+                        line,
+                        target > 0
+                                ? "Cook the " + line.item() + " down to " + KitchenText.grams(after) + "."
+                                : "Press the " + line.item() + " " + Math.round(pressed) + " min more.",
+                        ready,
+                        after));
+            }
+            return after;
+        }
+
+        /** Hot stock or water that a mend stirs into a part. */
+        private List<ReadyLine> poured() {
+            List<ReadyLine> poured = new ArrayList<>();
+            for (Part part : Part.values()) {
+                double grams = choice.mend("stock:" + part.id());
+                if (grams > 0) {
+                    ConvertedLine beside = conversion.lines().stream()
+                            .filter(l -> l.part() == part)
+                            .findFirst()
+                            .orElse(null);
+                    poured.add(new ReadyLine(
+                            new ConvertedLine(
+                                    beside == null ? 0 : beside.source(),
+                                    "hot stock or water",
+                                    water,
+                                    0.0,
+                                    null,
+                                    part,
+                                    false,
+                                    null,
+                                    null,
+                                    beside == null ? null : beside.component()),
+                            grams));
+                }
+            }
+            return poured;
+        }
+
+        private List<PrepStep> steps(List<ReadyLine> poured) {
+            Map<String, List<PrepStep>> first = own.steps(pot -> silent.contains(pot) ? SILENT : SWAPPED);
+            MethodSteps.Result method = new MethodSteps(procedure, cooking, book, choice.minutesLeft()).with(first);
+            List<PrepStep> all = new ArrayList<>();
+            Map<String, Set<String>> needs = new HashMap<>(method.needs());
+            PrepStep ready = GettingReady.of(recipe, conversion.lines(), cutInMethod());
+            if (ready != null) {
+                all.add(ready);
+                method.steps().stream()
+                        .filter(s -> s.component() != null && !s.own())
+                        .forEach(s -> needs.merge(s.id(), Set.of(ready.id()), Prepper::both));
+            }
+            first.getOrDefault("", List.of()).forEach(all::add);
+            all.addAll(method.steps());
+            List<ConvertedLine> unsaid =
+                    conversion.lines().stream().filter(this::isSilent).toList();
+            all.addAll(DoughStep.of(unsaid).stream().toList());
+            all.addAll(SauceStep.of(unsaid, schools).stream().toList());
+            for (PrepStep late : Stream.concat(mends.stream(), poured.stream().map(OwnSteps::pour))
+                    .toList()) {
+                needs.put(
+                        late.id(),
+                        all.stream()
+                                .filter(s -> late.component() != null
+                                        && late.component().equals(s.component()))
+                                .map(PrepStep::id)
+                                .collect(Collectors.toSet()));
+                all.add(late);
+            }
+            return StartTimes.count(all, needs);
+        }
+
+        /** Lines that the method itself cuts: the list's word for it is not said twice. */
+        private Set<Integer> cutInMethod() {
+            Set<Integer> cut = new HashSet<>();
+            procedure
+                    .components()
+                    .forEach(p -> p.steps().stream()
+                            .filter(s -> book.work(s.action()) != null
+                                    && book.work(s.action()).name().equals("cut"))
+                            .forEach(s -> (s.uses().isEmpty() ? p.of() : s.uses())
+                                    .stream()
+                                            .filter(c -> c.line() != null)
+                                            .forEach(c -> cut.add(c.line().source()))));
+            return cut;
+        }
     }
 
-    /** The packet's own minutes in place of "the packet". */
-    private static String timed(String text, Integer minutes) {
-        return minutes == null
-                ? text
-                : text.replace(
-                                "half the packet time",
-                                Math.max(1, minutes / 2) + " min, half the packet's " + minutes + ",")
-                        .replace(
-                                "3 min short of the packet",
-                                "for " + Math.max(1, minutes - 3) + " min, 3 short of the packet's " + minutes);
-    }
-
-    private static PrepStep making(MadeComponent made) {
-        double raw = made.ingredients().stream()
-                .mapToDouble(MadeComponent.Constituent::grams)
-                .sum();
-        String shared = made.parts().size() > 1
-                ? " One batch serves all " + made.parts().size() + " places it goes to."
-                : "";
-        String ahead =
-                made.days() > 0 ? made.days() + (made.days() == 1 ? " day" : " days") + " ahead, in the fridge" : null;
-        return new PrepStep(
-                "Make " + KitchenText.grams(made.grams()) + " "
-                        + made.name().substring(0, 1).toLowerCase(Locale.ROOT)
-                        + made.name().substring(1) + ". " + String.join(" ", made.steps()) + shared,
-                made.name(),
-                made.parts().getFirst(),
-                made.sign(),
-                made.active(),
-                made.passive(),
-                raw,
-                made.grams(),
-                made.tools().isEmpty() ? null : made.tools().getFirst(),
-                null,
-                ahead,
-                0);
+    private static Set<String> both(Set<String> one, Set<String> other) {
+        Set<String> all = new HashSet<>(one);
+        all.addAll(other);
+        return all;
     }
 }

@@ -34,10 +34,12 @@ final class SauceStep {
         boolean roux = fat && flour.isPresent() && !schools.is("white-sauce", "slurry");
         ConvertedLine thick = flour.or(() -> starch).orElseThrow();
         double all = sauce.stream().mapToDouble(ConvertedLine::gramsOrZero).sum();
-        return Optional.of(new PrepStep(
-                words(roux, KitchenText.grams(thick.gramsOrZero()) + " " + thick.item(), KitchenText.grams(liquid)),
+        return Optional.of(PrepStep.own(
+                "sauce",
+                null,
                 "white sauce",
                 Part.WHITE_SAUCE,
+                words(roux, KitchenText.grams(thick.gramsOrZero()) + " " + thick.item(), KitchenText.grams(liquid)),
                 "It coats the back of a spoon, and a finger's track stays.",
                 roux ? ROUX_MINUTES : SLURRY_MINUTES,
                 0,
@@ -46,7 +48,7 @@ final class SauceStep {
                 "saucepan",
                 "medium",
                 "2 days ahead, paper on its face; whisk it warm",
-                0));
+                Prepper.SILENT));
     }
 
     private static Optional<ConvertedLine> thickener(List<ConvertedLine> sauce, String role) {

@@ -82,6 +82,25 @@ public final class SheetWays {
                 way, kind.parboilMinutes, kind.brittle && way.equals("unboiled"), kind.why, refused ? asked : null));
     }
 
+    /**
+     * The way of a dish's sheets: the house's own answer, else the recipe's where such sheets bear it, else their usual one.
+     *
+     * @param said unboiled, parboil or boil, as the recipe has it; {@code swapped} whether other sheets stand in
+     */
+    String settle(Ingredient ingredient, Schools schools, String said, boolean swapped) {
+        Decision usual = decide(ingredient, schools).orElseThrow();
+        if (isAsked(schools)) {
+            return usual.way();
+        }
+        String grade = kinds.get(ingredient.id()).grades.get(said);
+        return grade.equals("good") || grade.equals("fair") && !swapped ? said : usual.way();
+    }
+
+    /** @return whether the house itself asks for a way */
+    boolean isAsked(Schools schools) {
+        return WAYS.contains(schools.answer(QUESTION));
+    }
+
     /** @return the house's schools with this ingredient's way in place of its answer about sheets */
     Schools schoolsFor(Ingredient ingredient, Schools schools) {
         return decide(ingredient, schools)

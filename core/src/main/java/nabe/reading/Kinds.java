@@ -33,6 +33,7 @@ final class Kinds {
     private static final Set<String> DAIRY = Set.of("milk", "cream", "sour-cream", "sour-milk", "stock", "wine");
     private static final Set<String> FLAVOURS = Set.of(
             "stock-cube", "mustard", "worcester", "soy-sauce", "tomato-paste", "miso", "umami", "acid", "egg-white");
+    private static final double FEW = 0.15;
     private final Kitchen kitchen;
 
     Kinds(Kitchen kitchen) {
@@ -156,7 +157,7 @@ final class Kinds {
         if (!meat && !veg && roles.contains("soft-cheese") && !roles.contains("crumbs")) {
             return Kind.SOFT_CHEESE;
         }
-        if (roles.contains("crumbs") && !meat) {
+        if (roles.contains("crumbs") && !meat && !(veg && isFew(pot, "crumbs"))) {
             return Kind.TOPPING;
         }
         if (!meat && roles.contains("egg") && milk) {
@@ -164,7 +165,21 @@ final class Kinds {
         }
         return !meat && roles.contains("slice-root") && milk
                 ? Kind.MASH
-                : !meat && !veg && flour && roles.contains("butter") ? Kind.CRUST : Kind.FILLING;
+                : !meat && !veg && flour && roles.contains("butter") && !roles.contains("stock")
+                        ? Kind.CRUST
+                        : Kind.FILLING;
+    }
+
+    /** Whether a pot holds little of such things by weight. */
+    private boolean isFew(Pot pot, String role) {
+        double all = 0;
+        double these = 0;
+        for (var entry : pot.lines.entrySet()) {
+            double grams = kitchen.lines.get(entry.getKey()).gramsOrZero() * entry.getValue();
+            all += grams;
+            these += kitchen.role(entry.getKey()).equals(role) ? grams : 0;
+        }
+        return these < FEW * all;
     }
 
     /** Slices dredged in flour, egg and crumbs: still what carries. */

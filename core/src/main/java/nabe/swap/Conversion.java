@@ -9,7 +9,7 @@ import java.util.Optional;
  *
  * @param lines what goes into the dish, home-made things as one line each
  * @param made the home-made things with their recipes, each once however many parts it serves
- * @param method the recipe's steps as they read now
+ * @param procedure the recipe's procedure with the swaps in their places
  * @param methodFoods what only the method names and is not plainly fine
  * @param massBeforeGrams weight of all lines the recipe weighs
  */
@@ -18,14 +18,9 @@ public record Conversion(
         List<Swap> swaps,
         List<Unresolved> unresolved,
         List<MadeComponent> made,
-        List<MethodStep> method,
+        PlannedProcedure procedure,
         List<MethodFood> methodFoods,
         double massBeforeGrams) {
-
-    /** @return the same with other words in its method */
-    public Conversion withMethod(List<MethodStep> steps) {
-        return new Conversion(lines, swaps, unresolved, made, steps, methodFoods, massBeforeGrams);
-    }
 
     /** @return raw weight of all that goes in now, home-made things by what goes into them */
     public double massAfterGrams() {
@@ -52,7 +47,18 @@ public record Conversion(
         return all;
     }
 
-    private Optional<MadeComponent> madeFor(ConvertedLine line) {
+    /** @return whether this line is a home-made thing */
+    public boolean isMade(ConvertedLine line) {
+        return madeFor(line).isPresent();
+    }
+
+    /** @return the same following another procedure */
+    public Conversion following(PlannedProcedure planned) {
+        return new Conversion(lines, swaps, unresolved, made, planned, methodFoods, massBeforeGrams);
+    }
+
+    /** The batch that this line is made from, or empty. */
+    Optional<MadeComponent> madeFor(ConvertedLine line) {
         return line.ingredient() == null
                 ? Optional.empty()
                 : made.stream()

@@ -26,6 +26,9 @@ import nabe.recipe.Recipe;
  * its own and stands in for itself, gives way to a product that fits, or is marked as left out where it stands.
  */
 final class MethodJudge {
+    /** The rule id of notes about what only the method names. */
+    static final String RULE = "method";
+
     private static final String LEFT_OUT = "[left out]";
     /** A food's name in a tool's, or before what is made of it here. */
     private static final Pattern TOOL = Pattern.compile(
@@ -41,7 +44,7 @@ final class MethodJudge {
             "roll", "toast", "mash", "wrap", "batter", "salt", "pepper", "sole", "steak", "game", "oil", "stuff",
             "bread", "crumble", "date");
     private static final Pattern OBJECT = Pattern.compile(
-            "^(?:,? (?:and|&|or) \\w+)? (?:out|up|it|them|the|each|in|into|over|around|a|an|on|with|until|for|well|lightly|your|tightly|together|&)\\b",
+            "^(?:,? (?:and|&|or) \\w+)? (?:out|up|it|them|the|each|in|into|over|around|a|an|another|on|with|until|for|well|lightly|your|tightly|together|&)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern WORKED =
             Pattern.compile("\\b(buttered|floured|breaded|battered|creamed)\\b", Pattern.CASE_INSENSITIVE);
@@ -62,6 +65,9 @@ final class MethodJudge {
             "sausage",
             "mock-meat",
             "slab");
+
+    /** Words of the names that the recipe gives what it makes. */
+    private final Set<String> pots;
 
     private final Larder larder;
     private final StandInBook standIns;
@@ -84,7 +90,9 @@ final class MethodJudge {
             Kitchen kitchen,
             Recipe recipe,
             List<ConvertedLine> lines,
-            List<Swap> swaps) {
+            List<Swap> swaps,
+            Set<String> pots) {
+        this.pots = pots;
         this.larder = larder;
         this.standIns = tables.standIns();
         this.book = tables.book();
@@ -153,7 +161,7 @@ final class MethodJudge {
         String instead =
                 food.becomes() == null ? "it is left out; nothing in the larder fits" : food.becomes() + " instead";
         return new MethodStep.Note(
-                food.name(), "named only here; it does not fit (" + food.why() + "): " + instead + ".", "method");
+                food.name(), "named only here; it does not fit (" + food.why() + "): " + instead + ".", RULE);
     }
 
     /** @return what the step says in place of a food's name, or null where the name may stay */
@@ -161,7 +169,7 @@ final class MethodJudge {
         Ingredient food = match.ingredient();
         String name = text.substring(match.start(), match.end());
         String after = text.substring(match.end());
-        if (TOOL.matcher(after).find() || isInDish(food) || isVerb(name, after)) {
+        if (TOOL.matcher(after).find() || isInDish(food) || isVerb(name, after) || isPot(name, food)) {
             return null;
         }
         Judgement judgement = kitchen.needs().judge(food);
@@ -206,6 +214,12 @@ final class MethodJudge {
                         kitchen.needs().judge(i).labelAdvice(i.name()))),
                 () -> foods.add(new MethodFood(step, name, food.id(), null, why, null)));
         return fits.map(i -> cased(i.name(), name)).orElse(LEFT_OUT);
+    }
+
+    /** "The cream" of a recipe that makes a cashew cream: what goes into it is judged line by line. */
+    private boolean isPot(String name, Ingredient food) {
+        return !roles.contains(food.role())
+                && Words.of(name).stream().map(Words.Word::key).allMatch(pots::contains);
     }
 
     /** "Roll out", "mash the potatoes", "toast until golden". */

@@ -32,21 +32,11 @@ final class MethodRewriter {
         this.sauces = new SauceSentences(recipe, lines, swaps, book);
     }
 
-    /** @return one step for each of the recipe's, in order; notes that no step takes stand with the last */
+    /** @return one step for each of the recipe's, in order */
     List<MethodStep> rewrite() {
         List<MethodStep> steps = new ArrayList<>();
         for (String step : recipe.steps()) {
             steps.add(swaps.isEmpty() ? new MethodStep(step, step, false, List.of()) : rewritten(step));
-        }
-        List<MethodStep.Note> homeless = swaps.stream()
-                .filter(s -> !noted.contains(s))
-                .flatMap(s -> note(s).stream())
-                .toList();
-        if (!steps.isEmpty() && !homeless.isEmpty()) {
-            MethodStep last = steps.removeLast();
-            List<MethodStep.Note> notes = new ArrayList<>(last.notes());
-            notes.addAll(homeless);
-            steps.add(new MethodStep(last.text(), last.was(), last.changed(), notes));
         }
         return List.copyOf(steps);
     }

@@ -3,7 +3,6 @@ package nabe.swap;
 import java.util.List;
 import nabe.larder.Composition;
 import nabe.larder.Properties;
-import nabe.prep.Yields;
 import nabe.recipe.Part;
 
 /** Grams of water, salt and fat that something brings; water less what it drinks while baking (properties.csv). */
@@ -11,12 +10,14 @@ record Nutrients(double water, double salt, double fat) {
     static final Nutrients NONE = new Nutrients(0, 0, 0);
 
     /** @param part where it works: what cooks off there before the dish is built is water it does not bring */
-    static Nutrients of(List<SwapArithmetic.Portion> portions, Part part, Properties properties, Yields yields) {
-        return portions.stream().map(p -> of(p, part, properties, yields)).reduce(NONE, Nutrients::plus);
+    static Nutrients of(
+            List<SwapArithmetic.Portion> portions, Part part, Properties properties, Techniques techniques) {
+        return portions.stream().map(p -> of(p, part, properties, techniques)).reduce(NONE, Nutrients::plus);
     }
 
-    private static Nutrients of(SwapArithmetic.Portion portion, Part part, Properties properties, Yields yields) {
-        double cookedOff = 100 * Math.max(0, 1 - yields.of(portion.ingredient(), part));
+    private static Nutrients of(
+            SwapArithmetic.Portion portion, Part part, Properties properties, Techniques techniques) {
+        double cookedOff = 100 * Math.max(0, 1 - techniques.of(portion.ingredient(), part));
         Composition c = portion.ingredient().composition();
         double drinks = properties.mid(portion.ingredient(), "absorption").orElse(0);
         double share = portion.grams() / 100;

@@ -70,7 +70,7 @@ final class Options {
     }
 
     private Nutrients nutrients(List<SwapArithmetic.Portion> portions, Line line) {
-        return Nutrients.of(portions, line.part(), tables.properties(), tables.yields());
+        return Nutrients.of(portions, line.part(), tables.properties(), tables.techniques());
     }
 
     private Cost cost(SwapRule rule, Nutrients more) {

@@ -67,6 +67,8 @@ final class Subjects {
             Pattern.compile("\\b(?:dough|pastry|crust|rub|cut in|scone|biscuit)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern COUNT_BEFORE =
             Pattern.compile("(?:the )?\\d+ (?:large |medium |small )?$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BOTH_BEFORE =
+            Pattern.compile("\\bboth (?:of )?(?:the |kinds of |types of )?$", Pattern.CASE_INSENSITIVE);
     private final Larder larder;
     private final Recipe recipe;
     private final List<Swap> swaps;
@@ -132,6 +134,10 @@ final class Subjects {
         String says = about.stream().map(book::called).collect(Collectors.toCollection(LinkedHashSet::new)).stream()
                 .limit(3)
                 .collect(Collectors.joining(" and "));
+        Matcher both = BOTH_BEFORE.matcher(sentence.substring(0, match.start()));
+        if (both.find() && names(about) == 1) {
+            return java.util.Optional.of(new Mention(both.start(), match.end(), about, "the " + says));
+        }
         Matcher count = COUNT_BEFORE.matcher(sentence.substring(0, match.start()));
         boolean counted = count.find()
                 && about.stream()
@@ -144,6 +150,10 @@ final class Subjects {
                 match.end(),
                 about,
                 capital ? text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1) : text));
+    }
+
+    private long names(List<Swap> about) {
+        return about.stream().map(book::called).distinct().count();
     }
 
     /** Butter in the dough and butter in the pan become different things: the sentence tells which is meant. */

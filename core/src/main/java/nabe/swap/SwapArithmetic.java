@@ -6,7 +6,6 @@ import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.larder.Properties;
 import nabe.larder.Thickeners;
-import nabe.prep.Yields;
 import nabe.recipe.Part;
 
 /** Finds how much of each component does the work of what it replaces. Grams in, grams out. */
@@ -22,14 +21,14 @@ final class SwapArithmetic {
 
     private final Larder larder;
     private final Thickeners thickeners;
-    private final Yields yields;
+    private final Techniques techniques;
     private final Properties properties;
 
-    SwapArithmetic(Larder larder, Thickeners thickeners, Yields yields, Properties properties) {
+    SwapArithmetic(Larder larder, Thickeners thickeners, Techniques techniques, Properties properties) {
         this.properties = properties;
         this.larder = larder;
         this.thickeners = thickeners;
-        this.yields = yields;
+        this.techniques = techniques;
     }
 
     /** What one component comes to. */
@@ -53,7 +52,7 @@ final class SwapArithmetic {
                         case "piece" -> grams / piece(from) * piece(to);
                         case "egg" -> grams / eggOf(from);
                         case "area" -> pieces(from, grams) * areaMm2(from) * SLICE_G_PER_ML / 1000;
-                        case "cooked" -> grams * yields.of(from, part) / yields.of(to, part);
+                        case "cooked" -> grams * techniques.of(from, part) / techniques.of(to, part);
                         default -> grams;
                     };
             fatSoFar += amount * to.composition().fat();

@@ -3,6 +3,7 @@ package nabe.swap;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nabe.larder.Allergen;
@@ -12,10 +13,11 @@ import nabe.larder.Larder;
 import nabe.larder.Properties;
 import nabe.larder.StandInBook;
 import nabe.larder.Thickeners;
+import nabe.larder.Words;
 import nabe.needs.Judgement;
 import nabe.needs.Need;
-import nabe.prep.Yields;
 import nabe.recipe.Line;
+import nabe.recipe.Procedure;
 import nabe.recipe.Recipe;
 
 /** Converts a recipe to meet all needs at once, each thing swapped by the work it does. The one way into this package. */
@@ -29,13 +31,13 @@ public final class Swapper {
     public record Tables(
             SwapBook book,
             Thickeners thickeners,
-            Yields yields,
+            Techniques techniques,
             Properties properties,
             ComponentBook components,
             StandInBook standIns) {
         /** @return the same with the thirst of kept packets, g water for 100 g by larder id */
         public Tables withAbsorption(java.util.Map<String, Double> thirst) {
-            return new Tables(book, thickeners, yields, properties.withAbsorption(thirst), components, standIns);
+            return new Tables(book, thickeners, techniques, properties.withAbsorption(thirst), components, standIns);
         }
 
         /** @throws nabe.larder.CatalogueException when a file does not hold together */
@@ -44,40 +46,78 @@ public final class Swapper {
             Thickeners thickeners = new Thickeners();
             Properties properties = new Properties(larder);
             ComponentBook components = new ComponentBook(larder);
-            return new Tables(book.get(), thickeners, new Yields(), properties, components, new StandInBook(larder));
+            return new Tables(
+                    book.get(), thickeners, new Techniques(), properties, components, new StandInBook(larder));
         }
     }
 
     public Swapper(Larder larder, Tables tables) {
         this.larder = larder;
         this.tables = tables;
-        this.arithmetic = new SwapArithmetic(larder, tables.thickeners(), tables.yields(), tables.properties());
+        this.arithmetic = new SwapArithmetic(larder, tables.thickeners(), tables.techniques(), tables.properties());
     }
 
-    /** @return every line of the recipe accounted for: kept, swapped, left out by the cook, or unresolved */
-    public Conversion convert(Recipe recipe, Kitchen kitchen) {
+    /**
+     * @param recipe its lines divided over the pots of {@code procedure}
+     * @return every line of the recipe accounted for: kept, swapped, left out by the cook, or unresolved
+     */
+    public Conversion convert(Recipe recipe, Procedure procedure, Kitchen kitchen) {
         Work work = new Work(recipe, kitchen);
         for (int i = 0; i < recipe.lines().size(); i++) {
             work.take(i, recipe.lines().get(i));
         }
         double before = recipe.lines().stream().mapToDouble(Line::gramsOrZero).sum();
         List<MadeComponent> made = new ComponentChooser(larder, tables.components(), kitchen).choose(work.lines);
-        List<MethodStep> method = new MethodRewriter(larder, recipe, work.lines, work.swaps, tables.book()).rewrite();
-        MethodJudge judge = new MethodJudge(larder, tables, kitchen, recipe, work.lines, work.swaps);
-        List<MethodStep> judged = judge.judged(method);
         List<Swap> swaps = work.swaps.stream()
                 .map(swap -> swap.withCheck(work.check(swap, made)))
                 .toList();
-        return new Conversion(
-                List.copyOf(work.lines), swaps, List.copyOf(work.unresolved), made, judged, judge.foods(), before);
+        Set<String> pots = procedure.components().stream()
+                .filter(c -> c.of().size() > 1)
+                .flatMap(c -> Words.of(c.name()).stream())
+                .map(Words.Word::key)
+                .collect(Collectors.toSet());
+        Rewording whole = new Rewording(recipe, kitchen, work.lines, work.swaps, pots);
+        whole.of(recipe.steps());
+        Conversion conversion = new Conversion(
+                List.copyOf(work.lines), swaps, List.copyOf(work.unresolved), made, null, whole.foods, before);
+        return conversion.following(Converting.of(
+                recipe,
+                procedure,
+                conversion,
+                (clauses, meant) -> new Rewording(recipe, kitchen, work.lines, meant, pots).of(clauses),
+                swap -> tables.book()
+                        .find(swap.rule())
+                        .filter(SwapRule::changesMethod)
+                        .map(SwapRule::method)
+                        .orElse(null)));
     }
 
-    /** @return clauses of the method as they read after the conversion, one for one */
-    public List<MethodStep> reword(Recipe recipe, Conversion conversion, Kitchen kitchen, List<String> clauses) {
-        Recipe said = recipe.saying(clauses);
-        List<MethodStep> method =
-                new MethodRewriter(larder, said, conversion.lines(), conversion.swaps(), tables.book()).rewrite();
-        return new MethodJudge(larder, tables, kitchen, said, conversion.lines(), conversion.swaps()).judged(method);
+    /** Writes the swaps of one conversion into words of the method. */
+    private final class Rewording {
+        private final Recipe recipe;
+        private final Kitchen kitchen;
+        private final List<ConvertedLine> lines;
+        private final List<Swap> swaps;
+        private final Set<String> pots;
+        private List<MethodFood> foods = List.of();
+
+        Rewording(Recipe recipe, Kitchen kitchen, List<ConvertedLine> lines, List<Swap> swaps, Set<String> pots) {
+            this.pots = pots;
+            this.recipe = recipe;
+            this.kitchen = kitchen;
+            this.lines = lines;
+            this.swaps = swaps;
+        }
+
+        /** @return clauses as they read after the conversion, one for one */
+        List<MethodStep> of(List<String> clauses) {
+            Recipe said = recipe.saying(clauses);
+            MethodJudge judge = new MethodJudge(larder, tables, kitchen, said, lines, swaps, pots);
+            List<MethodStep> read =
+                    judge.judged(new MethodRewriter(larder, said, lines, swaps, tables.book()).rewrite());
+            foods = judge.foods();
+            return read;
+        }
     }
 
     /** One conversion under way. */

@@ -12,6 +12,7 @@ import java.util.stream.Stream;
 import nabe.larder.Larder;
 import nabe.needs.Need;
 import nabe.needs.Needs;
+import nabe.swap.PlannedProcedure;
 import nabe.testing.ForbiddenWords;
 import nabe.testing.Recipes;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -50,9 +51,9 @@ class NothingForbiddenTest {
         List<String> all = new ArrayList<>();
         plan.ingredients().forEach(i -> all.add(i.item()));
         plan.conversion().swaps().forEach(s -> s.becomes().forEach(b -> all.add(b.item())));
-        plan.conversion().method().forEach(s -> all.add(s.text()));
+        plan.method().forEach(s -> all.add(s.text()));
         plan.prep().steps().forEach(s -> all.add(s.text()));
-        plan.planned().components().forEach(c -> {
+        plan.conversion().procedure().components().forEach(c -> {
             all.add(c.name());
             c.of().stream()
                     .map(PlannedProcedure.Constituent::item)

@@ -12,11 +12,11 @@ import java.util.stream.Stream;
 import nabe.larder.Larder;
 import nabe.needs.Need;
 import nabe.needs.Needs;
-import nabe.plan.PlannedProcedure.Constituent;
-import nabe.plan.PlannedProcedure.Pot;
-import nabe.plan.PlannedProcedure.Work;
 import nabe.recipe.Procedure.Placement;
 import nabe.swap.ConvertedLine;
+import nabe.swap.PlannedProcedure.Constituent;
+import nabe.swap.PlannedProcedure.Pot;
+import nabe.swap.PlannedProcedure.Work;
 import nabe.testing.Recipes;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -40,11 +40,11 @@ class PlannedProcedureTest {
     void everyLineThatGoesToAPotIsThereOnceWithItsGrams(String text) {
         for (Set<Need> needs : List.of(Set.<Need>of(), ALL)) {
             Plan plan = plan(text, needs);
-            double wanted = plan.conversion().lines().stream()
+            double wanted = plan.conversion().toBuy().stream()
                     .filter(l -> l.component() != null)
                     .mapToDouble(ConvertedLine::gramsOrZero)
                     .sum();
-            double there = plan.planned().components().stream()
+            double there = plan.conversion().procedure().components().stream()
                     .flatMap(p -> p.of().stream())
                     .mapToDouble(c -> c.grams() == null ? 0 : c.grams())
                     .sum();
@@ -55,7 +55,7 @@ class PlannedProcedureTest {
     @ParameterizedTest
     @MethodSource("recipes")
     void noStepUsesMoreThanItsPotHolds(String text) {
-        for (Pot pot : plan(text, ALL).planned().components()) {
+        for (Pot pot : plan(text, ALL).conversion().procedure().components()) {
             Map<String, Double> holds = grams(pot.of());
             List<Constituent> used = new ArrayList<>();
             pot.steps().forEach(s -> used.addAll(s.uses()));
@@ -76,7 +76,7 @@ class PlannedProcedureTest {
     @ParameterizedTest
     @MethodSource("recipes")
     void whereNothingIsAskedForEveryClauseIsTheCooksOwn(String text) {
-        assertThat(plan(text, Set.of()).planned().components())
+        assertThat(plan(text, Set.of()).conversion().procedure().components())
                 .flatExtracting(Pot::steps)
                 .noneMatch(Work::changed)
                 .allMatch(s -> s.why() == null);
@@ -86,13 +86,16 @@ class PlannedProcedureTest {
     @MethodSource("recipes")
     void theDishIsBuiltOfPotsThatAreThereAndAsTheRecipeSays(String text) {
         Plan plan = plan(text, ALL);
-        Set<String> pots = plan.planned().components().stream().map(Pot::id).collect(Collectors.toSet());
+        Set<String> pots =
+                plan.conversion().procedure().components().stream().map(Pot::id).collect(Collectors.toSet());
         assertThat(pots)
-                .containsAll(plan.planned().layers().stream().map(Placement::of).toList());
+                .containsAll(plan.conversion().procedure().layers().stream()
+                        .map(Placement::of)
+                        .toList());
         if (plan.build().asRead()) {
             assertThat(plan.build().layers().stream().map(l -> l.component()).toList())
                     .isSubsetOf(pots)
-                    .hasSizeLessThanOrEqualTo((int) plan.planned().layers().stream()
+                    .hasSizeLessThanOrEqualTo((int) plan.conversion().procedure().layers().stream()
                             .filter(l -> !l.inside())
                             .count());
         }
@@ -112,11 +115,11 @@ class PlannedProcedureTest {
                 Boil the penne for 8 minutes. Soften the leeks in the butter for 10 minutes, stir in the flour, then the milk and simmer for 5 minutes.
                 Fold in the penne and half of the cheddar. Tip into a 30 x 20 cm dish and scatter with the rest of the cheddar. Bake at 190C for 25 minutes.
                 """, ALL);
-        assertThat(plan.planned().components())
+        assertThat(plan.conversion().procedure().components())
                 .flatExtracting(Pot::of)
                 .extracting(Constituent::item)
                 .doesNotContain("milk", "butter", "cheddar", "penne");
-        assertThat(plan.planned().components())
+        assertThat(plan.conversion().procedure().components())
                 .flatExtracting(Pot::steps)
                 .filteredOn(Work::changed)
                 .isNotEmpty()

@@ -142,8 +142,6 @@ class ShoppingAndCautionsTest {
                 .isEqualTo(grills);
         assertThat(plan.cautions().stream().anyMatch(c -> c.kind().equals("grill")))
                 .isEqualTo(!grills);
-        assertThat(plan.conversion().method().stream().anyMatch(s -> s.text().contains("under a hot grill")))
-                .isEqualTo(grills);
     }
 
     @Test
@@ -171,11 +169,10 @@ class ShoppingAndCautionsTest {
                 null,
                 null,
                 null);
-        String method = plan.conversion().method().stream().map(s -> s.text()).collect(Collectors.joining(" "));
+        String method = plan.method().stream().map(s -> s.text()).collect(Collectors.joining(" "));
         assertThat(method)
-                .startsWith("Oil a dish")
                 .doesNotContainPattern("(?i)\\b(?:butter|honey|garlic bread)\\b")
-                .contains("plant-based soured cream");
+                .doesNotContainPattern("(?i)soured? cream");
         assertThat(plan.conversion().methodFoods())
                 .extracting(f -> f.name())
                 .contains("garlic bread", "soured cream", "beaten egg");

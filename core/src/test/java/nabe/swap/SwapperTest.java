@@ -27,7 +27,6 @@ import org.junit.jupiter.params.provider.MethodSource;
 class SwapperTest {
     private static final Larder LARDER = Larder.load();
     private static final Swapper.Tables TABLES = Swapper.Tables.load(LARDER);
-    private static final Swapper SWAPPER = new Swapper(LARDER, TABLES);
     private static final RecipeReader READER = new RecipeReader(LARDER);
 
     static Stream<String> recipes() {
@@ -36,7 +35,7 @@ class SwapperTest {
 
     private static Conversion convert(String text, Need... needs) {
         Set<Need> set = needs.length == 0 ? Set.of() : EnumSet.copyOf(List.of(needs));
-        return SWAPPER.convert(READER.read(text), Kitchen.of(new Needs(set, Set.of(), true)));
+        return Conversions.of(text, Kitchen.of(new Needs(set, Set.of(), true)));
     }
 
     private static ConvertedLine only(Conversion conversion, String id) {
@@ -58,9 +57,12 @@ class SwapperTest {
             int mask = bits;
             Set<Need> set = EnumSet.noneOf(Need.class);
             IntStream.range(0, 6).filter(i -> (mask >> i & 1) == 1).forEach(i -> set.add(six.get(i)));
-            Conversion conversion = SWAPPER.convert(recipe, Kitchen.of(new Needs(set, Set.of(), true)));
+            Conversion conversion = Conversions.of(recipe, Kitchen.of(new Needs(set, Set.of(), true)));
             conversion.lines().forEach(line -> ForbiddenWords.check(line.item(), set));
-            conversion.method().forEach(step -> bad.addAll(ForbiddenWords.in(step.text(), set)));
+            conversion
+                    .procedure()
+                    .components()
+                    .forEach(pot -> pot.steps().forEach(step -> bad.addAll(ForbiddenWords.in(step.words(), set))));
             assertThat(conversion.massAfterGrams())
                     .as("%s", set)
                     .isCloseTo(conversion.massBeforeGrams(), within(conversion.massBeforeGrams() * 0.25));
@@ -129,7 +131,7 @@ class SwapperTest {
     void alternativesMeetEveryNeedAndAChoiceIsTaken() {
         Needs needs = new Needs(Set.of(Need.GLUTEN_FREE, Need.SOY_FREE), Set.of(Allergen.MILK), true);
         Recipe recipe = READER.read(Recipes.LASAGNA);
-        Conversion first = SWAPPER.convert(recipe, Kitchen.of(needs));
+        Conversion first = Conversions.of(recipe, Kitchen.of(needs));
         for (Swap swap : first.swaps()) {
             swap.alternatives()
                     .forEach(a -> a.becomes()
@@ -143,7 +145,7 @@ class SwapperTest {
                 .findFirst()
                 .orElseThrow();
         String other = milk.alternatives().getFirst().rule();
-        assertThat(SWAPPER.convert(recipe, new Kitchen(needs, House.usual(), Map.of(milk.source(), other), Map.of()))
+        assertThat(Conversions.of(recipe, new Kitchen(needs, House.usual(), Map.of(milk.source(), other), Map.of()))
                         .swaps())
                 .extracting(Swap::rule)
                 .contains(other);
@@ -154,7 +156,7 @@ class SwapperTest {
         Needs needs = new Needs(Set.of(), Set.of(Allergen.SULPHITE, Allergen.CELERY), true);
         Recipe recipe = READER.read(
                 "Bake\n\nIngredients\n1 kg potatoes\n2 tbsp balsamic vinegar\n2 cups mystery powder\n\nMethod\nBake.");
-        Conversion conversion = SWAPPER.convert(recipe, Kitchen.of(needs));
+        Conversion conversion = Conversions.of(recipe, Kitchen.of(needs));
         assertThat(conversion.unresolved())
                 .extracting(Unresolved::text)
                 .containsExactly("2 tbsp balsamic vinegar", "2 cups mystery powder");

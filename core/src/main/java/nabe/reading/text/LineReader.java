@@ -163,7 +163,7 @@ public final class LineReader {
                 && (measure.unit() == null
                         || measure.isMass() && measure.base(habits.spoons()).mid() >= 25);
         boolean plural = text.toLowerCase(Locale.ROOT).matches(".*\\bpeppers\\b.*");
-        boolean named = text.toLowerCase(Locale.ROOT).matches(".*\\b(black|white|ground|cracked)\\b.*");
+        boolean named = text.toLowerCase(Locale.ROOT).matches(".*\\b(black|white|ground|cracked|peppercorns?)\\b.*");
         return (counted || plural) && !named ? larder.get("pepper-red") : naming.ingredient();
     }
 

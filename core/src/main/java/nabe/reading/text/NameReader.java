@@ -3,7 +3,9 @@ package nabe.reading.text;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nabe.larder.Ingredient;
@@ -26,6 +28,20 @@ final class NameReader {
     private static final Pattern END_MARKS = Pattern.compile("[.:,]+$");
     private static final Pattern PARENS = Pattern.compile("[(\\[]([^()\\[\\]]*)[)\\]]");
     private static final Pattern JOINT = Pattern.compile("\\s(?:and|plus|with|\\+|&)\\s", Pattern.CASE_INSENSITIVE);
+    /** Nouns that the thing before "or" shares: "turkey or chicken broth" is a broth. */
+    private static final Set<String> SHARING = Set.of(
+            "broth",
+            "stock",
+            "mince",
+            "sausage",
+            "sausages",
+            "mushrooms",
+            "beans",
+            "lentils",
+            "flour",
+            "sauce",
+            "wine");
+
     private static final Pattern EITHER = Pattern.compile("\\s+or\\s+|\\s*/\\s*(?=\\p{L})", Pattern.CASE_INSENSITIVE);
     private static final Pattern TAIL = Pattern.compile(
             "\\s+(?:(?:plus|\\+|and) (?:extra|more)\\b.*|to (?:taste|serve|garnish"
@@ -186,6 +202,8 @@ final class NameReader {
             NameIndex.Match over = new NameIndex.Match(m.ingredient(), m.start(), words.length(), m.words(), m.exact());
             return Optional.of(new FoodNames.Found(over, shared.get().ingredient(), List.of()));
         }
-        return first.isPresent() ? first : foods.find(choices[1], true);
+        boolean lends = !choices[0].contains(" ") && SHARING.contains(tail[tail.length - 1].toLowerCase(Locale.ROOT));
+        Optional<FoodNames.Found> other = first.isEmpty() || lends ? foods.find(choices[1], true) : Optional.empty();
+        return other.isPresent() ? other : first;
     }
 }

@@ -8,15 +8,15 @@ import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.plan.Caution;
 import nabe.plan.Plan;
-import nabe.plan.PlannedProcedure;
 import nabe.plan.ShoppingItem;
+import nabe.plan.WrittenMethod;
 import nabe.prep.PrepStep;
 import nabe.prep.SaltBudget;
 import nabe.prep.SauceThickness;
 import nabe.prep.WaterBudget;
 import nabe.swap.MadeComponent;
 import nabe.swap.MethodFood;
-import nabe.swap.MethodStep;
+import nabe.swap.PlannedProcedure;
 import nabe.swap.Swap;
 import nabe.swap.Unresolved;
 
@@ -29,7 +29,7 @@ public record PlanView(
         List<Swap> swaps,
         List<Unresolved> unresolved,
         List<MadeComponent> components,
-        List<MethodStep> method,
+        List<WrittenMethod.Step> method,
         List<MethodFood> methodFoods,
         double massBeforeGrams,
         double massAfterGrams,
@@ -61,13 +61,13 @@ public record PlanView(
     static PlanView of(Plan plan) {
         return new PlanView(
                 RecipeView.of(plan.recipe(), plan.procedure()),
-                plan.planned(),
+                plan.conversion().procedure(),
                 NeedsView.of(plan.needs()),
                 plan.ingredients(),
                 plan.conversion().swaps(),
                 plan.conversion().unresolved(),
                 plan.conversion().made(),
-                plan.conversion().method(),
+                plan.method(),
                 plan.conversion().methodFoods(),
                 plan.conversion().massBeforeGrams(),
                 plan.conversion().massAfterGrams(),

@@ -1,4 +1,4 @@
-package nabe.prep;
+package nabe.swap;
 
 import java.util.List;
 import java.util.Map;
@@ -10,13 +10,13 @@ import nabe.recipe.Part;
 import org.jspecify.annotations.Nullable;
 
 /** What is done to each thing before it enters the dish and what is left of its weight. From prep.json5. */
-public final class Yields {
+public final class Techniques {
     private final List<Entry> entries = List.copyOf(ListCatalogue.read("prep.json5", Entry[].class));
 
     private final Map<Part, Map<String, Double>> usual = new ConcurrentHashMap<>();
 
     /** One entry of prep.json5. */
-    record Entry(
+    public record Entry(
             @com.fasterxml.jackson.annotation.JsonProperty("for")
             List<String> kinds,
 
@@ -47,13 +47,14 @@ public final class Yields {
             return false;
         }
 
-        double share() {
+        /** @return share of the raw weight that is left */
+        public double share() {
             return (leaves.getFirst() + leaves.getLast()) / 2;
         }
     }
 
     /** @return the entry that applies in this house, or null when it goes in as it is */
-    Entry entry(Ingredient ingredient, Part part, Schools schools) {
+    public @Nullable Entry entry(Ingredient ingredient, Part part, Schools schools) {
         for (Entry entry : entries) {
             if (entry.fits(ingredient, part, schools)) {
                 return entry;

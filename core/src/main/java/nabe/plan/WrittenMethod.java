@@ -1,0 +1,65 @@
+package nabe.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import nabe.bake.BakePlan;
+import nabe.bake.Phase;
+import nabe.build.BuildPlan;
+import nabe.build.Layer;
+import nabe.measure.KitchenText;
+import nabe.prep.PrepPlan;
+import nabe.prep.PrepStep;
+import nabe.prep.PrepStep.When;
+import org.jspecify.annotations.Nullable;
+
+/** The whole plan written out to cook from: what is done first, how the dish is built, how it bakes. */
+public final class WrittenMethod {
+    private WrittenMethod() {}
+
+    /** @param changed whether the recipe says it otherwise; {@code why}, or null where it does not */
+    public record Step(
+            String text, boolean changed, @Nullable String why) {}
+
+    static List<Step> of(PrepPlan prep, BuildPlan build, BakePlan bake) {
+        List<Step> steps = new ArrayList<>();
+        add(steps, prep, When.BEFORE);
+        steps.add(new Step(layers(build), false, null));
+        add(steps, prep, When.BUILT);
+        bake.phases().forEach(p -> steps.add(new Step(words(p), false, null)));
+        add(steps, prep, When.WHILE_BAKING);
+        add(steps, prep, When.TO_SERVE);
+        return List.copyOf(steps);
+    }
+
+    private static void add(List<Step> steps, PrepPlan prep, When when) {
+        for (PrepStep step : prep.steps()) {
+            if (step.when() == when) {
+                steps.add(new Step(step.text(), step.own() || step.why() != null, step.why()));
+            }
+        }
+    }
+
+    private static String layers(BuildPlan build) {
+        return "Into the dish, bottom to top: "
+                + build.layers().stream().map(WrittenMethod::layer).collect(Collectors.joining("; ")) + ".";
+    }
+
+    private static String layer(Layer layer) {
+        return KitchenText.grams(layer.grams()) + " "
+                + layer.name().substring(0, 1).toLowerCase(Locale.ROOT)
+                + layer.name().substring(1);
+    }
+
+    private static String words(Phase phase) {
+        String minutes = phase.minutes() + " min";
+        return switch (phase.kind()) {
+            case "rest" -> "Rest " + minutes + " before cutting.";
+            case "grill" -> "Grill " + minutes + ", watched all the time.";
+            default ->
+                "Bake " + minutes + " at " + Math.round(phase.celsius()) + " °C, "
+                        + (phase.covered() ? "covered." : "open.");
+        };
+    }
+}

@@ -1,0 +1,259 @@
+package nabe.prep;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.Predicate;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import nabe.larder.Ingredient;
+import nabe.prep.StoveBook.Left;
+import nabe.prep.StoveBook.Work;
+import nabe.swap.ConvertedLine;
+import nabe.swap.PlannedProcedure;
+import nabe.swap.PlannedProcedure.Constituent;
+import nabe.swap.PlannedProcedure.Pot;
+import org.jspecify.annotations.Nullable;
+
+/** Carries out the steps of a procedure pot by pot and weighs what is in each: what softens, browns, drinks, boils away. */
+final class Cooking {
+    /** Share of a liquid that an open simmering pot loses in a minute: 20 min leave 80 to 90 %. Kitchen practice. */
+    private static final double BOILS_AWAY = 0.008;
+
+    private static final double HALF_COVERED = 0.55;
+    private static final double COVERED = 0.2;
+    /** However long it simmers, no cook lets more than this go. Kitchen practice. */
+    private static final double LEAST_LEFT = 0.4;
+
+    private static final double CRUMB = 1e-6;
+    private static final Set<String> TOMATOES = Set.of("tomato", "tomato-sauce");
+    private static final Set<String> BOILED = Set.of(
+            "short-pasta", "noodles", "sheets", "fresh-sheets", "tubes", "shells", "pulse", "grain", "slice-root");
+    private static final Pattern HALF = Pattern.compile(
+            "\\bhalf[- ](?:covered|on|lidded)|\\b(?:lid|cover) (?:half|ajar|askew|partly|tilted)|\\bpart(?:ly|ially)?[- ]covered",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern COVERS =
+            Pattern.compile("\\b(?<!un)(?:lid on|covered|cover|put (?:a|the) lid)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SHORT = Pattern.compile(
+            "\\bhalf (?:the|its|their|of the) (?:time|packet|usual)|\\bshort of (?:the|its|their)|\\bless than (?:the )?pack",
+            Pattern.CASE_INSENSITIVE);
+
+    private final PlannedProcedure procedure;
+    private final StoveBook book;
+    private final Predicate<ConvertedLine> done;
+    private final Map<ConvertedLine, Double> before;
+    private final Map<String, List<Content>> pots = new HashMap<>();
+    private final Map<PlannedProcedure.Work, Stage> stages = new IdentityHashMap<>();
+    private final Map<String, List<Content>> first = new HashMap<>();
+
+    /**
+     * What a step did.
+     *
+     * @param work null where the verb takes no time of its own
+     * @param minutes it takes, by the text or as usual
+     * @param before grams in the pot, {@code added} to it by this step, {@code after} when it is done
+     * @param sign what the food's own row says of when it is done, or null
+     */
+    record Stage(
+            @Nullable Work work,
+            double minutes,
+            double before,
+            double added,
+            double after,
+            @Nullable String sign,
+            List<Content> worked) {}
+
+    /**
+     * @param done lines that come cooked: they neither lose nor drink
+     * @param before what Nabe's own work has left of a line's weight before it goes into its pot
+     */
+    Cooking(
+            PlannedProcedure procedure,
+            StoveBook book,
+            Predicate<ConvertedLine> done,
+            Map<ConvertedLine, Double> before) {
+        this.before = before;
+        this.procedure = procedure;
+        this.book = book;
+        this.done = done;
+        procedure.components().forEach(p -> cooked(p.id()));
+    }
+
+    Stage stage(PlannedProcedure.Work work) {
+        return stages.get(work);
+    }
+
+    /** @return what lies in a pot before its first step: whatever no step puts in */
+    List<Content> atFirst(Pot pot) {
+        return first.getOrDefault(pot.id(), List.of());
+    }
+
+    /** @return grams of each line as it enters the dish, out of whichever pot it comes */
+    Map<ConvertedLine, Double> ready() {
+        Map<ConvertedLine, Double> ready = new IdentityHashMap<>();
+        for (Pot pot : procedure.components()) {
+            double stays = 1 - passedOn(pot.id());
+            if (stays > CRUMB) {
+                pots.get(pot.id()).forEach(c -> ready.merge(c.line, c.now * stays, Double::sum));
+            }
+        }
+        return ready;
+    }
+
+    private double passedOn(String pot) {
+        return Math.min(
+                1,
+                procedure.components().stream()
+                        .flatMap(p -> p.of().stream())
+                        .filter(c -> c.line() == null && pot.equals(c.component()))
+                        .mapToDouble(Constituent::share)
+                        .sum());
+    }
+
+    private List<Content> cooked(String id) {
+        List<Content> known = pots.get(id);
+        if (known != null) {
+            return known;
+        }
+        List<Content> in = new ArrayList<>();
+        pots.put(id, in);
+        procedure.components().stream()
+                .filter(p -> p.id().equals(id) && p.made() == null)
+                .findFirst()
+                .ifPresent(p -> cook(p, in));
+        return in;
+    }
+
+    private void cook(Pot pot, List<Content> in) {
+        for (Constituent of : pot.of()) {
+            in.addAll(contents(of, 1 - used(pot, of)));
+        }
+        first.put(pot.id(), List.copyOf(in));
+        for (PlannedProcedure.Work step : pot.steps()) {
+            String said = pot.steps().stream()
+                    .filter(s -> s.sentence() == step.sentence())
+                    .map(PlannedProcedure.Work::words)
+                    .collect(Collectors.joining(" "));
+            stages.put(step, stage(step, said, in));
+        }
+    }
+
+    /** How much of a constituent the pot's steps put in themselves, 0 to 1. */
+    private static double used(Pot pot, Constituent of) {
+        double used = pot.steps().stream()
+                .flatMap(s -> s.uses().stream())
+                .filter(u -> u.line() == of.line()
+                        && (of.line() != null || of.component().equals(u.component())))
+                .mapToDouble(u -> of.line() == null ? u.share() / Math.max(CRUMB, of.share()) : u.ofLine())
+                .sum();
+        return Math.min(1, used);
+    }
+
+    private List<Content> contents(Constituent of, double share) {
+        if (share < CRUMB) {
+            return List.of();
+        }
+        if (of.line() != null) {
+            double grams = of.line().gramsOrZero() * of.ofLine() * share;
+            return List.of(new Content(of.line(), grams, grams * before.getOrDefault(of.line(), 1.0)));
+        }
+        return of.component() == null
+                ? List.of()
+                : cooked(of.component()).stream()
+                        .map(c -> c.part(of.share() * share))
+                        .toList();
+    }
+
+    private Stage stage(PlannedProcedure.Work step, String said, List<Content> in) {
+        double before = grams(in);
+        List<Content> put = new ArrayList<>();
+        step.uses().forEach(u -> put.addAll(contents(u, 1)));
+        in.addAll(put);
+        double added = grams(put);
+        Work work = workOf(step, in);
+        if (work == null) {
+            return new Stage(null, minutes(step, 1), before, added, grams(in), null, put);
+        }
+        boolean byItself = work.name().equals("squeeze")
+                || work.name().equals("soak")
+                || work.name().equals("cut");
+        List<Content> worked = byItself && !put.isEmpty() ? put : in;
+        boolean some = put.isEmpty() && in.size() > 1 && work.name().equals("cut");
+        double minutes =
+                minutes(step, work.minutes() + (some ? 0 : work.perHundred() * grams(put.isEmpty() ? in : put) / 100));
+        Content signed = null;
+        for (Content content : worked) {
+            Left left = leaves(work, content);
+            if (left != null) {
+                boolean changes = Math.abs(content.wanted(left.share()) - content.now) > 0.01 * content.now;
+                drink(content, content.wanted(left.share()), in);
+                signed = changes && (signed == null || content.raw > signed.raw) ? content : signed;
+            }
+        }
+        if (work.evaporates()) {
+            boilAway(in, minutes, open(said));
+        }
+        String sign = signed == null ? null : leaves(work, signed).sign();
+        return new Stage(work, minutes, before, added, grams(in), sign, put.isEmpty() ? List.copyOf(in) : put);
+    }
+
+    private static double minutes(PlannedProcedure.Work step, double usual) {
+        return step.minutes() == null
+                ? usual
+                : (step.minutes().min() + step.minutes().max()) / 2;
+    }
+
+    /** Pasta, grains and potatoes are boiled where the text says "cook"; half their time is a parboil. */
+    private @Nullable Work workOf(PlannedProcedure.Work step, List<Content> in) {
+        Work work = book.work(step.action());
+        boolean boils = step.action().equals("cook")
+                && in.stream()
+                        .filter(c -> c.ingredient() != null)
+                        .anyMatch(c -> c.ingredient().roles().stream().anyMatch(BOILED::contains));
+        if (boils || work != null && work.name().equals("boil")) {
+            return book.named(SHORT.matcher(step.words()).find() ? "parboil" : "boil");
+        }
+        return work;
+    }
+
+    private @Nullable Left leaves(Work work, Content content) {
+        Ingredient ingredient = content.ingredient();
+        return ingredient == null || content.raw <= 0 || done.test(content.line) ? null : book.left(work, ingredient);
+    }
+
+    /** What a thing takes up comes out of the pot's own liquid where there is enough, else out of the cooking water. */
+    private static void drink(Content content, double wanted, List<Content> in) {
+        double more = wanted - content.now;
+        double liquid =
+                in.stream().filter(Cooking::isLiquid).mapToDouble(c -> c.now).sum();
+        if (more > 0 && liquid > more) {
+            double left = 1 - more / liquid;
+            in.stream().filter(Cooking::isLiquid).forEach(c -> c.now *= left);
+        }
+        content.now = wanted;
+    }
+
+    private static void boilAway(List<Content> in, double minutes, double open) {
+        double left = Math.exp(-BOILS_AWAY * open * minutes);
+        in.stream()
+                .filter(Cooking::isLiquid)
+                .forEach(c -> c.now = Math.min(c.now, Math.max(LEAST_LEFT * c.raw, c.now * left)));
+    }
+
+    /** @param said the whole sentence: "lid half on, lowest heat, and simmer" */
+    private static double open(String said) {
+        return HALF.matcher(said).find() ? HALF_COVERED : COVERS.matcher(said).find() ? COVERED : 1;
+    }
+
+    private static boolean isLiquid(Content content) {
+        Ingredient ingredient = content.ingredient();
+        return ingredient != null && (SauceThickness.isLiquid(ingredient) || TOMATOES.contains(ingredient.role()));
+    }
+
+    static double grams(List<Content> contents) {
+        return contents.stream().mapToDouble(c -> c.now).sum();
+    }
+}

@@ -1,0 +1,78 @@
+package nabe.prep;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import nabe.prep.PrepStep.When;
+import nabe.recipe.Line;
+import nabe.recipe.Part;
+import nabe.recipe.Recipe;
+import nabe.swap.ConvertedLine;
+
+/** What the ingredient list asks to be cut before the first pot: "onion, finely chopped". */
+final class GettingReady {
+    private static final Pattern CUT = Pattern.compile(
+            "\\b(?:chopped|diced|sliced|grated|crushed|minced|shredded|cubed|halved|quartered|torn|trimmed|peeled|snipped|julienned|crumbled|zested|deseeded|seeded|cored|in (?:dice|cubes|strips|chunks|rings|matchsticks)|cut)\\b",
+            Pattern.CASE_INSENSITIVE);
+    /** Minutes for one line, and more for each 100 g of it. Kitchen practice. */
+    private static final double A_LINE = 0.7;
+
+    private static final double A_HUNDRED = 0.7;
+    private static final double MOST_GRAMS = 600;
+
+    private GettingReady() {}
+
+    /** Of all that stands behind the name, what is cutting. */
+    private static String cuts(String preparation) {
+        return Arrays.stream(preparation.toLowerCase(Locale.ROOT).split("\\s*[,;]\\s*"))
+                .filter(part -> CUT.matcher(part).find())
+                .collect(Collectors.joining(", "));
+    }
+
+    /** @return one step for all of it, or null where the list asks for nothing */
+    static PrepStep of(Recipe recipe, List<ConvertedLine> lines, Set<Integer> cutInMethod) {
+        List<String> asked = new ArrayList<>();
+        double minutes = 0;
+        List<Integer> seen = new ArrayList<>();
+        for (ConvertedLine line : lines) {
+            Line written = recipe.lines().get(line.source());
+            String preparation = written.preparation();
+            if (line.swapped()
+                    || preparation == null
+                    || seen.contains(line.source())
+                    || cutInMethod.contains(line.source())
+                    || !CUT.matcher(preparation).find()) {
+                continue;
+            }
+            seen.add(line.source());
+            asked.add(line.item() + " " + cuts(preparation));
+            minutes += A_LINE + A_HUNDRED * Math.min(MOST_GRAMS, written.gramsOrZero()) / 100;
+        }
+        return asked.isEmpty()
+                ? null
+                : new PrepStep(
+                        "ready",
+                        null,
+                        "Getting ready",
+                        Part.FILLING,
+                        "Have cut, as the list says: " + String.join("; ", asked) + ".",
+                        List.of(),
+                        null,
+                        (int) Math.max(1, Math.round(minutes)),
+                        0,
+                        0,
+                        0,
+                        "board",
+                        null,
+                        "a day ahead, in the fridge",
+                        0,
+                        false,
+                        null,
+                        List.of(),
+                        When.BEFORE);
+    }
+}

@@ -1,0 +1,374 @@
+package nabe.prep;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import nabe.prep.Cooking.Stage;
+import nabe.prep.PrepStep.Rung;
+import nabe.prep.PrepStep.Used;
+import nabe.prep.PrepStep.When;
+import nabe.recipe.Procedure.Kind;
+import nabe.recipe.Procedure.Placement;
+import nabe.swap.PlannedProcedure;
+import nabe.swap.PlannedProcedure.Constituent;
+import nabe.swap.PlannedProcedure.Pot;
+import nabe.swap.PlannedProcedure.Work;
+import org.jspecify.annotations.Nullable;
+
+/** The recipe's own work before the oven: one step for what a sentence does in one pot, in the order of the pots. */
+final class MethodSteps {
+    private static final Set<String> REMARKS = Set.of("add", "go", "do", "take", "come", "get");
+    private static final Set<Kind> DOUGHS = Set.of(Kind.CRUST, Kind.BATTER);
+    private static final Set<Kind> BUILT_OF = Set.of(Kind.STRUCTURE, Kind.MASH, Kind.BINDER);
+    private static final Set<String> CHILLS = Set.of("refrigerate", "chill", "stand", "rest", "leave");
+    private static final Set<String> CUTS = Set.of("cut", "slice", "quarter", "pull", "halve", "lift");
+    private static final double ALL = 0.99;
+    private static final int LONG = 60;
+    private static final int QUICK = 15;
+    /** Work that goes by itself takes no more of the hands than this. */
+    private static final double A_LOOK = 0.06;
+
+    private final PlannedProcedure procedure;
+    private final Cooking cooking;
+    private final StoveBook book;
+    private final @Nullable Integer minutesLeft;
+    private final Map<String, String> names;
+    private final List<PrepStep> steps = new ArrayList<>();
+    private final Map<String, Set<String>> needs = new HashMap<>();
+    private final Map<String, String> lastOf = new HashMap<>();
+
+    MethodSteps(PlannedProcedure procedure, Cooking cooking, StoveBook book, @Nullable Integer minutesLeft) {
+        this.procedure = procedure;
+        this.cooking = cooking;
+        this.book = book;
+        this.minutesLeft = minutesLeft;
+        this.names = procedure.components().stream().collect(Collectors.toMap(Pot::id, Pot::name));
+    }
+
+    /** @param needs by a step's id, the ids of the steps it needs; {@code lastOf} by a pot's id, its last step */
+    record Result(List<PrepStep> steps, Map<String, Set<String>> needs) {}
+
+    /** @param own steps of Nabe's by the pot they come first in */
+    Result with(Map<String, List<PrepStep>> own) {
+        List<Pot> order = order();
+        for (Pot pot : order) {
+            own.getOrDefault(pot.id(), List.of()).forEach(s -> add(s, pot, Set.of()));
+            if (pot.made() != null) {
+                add(making(pot), pot, Set.of());
+            } else {
+                sentences(pot).forEach(works -> sentence(pot, works));
+            }
+        }
+        return new Result(List.copyOf(steps), needs);
+    }
+
+    /** Every pot after those that go into it. */
+    private List<Pot> order() {
+        List<Pot> order = new ArrayList<>();
+        Set<String> seen = new HashSet<>();
+        procedure.components().forEach(p -> visit(p, seen, order));
+        return order;
+    }
+
+    private void visit(Pot pot, Set<String> seen, List<Pot> order) {
+        if (!seen.add(pot.id())) {
+            return;
+        }
+        procedure.components().stream()
+                .filter(p -> pot.of().stream().anyMatch(c -> p.id().equals(c.component())))
+                .forEach(p -> visit(p, seen, order));
+        order.add(pot);
+    }
+
+    /** Runs of steps of one sentence; a remark that does nothing goes with the sentence before it. */
+    private static List<List<Work>> sentences(Pot pot) {
+        List<List<Work>> runs = new ArrayList<>();
+        for (Work work : pot.steps()) {
+            boolean remark = isRemark(work);
+            boolean same = !runs.isEmpty() && runs.getLast().getLast().sentence() == work.sentence();
+            boolean follows =
+                    remark && !runs.isEmpty() && runs.getLast().getLast().sentence() == work.sentence() - 1;
+            if (same || follows) {
+                runs.getLast().add(work);
+            } else if (!remark) {
+                runs.add(new ArrayList<>(List.of(work)));
+            }
+        }
+        return runs;
+    }
+
+    private static boolean isRemark(Work work) {
+        return REMARKS.contains(work.action())
+                && work.uses().isEmpty()
+                && work.minutes() == null
+                && work.until() == null;
+    }
+
+    private void sentence(Pot pot, List<Work> works) {
+        String text = works.stream()
+                .collect(Collectors.groupingBy(
+                        Work::sentence, LinkedHashMap::new, Collectors.mapping(Work::words, Collectors.toList())))
+                .values()
+                .stream()
+                .map(MethodWords::sentence)
+                .collect(Collectors.joining(" "));
+        List<Constituent> put = works.stream().flatMap(w -> w.uses().stream()).toList();
+        boolean opens = put.isEmpty() && !lastOf.containsKey(pot.id());
+        List<Used> uses = opens ? held(pot) : put.stream().map(this::used).toList();
+        PrepStep twin = twin(text);
+        if (twin != null) {
+            merge(twin, pot, uses);
+            return;
+        }
+        Set<String> after = put.stream()
+                .map(Constituent::component)
+                .filter(Objects::nonNull)
+                .map(lastOf::get)
+                .filter(Objects::nonNull)
+                .collect(Collectors.toSet());
+        add(step(pot, works, text, uses), pot, after);
+    }
+
+    /** The same sentence said of another pot: "peel both kinds of potato". */
+    private @Nullable PrepStep twin(String text) {
+        return steps.stream()
+                .filter(s -> !s.own() && s.text().equals(text))
+                .findFirst()
+                .orElse(null);
+    }
+
+    private void merge(PrepStep twin, Pot pot, List<Used> uses) {
+        double grams = uses.stream()
+                .mapToDouble(u -> u.grams() == null ? 0 : u.grams())
+                .sum();
+        List<Used> both = Stream.concat(twin.uses().stream(), uses.stream()).toList();
+        steps.replaceAll(s -> s == twin
+                ? new PrepStep(
+                        s.id(),
+                        s.component(),
+                        s.item().equals(pot.name()) ? s.item() : s.item() + ", " + pot.name(),
+                        s.part(),
+                        s.text(),
+                        both,
+                        s.sign(),
+                        s.activeMinutes(),
+                        s.passiveMinutes(),
+                        s.rawGrams() + grams,
+                        s.readyGrams() + grams,
+                        s.tool(),
+                        s.heat(),
+                        s.ahead(),
+                        0,
+                        s.own(),
+                        s.why(),
+                        s.ladder(),
+                        s.when())
+                : s);
+        lastOf.put(pot.id(), twin.id());
+    }
+
+    private List<Used> held(Pot pot) {
+        return pot.of().stream().map(this::used).toList();
+    }
+
+    private Used used(Constituent of) {
+        return of.component() != null
+                ? new Used(names.getOrDefault(of.component(), ""), null, of.component(), of.share())
+                : new Used(Objects.requireNonNullElse(of.item(), ""), of.grams(), null, null);
+    }
+
+    private void add(PrepStep step, Pot pot, Set<String> after) {
+        Set<String> all = new LinkedHashSet<>(after);
+        if (lastOf.containsKey(pot.id())) {
+            all.add(lastOf.get(pot.id()));
+        }
+        pot.of().stream()
+                .filter(c -> c.component() != null && !lastOf.containsKey(pot.id()))
+                .map(c -> lastOf.get(c.component()))
+                .filter(Objects::nonNull)
+                .filter(id -> pot.steps().stream()
+                        .flatMap(s -> s.uses().stream())
+                        .noneMatch(u -> id.equals(lastOf.get(u.component()))))
+                .forEach(all::add);
+        needs.put(step.id(), all);
+        steps.add(step);
+        lastOf.put(pot.id(), step.id());
+    }
+
+    private PrepStep step(Pot pot, List<Work> works, String text, List<Used> uses) {
+        Stage start = cooking.stage(works.getFirst());
+        Stage end = cooking.stage(works.getLast());
+        double active = 0;
+        double passive = 0;
+        double added = 0;
+        String sign = null;
+        boolean first = !lastOf.containsKey(pot.id());
+        List<Rung> ladder = List.of();
+        for (Work work : works) {
+            Stage stage = cooking.stage(work);
+            double hands = stage.work() == null ? 1 : stage.work().hands();
+            double busy = hands < A_LOOK ? Math.min(1, stage.minutes()) : stage.minutes() * hands;
+            active += busy;
+            passive += stage.minutes() - busy;
+            added += stage.added();
+            sign = work.until() != null ? work.until() : sign != null ? sign : stage.sign();
+            ladder = ladder.isEmpty() ? ladder(work, stage) : ladder;
+        }
+        boolean last = works.getLast() == pot.steps().getLast();
+        Rung taken = ladder.stream().filter(Rung::taken).findFirst().orElse(null);
+        return new PrepStep(
+                pot.id() + "-" + works.getFirst().id(),
+                pot.id(),
+                pot.name(),
+                pot.kind().part(),
+                taken == null ? text : taken.words(),
+                uses,
+                sign,
+                (int) Math.max(1, Math.round(active)),
+                taken == null ? (int) Math.round(passive) : taken.minutes(),
+                start.before() + added,
+                end.after(),
+                tool(works, first),
+                heat(works),
+                last ? book.keeps(pot.kind()) : null,
+                0,
+                false,
+                taken == null ? why(works) : "There is no time for the recipe's own soak: " + text,
+                ladder,
+                when(pot, works, active + passive));
+    }
+
+    /** The tool the text names, else the usual one of the longest work; what is stirred into a pot that is on already needs none. */
+    private @Nullable String tool(List<Work> works, boolean first) {
+        return works.stream()
+                .map(Work::tool)
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElseGet(() -> {
+                    StoveBook.Work longest = longest(works);
+                    return longest == null || !first && longest.heat() == null ? null : longest.tool();
+                });
+    }
+
+    private @Nullable String heat(List<Work> works) {
+        return works.stream()
+                .map(Work::heat)
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElseGet(() -> {
+                    StoveBook.Work longest = longest(works);
+                    return longest == null ? null : longest.heat();
+                });
+    }
+
+    private StoveBook.@Nullable Work longest(List<Work> works) {
+        return works.stream()
+                .map(cooking::stage)
+                .filter(s -> s.work() != null)
+                .max(Comparator.comparingDouble(Stage::minutes))
+                .map(Stage::work)
+                .orElse(null);
+    }
+
+    private List<Rung> ladder(Work work, Stage stage) {
+        if (!work.action().equals("soak")) {
+            return List.of();
+        }
+        return stage.worked().stream()
+                .map(Content::ingredient)
+                .filter(Objects::nonNull)
+                .map(book::soaks)
+                .filter(s -> !s.isEmpty())
+                .findFirst()
+                .map(s -> TimeLadder.of(s, stage.minutes(), minutesLeft))
+                .orElse(List.of());
+    }
+
+    private static @Nullable String why(List<Work> works) {
+        String all = works.stream()
+                .map(Work::told)
+                .filter(Objects::nonNull)
+                .distinct()
+                .collect(Collectors.joining(" "));
+        return all.isEmpty() ? null : all;
+    }
+
+    /** Nothing goes anywhere after it: it is said of the dish. */
+    private boolean isLast(List<Work> works) {
+        int last = procedure.components().stream()
+                .flatMap(p -> p.steps().stream())
+                .filter(w -> !w.uses().isEmpty())
+                .mapToInt(Work::sentence)
+                .max()
+                .orElse(-1);
+        return works.stream().allMatch(w -> w.uses().isEmpty() && CUTS.contains(w.action()) && w.sentence() > last);
+    }
+
+    private When when(Pot pot, List<Work> works, double minutes) {
+        if (isLast(works)) {
+            return When.TO_SERVE;
+        }
+        List<Placement> laid =
+                procedure.layers().stream().filter(p -> p.of().equals(pot.id())).toList();
+        if (laid.isEmpty()) {
+            boolean beside = procedure.beside().stream().anyMatch(b -> b.of().equals(pot.id()) && b.share() > ALL);
+            return beside ? When.TO_SERVE : When.BEFORE;
+        }
+        if (DOUGHS.contains(pot.kind())) {
+            return When.BEFORE;
+        }
+        boolean stands = works.stream()
+                .allMatch(w -> CHILLS.contains(w.action()) && w.uses().isEmpty());
+        boolean asBuilt = BUILT_OF.contains(pot.kind());
+        if (stands
+                && asBuilt
+                && minutes >= LONG
+                && works.getLast() == pot.steps().getLast()) {
+            return When.BUILT;
+        }
+        boolean only = procedure.components().stream()
+                .flatMap(p -> p.of().stream())
+                .noneMatch(c -> pot.id().equals(c.component()));
+        return only && minutes <= QUICK && laid.stream().allMatch(Placement::late) ? When.WHILE_BAKING : When.BEFORE;
+    }
+
+    private PrepStep making(Pot pot) {
+        var made = pot.made();
+        String ahead =
+                made.days() > 0 ? made.days() + (made.days() == 1 ? " day" : " days") + " ahead, in the fridge" : null;
+        double raw = pot.of().stream()
+                .mapToDouble(c -> c.grams() == null ? 0 : c.grams())
+                .sum();
+        return new PrepStep(
+                pot.id(),
+                pot.id(),
+                pot.name(),
+                pot.kind().part(),
+                "Make " + nabe.measure.KitchenText.grams(made.grams()) + " "
+                        + made.name().substring(0, 1).toLowerCase(java.util.Locale.ROOT)
+                        + made.name().substring(1) + ". " + String.join(" ", made.steps()),
+                pot.of().stream().map(this::used).toList(),
+                made.sign(),
+                made.active(),
+                made.passive(),
+                raw,
+                made.grams(),
+                made.tools().isEmpty() ? null : made.tools().getFirst(),
+                null,
+                ahead,
+                0,
+                true,
+                "Made at home in place of what does not fit.",
+                List.of(),
+                When.BEFORE);
+    }
+}

@@ -1,0 +1,153 @@
+package nabe.prep;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.function.Function;
+import nabe.house.Schools;
+import nabe.larder.Ingredient;
+import nabe.measure.KitchenText;
+import nabe.prep.PrepStep.Used;
+import nabe.recipe.Part;
+import nabe.swap.ConvertedLine;
+import nabe.swap.Techniques;
+import org.jspecify.annotations.Nullable;
+
+/** Work that the recipe does not name and that its converted things need: Nabe's own steps, marked as such. */
+final class OwnSteps {
+    private final SheetWays ways;
+    private final Schools schools;
+    private final Map<String, Integer> packetMinutes;
+    private final Map<Key, List<ReadyLine>> together = new LinkedHashMap<>();
+
+    /** Things worked alike in one pot are one step: "Dice 120 g carrot, 260 g parsnip and 300 g swede". */
+    private record Key(String component, Techniques.Entry entry) {}
+
+    OwnSteps(SheetWays ways, Schools schools, Map<String, Integer> packetMinutes) {
+        this.ways = ways;
+        this.schools = schools;
+        this.packetMinutes = packetMinutes;
+    }
+
+    void take(ReadyLine line, Techniques.Entry entry) {
+        together.computeIfAbsent(
+                        new Key(Objects.requireNonNullElse(line.line().component(), ""), entry), k -> new ArrayList<>())
+                .add(line);
+    }
+
+    /** @param why they are there, by pot; the steps by the pot they come first in, "" for none */
+    Map<String, List<PrepStep>> steps(Function<@Nullable String, String> why) {
+        Map<String, List<PrepStep>> steps = new LinkedHashMap<>();
+        List<Key> keys = List.copyOf(together.keySet());
+        for (Key key : keys) {
+            String reason = why.apply(key.component.isEmpty() ? null : key.component);
+            steps.computeIfAbsent(key.component, k -> new ArrayList<>())
+                    .add(step(key, together.get(key), reason, "own-" + keys.indexOf(key)));
+        }
+        return steps;
+    }
+
+    private PrepStep step(Key key, List<ReadyLine> lines, String why, String id) {
+        Techniques.Entry entry = key.entry;
+        List<String> named = lines.stream()
+                .map(r -> KitchenText.grams(r.line().gramsOrZero()) + " "
+                        + r.line().item())
+                .toList();
+        String all = named.size() == 1
+                ? named.getFirst()
+                : String.join(", ", named.subList(0, named.size() - 1)) + " and " + named.getLast();
+        return PrepStep.own(
+                        id,
+                        key.component.isEmpty() ? null : key.component,
+                        String.join(
+                                ", ", lines.stream().map(r -> r.line().item()).toList()),
+                        lines.getFirst().line().part(),
+                        timed(entry.text().replace("{grams} {item}", all), minutes(lines)),
+                        entry.sign(),
+                        entry.active(),
+                        entry.passive(),
+                        lines.stream().mapToDouble(r -> r.line().gramsOrZero()).sum(),
+                        lines.stream().mapToDouble(ReadyLine::readyGrams).sum(),
+                        entry.tool(),
+                        entry.heat(),
+                        entry.ahead(),
+                        why)
+                .using(lines.stream()
+                        .map(r -> new Used(r.line().item(), r.line().grams(), null, null))
+                        .toList());
+    }
+
+    /** The packet's own minutes where a kept product gives them, else the kind's. */
+    private @Nullable Integer minutes(List<ReadyLine> lines) {
+        Ingredient first = lines.getFirst().line().ingredient();
+        return lines.size() > 1
+                ? null
+                : packetMinutes.getOrDefault(
+                        first.id(),
+                        ways.decide(first, schools)
+                                .map(d -> 2 * d.parboilMinutes())
+                                .orElse(null));
+    }
+
+    /** The packet's own minutes in place of "the packet". */
+    private static String timed(String text, @Nullable Integer minutes) {
+        return minutes == null
+                ? text
+                : text.replace(
+                                "half the packet time",
+                                Math.max(1, minutes / 2) + " min, half the packet's " + minutes + ",")
+                        .replace(
+                                "3 min short of the packet",
+                                "for " + Math.max(1, minutes - 3) + " min, 3 short of the packet's " + minutes);
+    }
+
+    /** A step that a mend of the water budget asks for. */
+    static PrepStep mend(ConvertedLine line, String text, double raw, double ready) {
+        return plain("mend-" + line.source(), line.component(), line.item(), line.part(), text, raw, ready, 5, null);
+    }
+
+    /** Hot stock or water stirred in. */
+    static PrepStep pour(ReadyLine poured) {
+        ConvertedLine line = poured.line();
+        return plain(
+                "pour-" + line.part().id(),
+                line.component(),
+                line.item(),
+                line.part(),
+                "Stir " + Math.round(poured.readyGrams()) + " ml hot stock or water into the "
+                        + line.part().title().toLowerCase(java.util.Locale.ROOT) + ".",
+                0,
+                poured.readyGrams(),
+                1,
+                "Loose enough to pour.");
+    }
+
+    private static PrepStep plain(
+            String id,
+            @Nullable String component,
+            String item,
+            Part part,
+            String text,
+            double raw,
+            double ready,
+            int active,
+            @Nullable String sign) {
+        return PrepStep.own(
+                id,
+                component,
+                item,
+                part,
+                text,
+                sign,
+                active,
+                0,
+                raw,
+                ready,
+                null,
+                null,
+                null,
+                "To bring the dish's water in.");
+    }
+}

@@ -1,0 +1,69 @@
+package nabe.prep;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.regex.Pattern;
+import nabe.house.Schools;
+import nabe.swap.Conversion;
+import nabe.swap.ConvertedLine;
+import nabe.swap.PlannedProcedure;
+import nabe.swap.PlannedProcedure.Constituent;
+import nabe.swap.PlannedProcedure.Pot;
+import nabe.swap.PlannedProcedure.Work;
+
+/**
+ * A dish's sheets, tubes or shells with one way for all that follows: what the recipe does with them unless the house or
+ * the sheets themselves say otherwise.
+ *
+ * @param conversion without the boiling where they go in dry after all
+ * @param schools with that way as the answer
+ */
+public record SheetsSettled(Conversion conversion, Schools schools) {
+    private static final Set<String> BOILS =
+            Set.of("boil", "cook", "parboil", "blanch", "simmer", "drain", "bring", "poach");
+    private static final Pattern SHORT = Pattern.compile(
+            "\\bhalf\\b|\\bpar-?(?:boil|cook)|\\bblanch|\\bshort of|\\bless than|\\bpliable|\\bbend|\\bal dente|\\bunder",
+            Pattern.CASE_INSENSITIVE);
+
+    /** @return the conversion and schools that prep, build and budgets go by */
+    public static SheetsSettled of(Conversion conversion, Schools schools, SheetWays ways) {
+        PlannedProcedure procedure = conversion.procedure();
+        boolean silent = procedure.components().stream().allMatch(p -> p.steps().isEmpty());
+        if (!silent) {
+            for (Pot pot : procedure.components()) {
+                for (Constituent of : pot.of()) {
+                    if (isSheet(of, schools, ways)) {
+                        return settled(conversion, schools, ways, pot, of.line());
+                    }
+                }
+            }
+        }
+        return new SheetsSettled(conversion, schools);
+    }
+
+    private static boolean isSheet(Constituent of, Schools schools, SheetWays ways) {
+        return of.line() != null
+                && of.line().ingredient() != null
+                && ways.decide(of.line().ingredient(), schools).isPresent();
+    }
+
+    private static SheetsSettled settled(
+            Conversion conversion, Schools schools, SheetWays ways, Pot pot, ConvertedLine line) {
+        List<Work> boiling = pot.steps().stream()
+                .filter(w -> BOILS.contains(w.action()))
+                .filter(w -> w.uses().isEmpty() || w.uses().stream().anyMatch(c -> c.line() == line))
+                .toList();
+        boolean boils = boiling.stream().anyMatch(w -> !w.action().equals("drain"));
+        boolean shorter =
+                boiling.stream().anyMatch(w -> SHORT.matcher(w.words()).find());
+        String said = !boils ? "unboiled" : shorter ? "parboil" : "boil";
+        String way = ways.settle(line.ingredient(), schools, said, line.swapped());
+        String why = ways.decide(line.ingredient(), schools).orElseThrow().why();
+        return new SheetsSettled(
+                boils && !way.equals(said)
+                        ? conversion.following(conversion.procedure().dropping(pot.id(), boiling, why))
+                        : conversion,
+                ways.isAsked(schools) ? schools : schools.with(Map.of("sheets", way)));
+    }
+}

@@ -1,0 +1,346 @@
+package nabe.swap;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import nabe.recipe.Procedure;
+import nabe.recipe.Procedure.Kind;
+import nabe.recipe.Procedure.Of;
+import nabe.recipe.Procedure.OvenPhase;
+import nabe.recipe.Procedure.Step;
+import nabe.recipe.Procedure.Vessel;
+import nabe.recipe.Recipe;
+import nabe.swap.PlannedProcedure.Constituent;
+import nabe.swap.PlannedProcedure.Dropped;
+import nabe.swap.PlannedProcedure.Pot;
+import nabe.swap.PlannedProcedure.Work;
+import org.jspecify.annotations.Nullable;
+
+/** Puts the swaps into the procedure: constituents in their places, clauses in the words that hold now. */
+final class Converting {
+    private static final double CRUMB = 1e-6;
+    /** Notes about what lies on top: nothing for what is melted into a sauce. */
+    private static final Pattern SCATTERED = Pattern.compile("Scatter|Sprinkle|Strew|Add (?:it|them) late");
+
+    /** The reason where a clause only names again what was swapped before. */
+    public static final String RENAMED = "What is swapped has another name here.";
+
+    private static final Set<String> LAYS = Set.of("scatter", "sprinkle", "strew", "top", "lay", "layer", "finish");
+    private final Recipe recipe;
+    private final Procedure procedure;
+    private final Conversion conversion;
+    private final Function<Swap, @Nullable String> notes;
+    private final Set<String> there;
+    private final Rewording reworded;
+    private final Map<MadeComponent, String> batches = new HashMap<>();
+    private final List<Dropped> dropped = new ArrayList<>();
+
+    /** Writes swaps into clauses, one for one and in order. */
+    interface Rewording {
+        List<MethodStep> of(List<String> clauses, List<Swap> swaps);
+    }
+
+    private Converting(
+            Recipe recipe,
+            Procedure procedure,
+            Conversion conversion,
+            Rewording reworded,
+            Function<Swap, @Nullable String> notes) {
+        this.recipe = recipe;
+        this.procedure = procedure;
+        this.conversion = conversion;
+        this.notes = notes;
+        this.there = there();
+        this.reworded = reworded;
+    }
+
+    /**
+     * @param reworded writes swaps into a pot's clauses
+     * @param notes what a swap changes at the stove, or null
+     */
+    static PlannedProcedure of(
+            Recipe recipe,
+            Procedure procedure,
+            Conversion conversion,
+            Rewording reworded,
+            Function<Swap, @Nullable String> notes) {
+        return new Converting(recipe, procedure, conversion, reworded, notes).planned();
+    }
+
+    private PlannedProcedure planned() {
+        List<Pot> pots = new ArrayList<>();
+        for (Vessel vessel : procedure.components()) {
+            if (there.contains(vessel.id())) {
+                pots.addAll(batchesFor(vessel));
+                pots.add(pot(vessel));
+            }
+        }
+        return new PlannedProcedure(
+                List.copyOf(pots),
+                procedure.layers().stream().filter(p -> there.contains(p.of())).toList(),
+                procedure.beside().stream().filter(b -> there.contains(b.of())).toList(),
+                procedure.oven().stream().map(this::phase).toList(),
+                procedure.rest(),
+                procedure.goesIn(),
+                List.copyOf(dropped));
+    }
+
+    /** Pots that still hold something: what was left out takes its pot along. */
+    private Set<String> there() {
+        Set<String> found = new HashSet<>();
+        int before;
+        do {
+            before = found.size();
+            procedure.components().stream()
+                    .filter(c -> !linesIn(c.id()).isEmpty()
+                            || c.of().stream().anyMatch(o -> o.component() != null && found.contains(o.component())))
+                    .forEach(c -> found.add(c.id()));
+        } while (found.size() > before);
+        return found;
+    }
+
+    private List<ConvertedLine> linesIn(String pot) {
+        return conversion.lines().stream()
+                .filter(l -> pot.equals(l.component()))
+                .toList();
+    }
+
+    /** The batches that are first needed in this pot, each a pot of its own. */
+    private List<Pot> batchesFor(Vessel vessel) {
+        List<Pot> found = new ArrayList<>();
+        for (ConvertedLine line : linesIn(vessel.id())) {
+            MadeComponent made = conversion.madeFor(line).orElse(null);
+            if (made != null && line.gramsOrZero() > 0 && !batches.containsKey(made)) {
+                batches.put(made, "m" + (batches.size() + 1));
+                found.add(batch(made, batches.get(made)));
+            }
+        }
+        return found;
+    }
+
+    private static Pot batch(MadeComponent made, String id) {
+        List<Constituent> of = made.ingredients().stream()
+                .map(c -> new Constituent(c.ingredient(), c.item(), c.grams(), null, null, null, 0))
+                .toList();
+        List<Work> steps = new ArrayList<>();
+        for (String words : made.steps()) {
+            steps.add(new Work(
+                    id + "-s" + (steps.size() + 1),
+                    "make",
+                    words,
+                    -1,
+                    steps.isEmpty() ? of : List.of(),
+                    made.tools().isEmpty() ? null : made.tools().getFirst(),
+                    null,
+                    null,
+                    null,
+                    null,
+                    steps.size() + 1 == made.steps().size() ? made.sign() : null,
+                    true,
+                    "Made at home for this dish."));
+        }
+        return new Pot(id, made.name(), kindOf(made), of, List.copyOf(steps), List.of(), made);
+    }
+
+    private static Kind kindOf(MadeComponent made) {
+        for (Kind kind : Kind.values()) {
+            if (kind.part() == made.parts().getFirst()) {
+                return kind;
+            }
+        }
+        return Kind.FILLING;
+    }
+
+    private Pot pot(Vessel vessel) {
+        List<ConvertedLine> lines = linesIn(vessel.id());
+        List<ConvertedLine> deep = deep(vessel);
+        List<Constituent> of = new ArrayList<>();
+        lines.forEach(l -> of.add(constituent(l, 1)));
+        vessel.of().stream()
+                .filter(o -> o.component() != null && there.contains(o.component()))
+                .forEach(o -> of.add(Constituent.of(o.component(), o.share())));
+        List<Swap> meant = meant(lines);
+        List<MethodStep> words =
+                reworded.of(vessel.steps().stream().map(Step::words).toList(), meant);
+        List<Work> steps = new ArrayList<>();
+        Set<Swap> noted = new HashSet<>();
+        boolean meatGone = deep.stream().map(ConvertedLine::ingredient).noneMatch(MeatWords::isMeat) && hadMeat(deep);
+        for (int i = 0; i < vessel.steps().size(); i++) {
+            Step step = vessel.steps().get(i);
+            Work work = work(step, vessel, words.get(i), meatGone, here(meant, lines), noted);
+            if (work != null) {
+                steps.add(work);
+            }
+        }
+        return new Pot(
+                vessel.id(),
+                PotName.of(vessel, deep),
+                vessel.kind(),
+                List.copyOf(of),
+                List.copyOf(steps),
+                notes(vessel, lines, steps),
+                null);
+    }
+
+    private boolean hadMeat(List<ConvertedLine> lines) {
+        return lines.stream()
+                .map(l -> recipe.lines().get(l.source()).ingredient())
+                .anyMatch(MeatWords::isMeat);
+    }
+
+    /** What is in a pot and in the pots that went into it. */
+    private List<ConvertedLine> deep(Vessel vessel) {
+        List<ConvertedLine> all = new ArrayList<>(linesIn(vessel.id()));
+        vessel.of().stream()
+                .filter(o -> o.component() != null)
+                .flatMap(o -> procedure.components().stream().filter(c -> c.id().equals(o.component())))
+                .forEach(c -> all.addAll(deep(c)));
+        return all;
+    }
+
+    private Constituent constituent(ConvertedLine line, double share) {
+        MadeComponent made = conversion.madeFor(line).orElse(null);
+        return made == null || !batches.containsKey(made)
+                ? Constituent.of(line, share)
+                : Constituent.of(batches.get(made), share * line.gramsOrZero() / made.grams(), line, share);
+    }
+
+    /** The swaps that a pot's clauses speak of: of a line divided over pots, the one made here. */
+    private List<Swap> meant(List<ConvertedLine> lines) {
+        Set<Integer> sources = lines.stream().map(ConvertedLine::source).collect(Collectors.toSet());
+        List<Swap> here = here(conversion.swaps(), lines);
+        return conversion.swaps().stream()
+                .filter(s -> !sources.contains(s.source())
+                        || here.contains(s)
+                        || s.becomes().isEmpty())
+                .toList();
+    }
+
+    private static List<Swap> here(List<Swap> swaps, List<ConvertedLine> lines) {
+        return swaps.stream()
+                .filter(s -> lines.stream()
+                        .anyMatch(l -> l.swapped()
+                                && l.source() == s.source()
+                                && l.ingredient() != null
+                                && s.becomes().stream()
+                                        .anyMatch(b -> b.ingredient()
+                                                .equals(l.ingredient().id()))))
+                .toList();
+    }
+
+    private @Nullable Work work(
+            Step step, Vessel vessel, MethodStep now, boolean meatGone, List<Swap> here, Set<Swap> noted) {
+        if (meatGone && MeatWords.takesFatOff(now.text())) {
+            dropped.add(new Dropped(vessel.id(), step.words(), "There is no meat in it that gives fat."));
+            return null;
+        }
+        List<Constituent> uses =
+                step.uses().stream().flatMap(u -> used(u, vessel).stream()).toList();
+        boolean pinkGone = meatGone && MeatWords.hasSign(now.text());
+        boolean changed = now.changed() || pinkGone;
+        String text = pinkGone ? MeatWords.without(now.text()) : now.text();
+        return new Work(
+                step.id(),
+                step.action(),
+                text,
+                step.sentence(),
+                uses,
+                step.tool(),
+                step.heat(),
+                step.covered(),
+                step.celsius(),
+                step.minutes(),
+                step.until() != null && text.contains(step.until()) ? step.until() : null,
+                changed,
+                changed ? why(step, now, here, noted) : null);
+    }
+
+    /** What a step uses of its pot: the share of each line that it takes there. */
+    private List<Constituent> used(Of use, Vessel vessel) {
+        if (use.line() == null) {
+            return there.contains(use.component()) ? List.of(Constituent.of(use.component(), use.share())) : List.of();
+        }
+        double inPot = vessel.of().stream()
+                .filter(o -> use.line().equals(o.line()))
+                .mapToDouble(Of::share)
+                .sum();
+        double share = inPot < CRUMB ? 0 : Math.min(1, use.share() / inPot);
+        return linesIn(vessel.id()).stream()
+                .filter(l -> l.source() == use.line())
+                .map(l -> constituent(l, share))
+                .toList();
+    }
+
+    private String why(Step step, MethodStep now, List<Swap> here, Set<Swap> noted) {
+        List<Swap> used = here.stream()
+                .filter(s -> step.uses().stream()
+                        .anyMatch(u -> Integer.valueOf(s.source()).equals(u.line())))
+                .filter(noted::add)
+                .toList();
+        List<String> said = Stream.concat(
+                        now.notes().stream()
+                                .filter(n -> n.rule().equals(MethodJudge.RULE))
+                                .map(n -> n.item() + ": " + n.text()),
+                        used.stream().map(notes).filter(Objects::nonNull))
+                .filter(text -> !SCATTERED.matcher(text).lookingAt() || LAYS.contains(step.action()))
+                .distinct()
+                .toList();
+        if (!said.isEmpty()) {
+            return String.join(" ", said);
+        }
+        return used.stream().map(Swap::reason).findFirst().orElse(RENAMED);
+    }
+
+    /** Notes of swapped things that are laid as they are: no step of their pot says them. */
+    private List<String> notes(Vessel vessel, List<ConvertedLine> lines, List<Work> steps) {
+        boolean laid = procedure.layers().stream().anyMatch(p -> p.of().equals(vessel.id()));
+        Set<Integer> used = steps.stream()
+                .filter(Work::changed)
+                .flatMap(w -> w.uses().stream())
+                .filter(c -> c.line() != null)
+                .map(c -> c.line().source())
+                .collect(Collectors.toSet());
+        Set<Integer> sources = lines.stream()
+                .filter(ConvertedLine::swapped)
+                .map(ConvertedLine::source)
+                .filter(s -> !used.contains(s))
+                .collect(Collectors.toSet());
+        return !laid
+                ? List.of()
+                : conversion.swaps().stream()
+                        .filter(s -> sources.contains(s.source()))
+                        .map(notes)
+                        .filter(n -> n != null)
+                        .distinct()
+                        .toList();
+    }
+
+    /** A phase's additions by what they are now. */
+    private OvenPhase phase(OvenPhase phase) {
+        List<String> adds =
+                phase.adds().stream().flatMap(a -> added(a).stream()).toList();
+        return new OvenPhase(
+                phase.kind(), phase.celsius(), phase.fan(), phase.covered(), phase.minutes(), adds, phase.stir());
+    }
+
+    private List<String> added(String add) {
+        boolean pot = procedure.components().stream().anyMatch(c -> c.id().equals(add));
+        if (pot) {
+            return there.contains(add) ? List.of(add) : List.of();
+        }
+        return conversion.lines().stream()
+                .map(ConvertedLine::item)
+                .filter(item -> item.equals(add))
+                .findFirst()
+                .map(List::of)
+                .orElse(List.of());
+    }
+}
