@@ -56,7 +56,7 @@ export function BakeStop({ plan, brief, edit, dishId }: StopProps) {
         <div className="flex flex-col gap-4">
           <PickOne
             label="Start from"
-            value={(oven.start ?? "room") as (typeof STARTS)[number]["value"]}
+            value={bake.start}
             options={STARTS}
             onPick={(start) => edit({ oven: { ...oven, start } })}
           />

@@ -36,7 +36,19 @@ export function PhaseStrip({ phases }: { phases: readonly Phase[] }) {
                 {phase.celsius ? `${Math.round(phase.celsius)} °C, ` : ""}from {minutes(from)}
               </p>
             </div>
-            <p className="mt-1 pr-2 text-sm text-faded">{phase.reason}</p>
+            {(phase.adds.length > 0 || phase.stir) && (
+              <p className="mt-1 pr-2 text-sm font-medium">
+                {phase.adds.length > 0 && `Now on: ${phase.adds.join(", ").toLowerCase()}. `}
+                {phase.stir && "Stir once within it."}
+              </p>
+            )}
+            <p className="mt-1 pr-2 text-sm text-faded">
+              {phase.reason}
+              {phase.said &&
+                phase.said !== `${phase.minutes} min` &&
+                !phase.reason.includes(phase.said) &&
+                ` (${phase.said})`}
+            </p>
           </li>
         );
       })}

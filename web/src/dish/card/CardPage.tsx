@@ -71,13 +71,7 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
           <div className="flex flex-col gap-3">
             <section>
               <h2 className="font-bold text-rim">First</h2>
-              <ol className="list-decimal pl-5">
-                {plan.data.prep.steps.map((s) => (
-                  <li key={s.text}>
-                    {s.text} <span className="text-faded">({minutes(s.startMinutesBefore)} before)</span>
-                  </li>
-                ))}
-              </ol>
+              <StepList plan={plan.data} when="before" />
             </section>
             <section>
               <h2 className="font-bold text-rim">Build, bottom to top</h2>
@@ -86,10 +80,17 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
                   <li key={`${i}-${l.name}`}>
                     {l.name} <strong>{grams(l.grams)}</strong>
                     {l.measure && ` (${l.measure})`}
+                    {l.late && ", on during the bake"}
                     {laidWords(plan.data, i)}
                   </li>
                 ))}
               </ol>
+              {plan.data.build.leftovers.map((l) => (
+                <p key={l.name}>
+                  Beside: {l.name} ({grams(l.grams)}). {l.use}
+                </p>
+              ))}
+              <StepList plan={plan.data} when="built" />
             </section>
             <section>
               <h2 className="font-bold text-rim">Bake</h2>
@@ -100,9 +101,13 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
                     {p.celsius
                       ? `${p.covered ? "covered" : p.kind === "grill" ? "under the grill" : "open"} at ${Math.round(p.celsius)} °C`
                       : "rest"}
+                    {p.adds.length > 0 && `; now on: ${p.adds.join(", ").toLowerCase()}`}
+                    {p.stir && "; stir once"}
                   </li>
                 ))}
               </ol>
+              <StepList plan={plan.data} when="while-baking" />
+              <StepList plan={plan.data} when="to-serve" />
               <p>Done: {plan.data.bake.signs.join(" ")}</p>
               {plan.data.bake.notes.map((note) => (
                 <p key={note}>{note}</p>
@@ -119,6 +124,33 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
         </footer>
       </article>
     </>
+  );
+}
+
+/** The steps of one time, each with what goes in. */
+function StepList({ plan, when }: { plan: Plan; when: Plan["prep"]["steps"][number]["when"] }) {
+  const steps = plan.prep.steps.filter((s) => s.when === when);
+  if (steps.length === 0) return null;
+  return (
+    <ol className="list-decimal pl-5">
+      {steps.map((s) => (
+        <li key={s.id}>
+          {s.text}
+          {s.uses.some((u) => u.grams) && (
+            <span className="text-faded">
+              {" "}
+              [
+              {s.uses
+                .filter((u) => u.grams)
+                .map((u) => `${grams(u.grams ?? 0)} ${u.item}`)
+                .join(", ")}
+              ]
+            </span>
+          )}
+          {when === "before" && <span className="text-faded"> ({minutes(s.startMinutesBefore)} before)</span>}
+        </li>
+      ))}
+    </ol>
   );
 }
 

@@ -1,9 +1,9 @@
 import { Button, Card, Notice } from "../../ui";
 import { Cautions } from "../Cautions";
 import type { StopProps } from "../stopProps";
+import { DifferencesCard } from "./DifferencesCard";
 import { Ingredients } from "./Ingredients";
 import { MadeCard } from "./MadeCard";
-import { MethodCard } from "./MethodCard";
 import { NeedsPicker } from "./NeedsPicker";
 import { SchoolsCard } from "./SchoolsCard";
 import { SwapCard } from "./SwapCard";
@@ -56,6 +56,7 @@ export function SwapStop({ plan, brief, edit }: StopProps) {
           ))}
         </ul>
       </Card>
+      <DifferencesCard differences={plan.differences} brief={brief} edit={edit} />
       {plan.components.length > 0 && <MadeCard made={plan.components} onMake={make} />}
       {bought.map((id) => (
         <Notice key={id} tone="plain">
@@ -72,7 +73,6 @@ export function SwapStop({ plan, brief, edit }: StopProps) {
           <Cautions cautions={labels} />
         </Card>
       )}
-      {plan.method.length > 0 && <MethodCard method={plan.method} />}
     </div>
   );
 }

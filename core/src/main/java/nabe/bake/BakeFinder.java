@@ -58,29 +58,30 @@ final class BakeFinder {
         return switch (wanted.cover()) {
             case "open" -> open(wanted);
             case "sealed" ->
-                new Course(up(times(new Course(LONGEST, 0, 0, 0), wanted).done()), 0, 0, 0);
+                course(up(times(course(LONGEST, 0, 0, 0, wanted), wanted).done()), 0, 0, 0, wanted);
             default -> covered(wanted, tries);
         };
     }
 
     private Course open(Wanted wanted) {
-        Times t = times(new Course(0, LONGEST, 0, LONGEST), wanted);
+        Times t = times(course(0, LONGEST, 0, LONGEST, wanted), wanted);
         double golden = t.golden();
         if (golden > t.done() - 12) {
             double end = Math.max(t.done(), Math.min(golden, t.done() + 15));
-            return new Course(0, up(end), 0, 0);
+            return course(0, up(end), 0, 0, wanted);
         }
         int browned = up(golden);
-        Times shielded = times(new Course(0, browned, LONGEST - browned, 0), wanted);
-        return new Course(0, browned, Math.max(0, up(shielded.done()) - browned), 0);
+        Times shielded = times(course(0, browned, LONGEST - browned, 0, wanted), wanted);
+        return course(0, browned, Math.max(0, up(shielded.done()) - browned), 0, wanted);
     }
 
     /** Covered until nearly done, then open: the cover's end is moved until hot through, tender and golden come together. */
     private Course covered(Wanted wanted, int tries) {
-        double foil = Math.max(0, times(new Course(LONGEST, 0, 0, 0), wanted).done() - USUAL_OPEN / 2.0);
+        double foil =
+                Math.max(0, times(course(LONGEST, 0, 0, 0, wanted), wanted).done() - USUAL_OPEN / 2.0);
         Times t = null;
         for (int i = 0; i < tries; i++) {
-            t = times(new Course((int) Math.round(foil), LONGEST - (int) Math.round(foil), 0, LONGEST), wanted);
+            t = times(course((int) Math.round(foil), LONGEST - (int) Math.round(foil), 0, LONGEST, wanted), wanted);
             double apart = Math.min(t.golden, foil + MOST_OPEN) - t.done();
             if (Math.abs(apart) < 1.5 || apart > 0 && foil <= 0) {
                 break;
@@ -91,10 +92,14 @@ final class BakeFinder {
         if (off < FEWEST) {
             off = 0;
         }
-        t = times(new Course(off, LONGEST - off, 0, LONGEST), wanted);
+        t = times(course(off, LONGEST - off, 0, LONGEST, wanted), wanted);
         double end = Math.max(t.done(), Math.min(t.golden, Math.max(t.done(), off + MOST_OPEN)));
         int open = up(end - off);
-        return new Course(off, open, 0, Math.min(open, LATE_TOPPING));
+        return course(off, open, 0, Math.min(open, LATE_TOPPING), wanted);
+    }
+
+    private static Course course(int covered, int open, int shielded, int topped, Wanted wanted) {
+        return Course.found(covered, open, shielded, topped, wanted.lateTopping());
     }
 
     private static int nearest(double minutes) {
@@ -112,7 +117,7 @@ final class BakeFinder {
                 .until(s -> s.core() >= wanted.core()
                         && s.tender() >= wanted.tender()
                         && (!colours || s.browning() >= wanted.golden()))
-                .run(course.phases(airCelsius, wanted.lateTopping()));
+                .run(course.phases(airCelsius));
         return new Times(
                 first(heated, Heated.Sample::core, wanted.core()),
                 first(heated, Heated.Sample::tender, wanted.tender()),
@@ -138,8 +143,8 @@ final class BakeFinder {
     }
 
     /** @return minutes of rest until it cuts: its mean heat falls to {@code cuts} °C, 10 to 30 */
-    int rest(Course course, boolean late, double cuts) {
-        List<HeatPhase> phases = new java.util.ArrayList<>(course.phases(airCelsius, late));
+    int rest(Course course, double cuts) {
+        List<HeatPhase> phases = new java.util.ArrayList<>(course.phases(airCelsius));
         phases.add(new HeatPhase(40 * 60, 21, false, false, true, true));
         Heated heated = new Simulation(
                         dish, section, air, startCelsius, startCelsius < 0 ? FROZEN_SECONDS : COARSE_SECONDS)

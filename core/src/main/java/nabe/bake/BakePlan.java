@@ -7,6 +7,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * How the dish bakes.
  *
+ * @param start how warm it goes in
+ * @param asWritten the recipe's own phases as a cook would set them, or null where it gives none or two temperatures
  * @param rule how the minutes were found, in words
  * @param coreCelsius the safe core temperature, or null where none is usual; {@code coreSource} who says so
  * @param coreReached whether the forecast's coldest point is there when the bake ends; {@code coreMinutes} when it is
@@ -19,6 +21,8 @@ import org.jspecify.annotations.Nullable;
  */
 public record BakePlan(
         Scales oven,
+        Start start,
+        OvenChoice.@Nullable OwnPhases asWritten,
         List<Phase> phases,
         int ovenMinutes,
         String rule,

@@ -24,6 +24,7 @@ public final class BakePlanner {
 
     private static final double START_OFF = 3;
     private static final double ENOUGH_GOLD = 0.75;
+    private static final int NEARLY_HOT = 5;
     private static final int EXTRA = 5;
     private static final int MOST_EXTRAS = 3;
     private static final double NEARLY = 0.04;
@@ -39,20 +40,15 @@ public final class BakePlanner {
      */
     public BakePlan plan(
             Recipe recipe,
+            Said said,
             BuildPlan build,
             List<Ingredient> ingredients,
             OvenChoice choice,
             Schools schools,
             int uncoverSooner,
             boolean forecast) {
-        Baking baking = new Baking(recipe, build, ingredients, choice, schools, uncoverSooner, dishes);
-        return plan(
-                baking,
-                choice.own() == null
-                        ? baking.finder().find(baking.wanted)
-                        : choice.own().course(),
-                schools,
-                forecast);
+        Baking baking = new Baking(recipe, said, build, ingredients, choice, schools, uncoverSooner, dishes);
+        return plan(baking, baking.course(), schools, forecast);
     }
 
     HeatDishes dishes() {
@@ -60,18 +56,25 @@ public final class BakePlanner {
     }
 
     BakePlan plan(Baking baking, Course found, Schools schools, boolean forecast) {
-        Course course = forecast && baking.choice.own() == null ? sure(baking, found) : found;
+        Course course =
+                forecast && baking.choice.own() == null && !baking.followsRecipe() ? sure(baking, found) : found;
         int rest = Phases.rest(baking, course, schools);
         BakeFinder.Times times = baking.finder().times(course.goingOn(), baking.wanted);
         boolean pale =
                 times.golden() > course.total() + EXTRA && course.open() > 0 && baking.wanted.golden() > ENOUGH_GOLD
                         || course.open() == 0;
         List<Phase> phases = Phases.of(baking, course, pale && course.open() > 0, rest);
-        BakePlan.Practice practice =
-                PracticeRange.of(baking.recipe.family(), baking.build, baking.oven.celsius(), baking.choice.start());
+        BakePlan.Practice practice = PracticeRange.of(
+                baking.recipe.family(),
+                baking.build,
+                baking.oven.celsius(),
+                baking.start,
+                baking.followsRecipe() ? course.total() : null);
         double stated = baking.recipe.oven().totalMinutes();
         return new BakePlan(
                 BakePlan.Scales.of(baking.oven),
+                baking.start,
+                RecipeCourse.asWritten(baking),
                 phases,
                 course.total(),
                 words(baking),
@@ -81,7 +84,11 @@ public final class BakePlanner {
                 (int) Math.ceil(times.core()),
                 signs(baking.recipe.family(), baking.safeCore),
                 stated == 0 ? null : Integer.valueOf((int) Math.round(stated)),
-                Drivers.of(baking, course.total()),
+                Drivers.of(
+                        baking,
+                        baking.followsRecipe()
+                                ? baking.finder().find(baking.wanted).total()
+                                : course.total()),
                 band(baking, course),
                 practice,
                 notes(baking, course, times, practice, pale),
@@ -104,19 +111,21 @@ public final class BakePlanner {
     private static String words(Baking baking) {
         return String.format(
                 Locale.ROOT,
-                "From a forecast of heat and water in the dish's own cross-section: %.0f mm deep in %s, oven air at %.0f °C, start %s (%.0f °C). Trust the signs over the clock.",
+                (baking.followsRecipe() ? "Your recipe's own phases, held against a forecast of" : "From a forecast of")
+                        + " heat and water in the dish's own cross-section: %.0f mm deep in %s, oven air at %.0f °C, start %s (%.0f °C). Trust the signs over the clock.",
                 baking.dish.height() * 1000,
                 baking.build.pan().material().word(),
                 baking.airCelsius(),
-                baking.choice.start().id(),
-                baking.choice.start().celsius());
+                baking.start.words(),
+                baking.start.celsius());
     }
 
     private BakePlan.Band band(Baking baking, Course course) {
         int quick = total(baking, course, OVEN_OFF, START_OFF);
         int slow = total(baking, course, -OVEN_OFF, -START_OFF);
-        int low = Math.min(quick, course.total());
-        int high = Math.max(slow, course.total());
+        int usual = baking.followsRecipe() ? total(baking, course, 0, 0) : course.total();
+        int low = course.total() - Math.max(0, usual - quick);
+        int high = course.total() + Math.max(0, slow - usual);
         return new BakePlan.Band(
                 low,
                 high,
@@ -125,11 +134,7 @@ public final class BakePlanner {
     }
 
     private static int total(Baking baking, Course course, double airMore, double startMore) {
-        Course longer = new Course(
-                course.covered(),
-                course.open() == 0 ? 0 : 300 - course.covered(),
-                course.open() == 0 ? 300 - course.covered() : 0,
-                course.topped());
+        Course longer = course.goingOn();
         return (int) Math.round(baking.finder(airMore, startMore)
                 .times(longer, baking.wanted.whateverColour())
                 .done());
@@ -138,12 +143,18 @@ public final class BakePlanner {
     private static List<String> notes(
             Baking baking, Course course, BakeFinder.Times times, BakePlan.Practice practice, boolean pale) {
         List<String> notes = new ArrayList<>();
-        if (times.core() > course.total() + 1) {
+        if (baking.followsRecipe() && baking.safeCore == null) {
+            if (times.core() > course.total() + NEARLY_HOT) {
+                notes.add("The forecast finds the middle hot through only after about " + Math.round(times.core())
+                        + " min: feel it with a knife before you take it out.");
+            }
+        } else if (times.core() > course.total() + 1) {
             notes.add("Not hot through yet when you take it out: the coldest point comes to "
                     + Math.round(baking.wanted.core()) + " °C only after about " + Math.round(times.core())
                     + " min. Bake on until the thermometer shows it.");
         }
-        if (course.total() < practice.lowMinutes() || course.total() > practice.highMinutes()) {
+        if (!baking.followsRecipe() && course.total() < practice.lowMinutes()
+                || !baking.followsRecipe() && course.total() > practice.highMinutes()) {
             notes.add("The forecast (" + course.total() + " min) lies outside what cooks usually find ("
                     + practice.lowMinutes() + " to " + practice.highMinutes()
                     + " min): look in early, and trust the thermometer and the signs.");
@@ -160,13 +171,12 @@ public final class BakePlanner {
     }
 
     private static Heated fine(Baking baking, Course course, int rest, double airMore, double startMore) {
-        List<HeatPhase> phases =
-                new ArrayList<>(course.phases(baking.airCelsius() + airMore, baking.wanted.lateTopping()));
+        List<HeatPhase> phases = new ArrayList<>(course.phases(baking.airCelsius() + airMore));
         if (rest > 0) {
             phases.add(new HeatPhase(60.0 * rest, 21, false, false, true, true));
         }
         Simulation simulation = new Simulation(
-                baking.dish, baking.air(), baking.choice.start().celsius() + startMore, FINE_X, FINE_Z, FINE_SECONDS);
+                baking.dish, baking.air(), baking.start.celsius() + startMore, FINE_X, FINE_Z, FINE_SECONDS);
         return (airMore == 0 && rest > 0 ? simulation.picturing() : simulation).run(phases);
     }
 

@@ -5,11 +5,15 @@ import nabe.bake.heat.HeatDish;
 import nabe.bake.heat.OvenAir;
 import nabe.bake.heat.Section;
 import nabe.build.BuildPlan;
+import nabe.build.Layer;
 import nabe.house.Schools;
 import nabe.larder.Ingredient;
 import nabe.measure.Temperature;
 import nabe.recipe.Family;
+import nabe.recipe.Line;
+import nabe.recipe.Part;
 import nabe.recipe.Recipe;
+import org.jspecify.annotations.Nullable;
 
 /** One dish in one oven: what is given, what is wanted, and the course found for it. */
 final class Baking {
@@ -19,6 +23,11 @@ final class Baking {
 
     private static final double TENDER = 0.9;
     private static final double PALE_BROWNS = 0.4;
+    /** More egg than glazes a top. g. */
+    private static final double AN_EGG = 60;
+
+    private static final double COOLEST = 140;
+    private static final double HOTTEST = 260;
     private static final double USUAL_MM = 50;
     final Recipe recipe;
     final BuildPlan build;
@@ -27,24 +36,29 @@ final class Baking {
     final HeatDish dish;
     final Wanted wanted;
     final Double safeCore;
+    final Said said;
+    final Start start;
     final boolean eggFree;
     private final OvenAir air;
     private final Section section;
+    private final boolean follows;
 
     Baking(
             Recipe recipe,
+            Said said,
             BuildPlan build,
             List<Ingredient> ingredients,
             OvenChoice choice,
             Schools schools,
             int uncoverSooner,
             HeatDishes dishes) {
-        this(recipe, build, ingredients, choice, schools, uncoverSooner, dishes, temperature(recipe, choice), 0);
+        this(recipe, said, build, ingredients, choice, schools, uncoverSooner, dishes, temperature(recipe, choice), 0);
     }
 
     /** @param others how many other dishes share the oven, which stands at {@code oven} */
     Baking(
             Recipe recipe,
+            Said said,
             BuildPlan build,
             List<Ingredient> ingredients,
             OvenChoice choice,
@@ -54,14 +68,19 @@ final class Baking {
             Temperature oven,
             int others) {
         this.recipe = recipe;
+        this.said = said;
+        this.start = choice.start() == null ? said.start() : choice.start();
         this.build = build;
         this.choice = choice;
         this.oven = oven;
-        String cover = cover(recipe, choice, schools);
-        boolean late = schools.is("cheese", "late") && cover.equals("two-phases");
-        dish = dishes.of(recipe.family(), build, late);
+        follows = isFollowed(schools);
+        String cover = cover(schools);
+        boolean late = follows
+                ? build.layers().stream().anyMatch(Layer::late)
+                : schools.is("cheese", "late") && cover.equals("two-phases");
+        dish = dishes.of(recipe.family(), build, late, follows);
         section = BakeFinder.coarse(dish);
-        safeCore = CoreTemperature.of(ingredients, choice.start());
+        safeCore = CoreTemperature.of(ingredients, start);
         eggFree = ingredients.stream().noneMatch(i -> i.role().startsWith("egg"));
         double golden = dish.layers().getLast().browns() < PALE_BROWNS ? 0.5 : 1;
         wanted = new Wanted(safeCore == null ? HOT_THROUGH : safeCore, TENDER, golden, cover, late, uncoverSooner);
@@ -73,29 +92,75 @@ final class Baking {
             return choice.fan() ? Temperature.fan(choice.celsius()) : Temperature.celsius(choice.celsius());
         }
         Double named = recipe.oven().celsius();
-        boolean usable = named != null && named >= 140 && named <= 260;
-        return Temperature.celsius(usable ? named : USUAL_CELSIUS).onDial();
+        return Temperature.celsius(isUsable(named) ? named : USUAL_CELSIUS).onDial();
     }
 
     /**
-     * As the recipe bakes it: open where it covers nothing, in two phases where it does. Where it does not say, lids, batters and custard
+     * Where its own phases are not followed, still as the recipe bakes it: open where it covers nothing, in two phases where it does. Where it does not say, lids, batters and custard
      * tops want dry heat all the way. A cold start or the cook's own answer comes first.
      */
-    private static String cover(Recipe recipe, OvenChoice choice, Schools schools) {
+    private String cover(Schools schools) {
         Family family = recipe.family();
-        boolean cold = choice.start() == Start.FRIDGE || choice.start() == Start.FROZEN;
+        boolean cold = start == Start.FRIDGE || start == Start.FROZEN;
         boolean dry = family == Family.MOUSSAKA
                 || family == Family.POT_PIE
                 || family == Family.MASH_TOPPED
                 || family == Family.BATTER;
-        Boolean said = recipe.oven().coversAny();
+        Boolean covers = recipe.oven().coversAny();
         boolean chosen = schools.chose("cover", schools.answer("cover"));
-        if (said != null && !cold && !chosen) {
-            return said ? "two-phases" : "open";
+        if (covers != null && !cold && !chosen) {
+            return covers ? "two-phases" : "open";
         }
         return dry && !cold && !schools.chose("cover", "two-phases") && !schools.is("cover", "sealed")
                 ? "open"
                 : schools.answer("cover");
+    }
+
+    /** Whether the recipe's own phases come first: the cook set none, asked for no other cover, and does not bake it frozen. */
+    private boolean isFollowed(Schools schools) {
+        return choice.own() == null
+                && !schools.chose("cover", schools.answer("cover"))
+                && (start != Start.FROZEN || said.start() == Start.FROZEN)
+                && !RecipeCourse.bakes(said).isEmpty();
+    }
+
+    /** @return the cook's own phases, else the recipe's, else what the forecast finds */
+    Course course() {
+        if (choice.own() != null) {
+            return choice.own().course(wanted.lateTopping());
+        }
+        Course recipes = follows ? RecipeCourse.of(this) : null;
+        if (recipes != null) {
+            return recipes;
+        }
+        Course found = finder().find(wanted);
+        int missing = start == Start.FROZEN ? RecipeCourse.least(this) - found.total() : 0;
+        return missing > 0 ? found.lasting(0, missing) : found;
+    }
+
+    /** Whether eggs that set the recipe's dish are no longer in it. */
+    boolean eggGone() {
+        return eggFree
+                && recipe.lines().stream()
+                                .filter(l -> l.part() != Part.TOPPING && l.part() != Part.PAN_RELEASE)
+                                .filter(l -> l.hasRole("egg") || l.hasRole("egg-yolk"))
+                                .mapToDouble(Line::gramsOrZero)
+                                .sum()
+                        > AN_EGG;
+    }
+
+    boolean followsRecipe() {
+        return follows;
+    }
+
+    /** @return °C that the recipe's oven stands at, the usual where it does not say */
+    double recipeCelsius() {
+        Double named = recipe.oven().celsius();
+        return isUsable(named) ? named : USUAL_CELSIUS;
+    }
+
+    private static boolean isUsable(@Nullable Double celsius) {
+        return celsius != null && celsius >= COOLEST && celsius <= HOTTEST;
     }
 
     /** °C of the oven's air as it truly is. */
@@ -108,12 +173,11 @@ final class Baking {
     }
 
     BakeFinder finder() {
-        return new BakeFinder(dish, section, air, airCelsius(), choice.start().celsius());
+        return new BakeFinder(dish, section, air, airCelsius(), start.celsius());
     }
 
     BakeFinder finder(double airMore, double startMore) {
-        return new BakeFinder(
-                dish, section, air, airCelsius() + airMore, choice.start().celsius() + startMore);
+        return new BakeFinder(dish, section, air, airCelsius() + airMore, start.celsius() + startMore);
     }
 
     BakeFinder finderFrom(Start start) {
@@ -121,12 +185,7 @@ final class Baking {
     }
 
     BakeFinder finderIn(HeatDish other, double celsius) {
-        return new BakeFinder(
-                other,
-                other == dish ? section : BakeFinder.coarse(other),
-                air,
-                celsius,
-                choice.start().celsius());
+        return new BakeFinder(other, other == dish ? section : BakeFinder.coarse(other), air, celsius, start.celsius());
     }
 
     /** @return the same dish spread or heaped to the usual depth */

@@ -25,14 +25,14 @@ final class Drivers {
                         - baking.finderIn(baking.usualDepth(), baking.airCelsius())
                                 .find(baking.wanted, TRIES)
                                 .total());
-        if (baking.choice.start() != Start.ROOM) {
+        if (baking.start != Start.ROOM) {
             add(
                     drivers,
                     "start",
                     "from "
-                            + (baking.choice.start() == Start.HOT
+                            + (baking.start == Start.HOT
                                     ? "hot"
-                                    : baking.choice.start() == Start.FRIDGE ? "the fridge" : "frozen"),
+                                    : baking.start == Start.FRIDGE ? "the fridge" : "frozen"),
                     total
                             - baking.finderFrom(Start.ROOM)
                                     .find(baking.wanted, TRIES)

@@ -32,15 +32,15 @@ final class HeatDishes {
         this.properties = properties;
     }
 
-    /** @param lateTopping whether cheese and crumbs at the top go on late */
-    HeatDish of(Family family, BuildPlan build, boolean lateTopping) {
+    /** @param lateTopping whether cheese and crumbs at the top go on late; {@code asRead} whether that is for the recipe's layers to say */
+    HeatDish of(Family family, BuildPlan build, boolean lateTopping, boolean asRead) {
         List<HeatLayer> layers = new ArrayList<>();
         List<Layer> built = build.layers().stream()
                 .filter(l -> l.heightMm() >= THINNEST_MM && l.grams() > 0)
                 .toList();
         int lastBase = lastBase(built);
         for (int i = 0; i < built.size(); i++) {
-            layers.add(layer(family, built.get(i), build, lateTopping && i > lastBase));
+            layers.add(layer(family, built.get(i), build, asRead ? built.get(i).late() : lateTopping && i > lastBase));
         }
         Pan pan = build.pan();
         return new HeatDish(layers, halfWidth(pan), pan.shape() == Shape.ROUND, wall(pan.material()));

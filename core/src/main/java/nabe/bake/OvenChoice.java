@@ -6,6 +6,7 @@ import org.jspecify.annotations.Nullable;
  * What the cook says of the oven.
  *
  * @param celsius the wanted temperature as the dial shows it, or null for the recipe's or the usual
+ * @param start how warm the dish goes in, or null for as the recipe says
  * @param fan whether the dial belongs to a fan oven
  * @param offsetCelsius how much hotter than its dial the oven truly is; home ovens are off by 10 to 25
  * @param preheated whether it is hot when the dish goes in
@@ -15,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 public record OvenChoice(
         Double celsius,
         boolean fan,
-        Start start,
+        @Nullable Start start,
         double offsetCelsius,
         boolean preheated,
         boolean topShelf,
@@ -34,7 +35,6 @@ public record OvenChoice(
             throw new IllegalArgumentException("The oven's error (" + offsetCelsius
                     + " °C) must be at most 40 either way. Beyond that it wants mending.");
         }
-        start = start == null ? Start.ROOM : start;
     }
 
     /**
@@ -43,7 +43,7 @@ public record OvenChoice(
      * @param cheese minutes before the end when cheese and crumbs go on, or null for when the foil comes off
      */
     public record OwnPhases(int covered, int open, @Nullable Integer cheese) {
-        private static final int LONGEST = 300;
+        static final int LONGEST = 300;
 
         /** @throws IllegalArgumentException for a bake of no time, or of more than any dish takes */
         public OwnPhases {
@@ -57,17 +57,17 @@ public record OvenChoice(
             }
         }
 
-        Course course() {
-            return new Course(covered, open, 0, cheese == null ? open : Math.min(cheese, open));
+        Course course(boolean late) {
+            return Course.found(covered, open, 0, cheese == null ? open : Math.min(cheese, open), late);
         }
     }
 
     /** An oven that keeps to its dial, heated up first, with the dish in the middle. */
-    public OvenChoice(Double celsius, boolean fan, Start start) {
+    public OvenChoice(Double celsius, boolean fan, @Nullable Start start) {
         this(celsius, fan, start, 0, true, false, null);
     }
 
     public static OvenChoice usual() {
-        return new OvenChoice(null, false, Start.ROOM);
+        return new OvenChoice(null, false, null);
     }
 }

@@ -32,6 +32,7 @@ public final class OvenSharing {
     public record Guest(
             String name,
             Recipe recipe,
+            Said said,
             BuildPlan build,
             List<Ingredient> ingredients,
             OvenChoice choice,
@@ -66,11 +67,7 @@ public final class OvenSharing {
         List<Baking> bakings =
                 guests.stream().map(g -> baking(g, celsius, guests.size() - 1)).toList();
         List<BakePlan> bakes = IntStream.range(0, guests.size())
-                .mapToObj(i -> planner.plan(
-                        bakings.get(i),
-                        bakings.get(i).finder().find(bakings.get(i).wanted),
-                        guests.get(i).schools,
-                        false))
+                .mapToObj(i -> planner.plan(bakings.get(i), bakings.get(i).course(), guests.get(i).schools, false))
                 .toList();
         int longest = bakes.stream().mapToInt(BakePlan::ovenMinutes).max().orElse(0);
         List<String> shelves = shelves(guests, bakings);
@@ -78,6 +75,7 @@ public final class OvenSharing {
         for (int i = 0; i < guests.size(); i++) {
             Baking alone = new Baking(
                     guests.get(i).recipe,
+                    guests.get(i).said,
                     guests.get(i).build,
                     guests.get(i).ingredients,
                     guests.get(i).choice,
@@ -90,7 +88,7 @@ public final class OvenSharing {
                     shelves.get(i),
                     shelfWords(guests.get(i), shelves.get(i)),
                     own.get(i),
-                    alone.finder().find(alone.wanted).total(),
+                    alone.course().total(),
                     bakes.get(i)));
         }
         return new Shared(
@@ -104,6 +102,7 @@ public final class OvenSharing {
     private Baking baking(Guest guest, double celsius, int others) {
         return new Baking(
                 guest.recipe,
+                guest.said,
                 guest.build,
                 guest.ingredients,
                 guest.choice,

@@ -2,66 +2,86 @@ package nabe.bake;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import nabe.bake.Course.Stretch;
 import nabe.house.Schools;
+import nabe.recipe.Procedure.OvenPhase;
+import nabe.recipe.Procedure.PhaseKind;
 
 /** Writes a course out as phases, each with its reason. */
 final class Phases {
     private static final double GRILL_CELSIUS = 250;
     private static final int GRILL_MINUTES = 3;
     private static final int TALL_MM = 45;
+    private static final int MOST_GRILL = 10;
 
     private Phases() {}
 
     /** @param pale whether the top is not golden when all else is done; {@code rest} minutes */
     static List<Phase> of(Baking baking, Course course, boolean pale, int rest) {
         List<Phase> phases = new ArrayList<>();
-        double celsius = baking.oven.celsius();
-        add(
-                phases,
-                true,
-                celsius,
-                course.covered(),
-                baking.wanted.cover().equals("sealed")
-                        ? "Sealed airtight all the way, paper under the foil: hot through and tender in its own steam."
-                        : "Covered until nearly hot through, so that the top does not dry before the middle is hot.");
-        int bare = baking.wanted.lateTopping() ? Math.max(0, course.open() - course.topped()) : 0;
-        add(
-                phases,
-                false,
-                celsius,
-                bare,
-                "Foil off, away from you: steam. Lets it steam off before the topping goes on.");
-        add(phases, false, celsius, course.open() - bare, openWords(baking, course));
-        add(
-                phases,
-                true,
-                celsius,
-                course.shielded(),
-                "Golden by now: lay foil on loosely so that it gets no darker while the middle gets hot.");
-        boolean asked = baking.recipe.oven().grilled();
-        boolean mayGrill = !baking.build.pan().material().mayShatter();
-        if (mayGrill && (asked || pale && !baking.wanted.cover().equals("sealed"))) {
+        for (int i = 0; i < course.stretches().size(); i++) {
+            Stretch stretch = course.stretches().get(i);
             phases.add(new Phase(
-                    "grill",
-                    false,
-                    GRILL_CELSIUS,
-                    asked ? 2 : GRILL_MINUTES,
-                    "For colour. Watched all the time; no paper under it."));
+                    "bake",
+                    stretch.covered(),
+                    baking.oven.celsius() + stretch.warmer(),
+                    stretch.minutes(),
+                    stretch.reason() != null ? stretch.reason() : words(baking, course, i),
+                    stretch.said(),
+                    stretch.adds(),
+                    stretch.stir()));
         }
+        grill(baking, pale).ifPresent(phases::add);
         phases.add(new Phase(
-                "rest", false, null, rest, "It sets while it rests and the heat evens out; cut too soon it slides."));
+                "rest", false, null, rest, restWords(baking, rest), baking.said.restWords(), List.of(), false));
         return phases;
     }
 
-    private static void add(List<Phase> phases, boolean covered, double celsius, int minutes, String reason) {
-        if (minutes > 0) {
-            phases.add(new Phase("bake", covered, celsius, minutes, reason));
+    /** The recipe's own grilling, as long as it says; else a short one where the top would stay pale. */
+    private static Optional<Phase> grill(Baking baking, boolean pale) {
+        OvenPhase said = baking.said.procedure().oven().stream()
+                .filter(p -> p.kind() == PhaseKind.GRILL)
+                .findFirst()
+                .orElse(null);
+        boolean asked = said != null && baking.recipe.oven().grilled();
+        boolean wanted = asked
+                || pale && !baking.followsRecipe() && !baking.wanted.cover().equals("sealed");
+        if (!wanted || baking.build.pan().material().mayShatter()) {
+            return Optional.empty();
         }
+        int minutes = asked && said.minutes() != null
+                ? Math.clamp(Math.round((said.minutes().min() + said.minutes().max()) / 2), 1, MOST_GRILL)
+                : GRILL_MINUTES;
+        return Optional.of(new Phase(
+                "grill",
+                false,
+                GRILL_CELSIUS,
+                minutes,
+                "For colour. Watched all the time; no paper under it.",
+                asked ? minutes + " min under the grill" : null,
+                List.of(),
+                false));
     }
 
-    private static String openWords(Baking baking, Course course) {
+    private static String words(Baking baking, Course course, int index) {
+        Stretch stretch = course.stretches().get(index);
+        if (stretch.covered()) {
+            return stretch.shields()
+                    ? "Golden by now: lay foil on loosely so that it gets no darker while the middle gets hot."
+                    : baking.wanted.cover().equals("sealed")
+                            ? "Sealed airtight all the way, paper under the foil: hot through and tender in its own steam."
+                            : "Covered until nearly hot through, so that the top does not dry before the middle is hot.";
+        }
+        boolean bare = !stretch.topped();
+        boolean afterBare = index > 0
+                && !course.stretches().get(index - 1).covered()
+                && !course.stretches().get(index - 1).topped();
+        if (bare && baking.wanted.lateTopping()) {
+            return "Foil off, away from you: steam. Lets it steam off before the topping goes on.";
+        }
         if (baking.wanted.lateTopping() && baking.dish.layers().stream().anyMatch(l -> l.topping())) {
-            return (course.open() > course.topped()
+            return (afterBare
                             ? "The late topping goes on now"
                             : "Foil off, away from you: steam. The late topping goes on now")
                     + ": it browns, and does not catch.";
@@ -71,14 +91,32 @@ final class Phases {
                 : "Foil off, away from you: steam. Open to brown and to steam off.";
     }
 
-    /** The cook's own answer, else from the heat; taller and egg-free dishes set slower. Domain: 10-15 min, tall or egg-free 20-30. */
+    private static String restWords(Baking baking, int rest) {
+        Integer said = baking.said.rest();
+        String why = "It sets while it rests and the heat evens out; cut too soon it slides.";
+        return said == null
+                ? why
+                : said == rest
+                        ? "As your recipe says. " + why
+                        : "Your recipe: " + baking.said.restWords() + ". What binds it now sets slower.";
+    }
+
+    /**
+     * The cook's own answer, else the recipe's, longer where egg that set it is gone; else from the heat: taller and egg-free
+     * dishes set slower. Domain: 10-15 min, tall or egg-free 20-30.
+     */
     static int rest(Baking baking, Course course, Schools schools) {
         String asked = schools.answer("rest");
         if (!asked.equals("computed")) {
             return Integer.parseInt(asked);
         }
-        int cooled = baking.finder().rest(course, baking.wanted.lateTopping(), baking.eggFree ? 84 : 88);
+        Integer said = baking.said.rest();
+        if (said != null && !baking.eggGone()) {
+            return said;
+        }
+        int cooled = baking.finder().rest(course, baking.eggFree ? 84 : 88);
         boolean slow = baking.eggFree || baking.build.heightMm() > TALL_MM;
-        return Math.clamp(cooled, slow ? 15 : 10, slow ? 30 : 20);
+        int computed = Math.clamp(cooled, slow ? 15 : 10, slow ? 30 : 20);
+        return said == null ? computed : computed >= said + 5 ? computed : said;
     }
 }

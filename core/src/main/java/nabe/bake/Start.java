@@ -23,6 +23,16 @@ public enum Start {
         return celsius;
     }
 
+    /** @return "from the fridge" */
+    String words() {
+        return switch (this) {
+            case HOT -> "hot";
+            case ROOM -> "at room temperature";
+            case FRIDGE -> "from the fridge";
+            case FROZEN -> "frozen";
+        };
+    }
+
     @JsonValue
     public String id() {
         return name().toLowerCase(Locale.ROOT);

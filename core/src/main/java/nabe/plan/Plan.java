@@ -18,6 +18,7 @@ import nabe.swap.Conversion;
  * @param recipe as read, scaled to the servings
  * @param procedure what its method was compiled to, with the cook's corrections
  * @param needs what it was judged against: the brief's own and those of everybody who eats
+ * @param differences what it does otherwise than the recipe
  * @param ingredients what to have in the kitchen, home-made things taken apart
  */
 public record Plan(
@@ -30,10 +31,11 @@ public record Plan(
         Budgets budgets,
         BuildPlan build,
         BakePlan bake,
+        List<Difference> differences,
         List<Caution> cautions) {
 
     /** @return what to do, written out in order */
-    public List<WrittenMethod.Step> method() {
+    public List<WrittenMethod.MethodLine> method() {
         return WrittenMethod.of(prep, build, bake);
     }
 

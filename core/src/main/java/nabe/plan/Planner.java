@@ -5,6 +5,7 @@ import java.util.Objects;
 import nabe.bake.BakePlan;
 import nabe.bake.BakePlanner;
 import nabe.bake.OvenSharing;
+import nabe.bake.Said;
 import nabe.build.BuildPlan;
 import nabe.build.Builder;
 import nabe.build.Rescaling;
@@ -40,6 +41,7 @@ import nabe.swap.ConvertedLine;
 import nabe.swap.Display;
 import nabe.swap.Kitchen;
 import nabe.swap.Swapper;
+import org.jspecify.annotations.Nullable;
 
 /** Brief in, plan out: reads, swaps, preps, builds and bakes. Holds no state; one instance serves everyone. */
 public final class Planner {
@@ -129,6 +131,7 @@ public final class Planner {
         Built built = built(brief, needs, house);
         BakePlan bake = catalogue.bakes.plan(
                 built.recipe,
+                built.said,
                 built.build,
                 built.inDish(),
                 brief.oven(),
@@ -146,6 +149,7 @@ public final class Planner {
                 budgets(built.recipe, built.prep, built.build, bake, built.schools),
                 built.build,
                 bake,
+                Differences.of(built.conversion, built.prep, built.build, bake, built.sheets),
                 Cautions.of(
                         built.recipe,
                         needs,
@@ -163,6 +167,8 @@ public final class Planner {
             Procedure procedure,
             Conversion conversion,
             Schools schools,
+            @Nullable String sheets,
+            Said said,
             PrepPlan prep,
             BuildPlan build) {
         List<Ingredient> inDish() {
@@ -192,6 +198,8 @@ public final class Planner {
                 understood.procedure,
                 settled.conversion(),
                 settled.schools(),
+                settled.asWritten(),
+                new Said(settled.conversion().procedure(), scale(understood.recipe, asRead)),
                 prep,
                 catalogue.builder.build(
                         recipe,
@@ -201,6 +209,10 @@ public final class Planner {
                         house.with(settled.schools().answers()),
                         brief.build(),
                         factor));
+    }
+
+    private static double scale(Recipe read, Recipe scaled) {
+        return read.servings() == null || scaled.servings() == null ? 1 : (double) scaled.servings() / read.servings();
     }
 
     /**
@@ -218,6 +230,7 @@ public final class Planner {
                             return new OvenSharing.Guest(
                                     built.recipe.title(),
                                     built.recipe,
+                                    built.said,
                                     built.build,
                                     built.inDish(),
                                     brief.oven(),

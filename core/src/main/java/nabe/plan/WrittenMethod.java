@@ -19,24 +19,24 @@ public final class WrittenMethod {
     private WrittenMethod() {}
 
     /** @param changed whether the recipe says it otherwise; {@code why}, or null where it does not */
-    public record Step(
+    public record MethodLine(
             String text, boolean changed, @Nullable String why) {}
 
-    static List<Step> of(PrepPlan prep, BuildPlan build, BakePlan bake) {
-        List<Step> steps = new ArrayList<>();
+    static List<MethodLine> of(PrepPlan prep, BuildPlan build, BakePlan bake) {
+        List<MethodLine> steps = new ArrayList<>();
         add(steps, prep, When.BEFORE);
-        steps.add(new Step(layers(build), false, null));
+        steps.add(new MethodLine(layers(build), false, null));
         add(steps, prep, When.BUILT);
-        bake.phases().forEach(p -> steps.add(new Step(words(p), false, null)));
+        bake.phases().forEach(p -> steps.add(new MethodLine(words(p), false, null)));
         add(steps, prep, When.WHILE_BAKING);
         add(steps, prep, When.TO_SERVE);
         return List.copyOf(steps);
     }
 
-    private static void add(List<Step> steps, PrepPlan prep, When when) {
+    private static void add(List<MethodLine> steps, PrepPlan prep, When when) {
         for (PrepStep step : prep.steps()) {
             if (step.when() == when) {
-                steps.add(new Step(step.text(), step.own() || step.why() != null, step.why()));
+                steps.add(new MethodLine(step.text(), step.own() || step.why() != null, step.why()));
             }
         }
     }

@@ -11,6 +11,7 @@ import nabe.swap.PlannedProcedure;
 import nabe.swap.PlannedProcedure.Constituent;
 import nabe.swap.PlannedProcedure.Pot;
 import nabe.swap.PlannedProcedure.Work;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A dish's sheets, tubes or shells with one way for all that follows: what the recipe does with them unless the house or
@@ -18,8 +19,10 @@ import nabe.swap.PlannedProcedure.Work;
  *
  * @param conversion without the boiling where they go in dry after all
  * @param schools with that way as the answer
+ * @param asWritten the recipe's own way where that was given up and such sheets would still bear it, else null
  */
-public record SheetsSettled(Conversion conversion, Schools schools) {
+public record SheetsSettled(
+        Conversion conversion, Schools schools, @Nullable String asWritten) {
     private static final Set<String> BOILS =
             Set.of("boil", "cook", "parboil", "blanch", "simmer", "drain", "bring", "poach");
     private static final Pattern SHORT = Pattern.compile(
@@ -39,7 +42,7 @@ public record SheetsSettled(Conversion conversion, Schools schools) {
                 }
             }
         }
-        return new SheetsSettled(conversion, schools);
+        return new SheetsSettled(conversion, schools, null);
     }
 
     private static boolean isSheet(Constituent of, Schools schools, SheetWays ways) {
@@ -64,6 +67,13 @@ public record SheetsSettled(Conversion conversion, Schools schools) {
                 boils && !way.equals(said)
                         ? conversion.following(conversion.procedure().dropping(pot.id(), boiling, why))
                         : conversion,
-                ways.isAsked(schools) ? schools : schools.with(Map.of("sheets", way)));
+                ways.isAsked(schools) ? schools : schools.with(Map.of("sheets", way)),
+                boils && !way.equals(said) && bears(line, schools, ways, said) ? said : null);
+    }
+
+    private static boolean bears(ConvertedLine line, Schools schools, SheetWays ways, String said) {
+        return ways.decide(line.ingredient(), schools.with(Map.of("sheets", said)))
+                .map(d -> d.refused() == null)
+                .orElse(false);
     }
 }

@@ -7,6 +7,7 @@ import nabe.larder.Allergen;
 import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.plan.Caution;
+import nabe.plan.Difference;
 import nabe.plan.Plan;
 import nabe.plan.ShoppingItem;
 import nabe.plan.WrittenMethod;
@@ -29,13 +30,14 @@ public record PlanView(
         List<Swap> swaps,
         List<Unresolved> unresolved,
         List<MadeComponent> components,
-        List<WrittenMethod.Step> method,
+        List<WrittenMethod.MethodLine> method,
         List<MethodFood> methodFoods,
         double massBeforeGrams,
         double massAfterGrams,
         PrepView prep,
         BuildPlan build,
         BakePlan bake,
+        List<Difference> differences,
         List<Caution> cautions) {
 
     /** What the dish was judged against: its own needs and those of everybody who eats it. */
@@ -81,6 +83,7 @@ public record PlanView(
                         plan.budgets().sauces()),
                 plan.build(),
                 plan.bake(),
+                plan.differences(),
                 plan.cautions());
     }
 }

@@ -1,0 +1,202 @@
+package nabe.bake;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
+import nabe.bake.Course.Stretch;
+import nabe.build.BuildPlan;
+import nabe.measure.Temperature;
+import nabe.recipe.Procedure.Minutes;
+import nabe.recipe.Procedure.OvenPhase;
+import nabe.recipe.Procedure.PhaseKind;
+import nabe.swap.PlannedProcedure.Pot;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The recipe's own phases, with more or less time only where something differs from the recipe: the dish's depth, the oven's
+ * heat, how cold it goes in, and a safe core that would not be reached.
+ */
+final class RecipeCourse {
+    private static final int LEAST_CHANGE = 5;
+    private static final int SHORTEST = 10;
+    private static final double MOST_TIMES = 2.2;
+    private static final double LEAST_TIMES = 0.6;
+    private static final int MOST_MORE = 60;
+    private static final double KITCHEN = 25;
+
+    private final Baking baking;
+    private final List<OvenPhase> said;
+    private final Map<String, String> names;
+
+    private RecipeCourse(Baking baking, List<OvenPhase> said) {
+        this.baking = baking;
+        this.said = said;
+        this.names = baking.said.procedure().components().stream().collect(Collectors.toMap(Pot::id, Pot::name));
+    }
+
+    /** @return the recipe's bakes, or none where it gives no full account of them */
+    static List<OvenPhase> bakes(Said said) {
+        List<OvenPhase> bakes = said.procedure().oven().stream()
+                .filter(p -> p.kind() == PhaseKind.BAKE)
+                .toList();
+        return bakes.stream().anyMatch(p -> p.minutes() == null) ? List.of() : bakes;
+    }
+
+    /** @return the course, or null where the recipe gives none */
+    static @Nullable Course of(Baking baking) {
+        List<OvenPhase> bakes = bakes(baking.said);
+        return bakes.isEmpty() ? null : new RecipeCourse(baking, bakes).course();
+    }
+
+    /** @return the recipe's phases as covered and open minutes, or null where that does not tell them */
+    static OvenChoice.@Nullable OwnPhases asWritten(Baking baking) {
+        List<OvenPhase> bakes = bakes(baking.said);
+        if (bakes.isEmpty()) {
+            return null;
+        }
+        Course course = new RecipeCourse(baking, bakes).asRead();
+        boolean plain = course.stretches().stream().allMatch(s -> s.warmer() == 0)
+                && course.stretches().stream().skip(1).noneMatch(Stretch::covered);
+        boolean lasts = course.total() >= SHORTEST / 2 && course.total() <= OvenChoice.OwnPhases.LONGEST;
+        return plain && lasts ? new OvenChoice.OwnPhases(course.covered(), course.open(), null) : null;
+    }
+
+    /** @return minutes that the recipe's time comes to from this start in this dish and oven, or 0 where it gives none */
+    static int least(Baking baking) {
+        List<OvenPhase> bakes = bakes(baking.said);
+        if (bakes.isEmpty()) {
+            return 0;
+        }
+        RecipeCourse course = new RecipeCourse(baking, bakes);
+        int total = course.asRead().total();
+        return total + course.difference(total, new ArrayList<>());
+    }
+
+    private Course course() {
+        Course asRead = asRead();
+        List<String> reasons = new ArrayList<>();
+        int more = difference(asRead.total(), reasons);
+        Course course = more == 0 ? asRead : moved(asRead, more, String.join("; ", reasons));
+        return safe(sooner(course));
+    }
+
+    private Course asRead() {
+        double first = celsius(said.getFirst(), baking.oven.celsius());
+        List<Stretch> stretches = new ArrayList<>();
+        boolean topped = said.stream().allMatch(p -> p.adds().isEmpty());
+        double now = first;
+        for (OvenPhase phase : said) {
+            topped |= !phase.adds().isEmpty();
+            now = celsius(phase, now);
+            stretches.add(new Stretch(
+                    (int) Math.round(mid(phase.minutes())),
+                    phase.covered(),
+                    topped,
+                    now - first,
+                    false,
+                    "As your recipe says.",
+                    Said.words(phase.minutes()),
+                    phase.adds().stream()
+                            .map(a -> names.getOrDefault(a, a))
+                            .distinct()
+                            .toList(),
+                    phase.stir()));
+        }
+        return new Course(stretches);
+    }
+
+    private static double celsius(OvenPhase phase, double before) {
+        return phase.celsius() == null ? before : phase.celsius() + (phase.fan() ? Temperature.FAN_OFFSET_CELSIUS : 0);
+    }
+
+    private static double mid(Minutes minutes) {
+        return (minutes.min() + minutes.max()) / 2;
+    }
+
+    /** Minutes more (or less) than the recipe's, in fives; what differs goes to {@code reasons}. */
+    private int difference(int total, List<String> reasons) {
+        double room = PracticeRange.toRoom(total, baking.said.start());
+        double deeper = deeper(reasons);
+        double hotter = hotter(reasons);
+        double minutes = PracticeRange.from(room * deeper * hotter, baking.start);
+        if (baking.start != baking.said.start()) {
+            reasons.add("it goes in " + baking.start.words());
+        }
+        int more = 5 * (int) Math.round((minutes - total) / 5);
+        return Math.abs(more) < LEAST_CHANGE ? 0 : Math.max(more, SHORTEST - total);
+    }
+
+    private double deeper(List<String> reasons) {
+        BuildPlan build = baking.build;
+        BuildPlan.Rescale rescale = build.rescale();
+        double area = rescale == null ? 1 : rescale.areaFactor();
+        double amounts = baking.said.scale() * (rescale == null ? 1 : rescale.amountsFactor());
+        double times = amounts / area;
+        double was = build.heightMm() / times;
+        long mm = Math.round(Math.abs(build.heightMm() - was));
+        if (mm >= 3) {
+            reasons.add(String.format(Locale.ROOT, "your dish is %d mm %s", mm, times > 1 ? "deeper" : "shallower"));
+        }
+        return Math.clamp(Math.pow(times, PracticeRange.DEPTH_POWER), LEAST_TIMES, MOST_TIMES);
+    }
+
+    private double hotter(List<String> reasons) {
+        double was = celsius(said.getFirst(), baking.recipeCelsius());
+        double now = baking.oven.celsius() + baking.choice.offsetCelsius();
+        long away = Math.round(Math.abs(now - was));
+        if (away >= 4) {
+            reasons.add(String.format(
+                    Locale.ROOT, "the oven is %d °C %s than the recipe's", away, now > was ? "hotter" : "cooler"));
+        }
+        return Math.clamp((was - KITCHEN) / (now - KITCHEN), LEAST_TIMES, MOST_TIMES);
+    }
+
+    /** The time goes to the cover where there is one, else to the first stretch, so that what goes on late stays late. */
+    private Course moved(Course course, int more, String why) {
+        int index = 0;
+        for (int i = 0; i < course.stretches().size(); i++) {
+            if (course.stretches().get(i).covered()) {
+                index = i;
+                break;
+            }
+        }
+        Stretch stretch = course.stretches().get(index);
+        int minutes = Math.max(SHORTEST, stretch.minutes() + more);
+        int by = minutes - stretch.minutes();
+        return course.with(
+                index,
+                stretch.lasting(
+                        minutes,
+                        "Your recipe: " + stretch.said() + ". " + capital(why) + ": " + Math.abs(by) + " min "
+                                + (by > 0 ? "more" : "less") + (stretch.covered() ? " under cover." : ".")));
+    }
+
+    /** The cook takes the cover off earlier. */
+    private Course sooner(Course course) {
+        int by = Math.min(baking.wanted.uncoverSooner(), course.covered() - SHORTEST);
+        return by <= 0 || course.stretches().size() < 2
+                ? course
+                : course.lasting(0, -by).lasting(1, by);
+    }
+
+    /** Longer where the coldest point would not be safe. */
+    private Course safe(Course course) {
+        if (baking.safeCore == null) {
+            return course;
+        }
+        double core = baking.finder().times(course.goingOn(), baking.wanted).core();
+        int more = 5 * (int) Math.ceil((core - course.total() - 1) / 5);
+        return more <= 0
+                ? course
+                : moved(
+                        course,
+                        Math.min(MOST_MORE, more),
+                        "the middle comes to " + Math.round(baking.safeCore) + " °C only then");
+    }
+
+    private static String capital(String words) {
+        return words.isEmpty() ? words : Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+}

@@ -1,0 +1,49 @@
+package nabe.bake;
+
+import nabe.recipe.Procedure.GoesIn;
+import nabe.recipe.Procedure.Minutes;
+import nabe.swap.PlannedProcedure;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What the recipe says of its own bake.
+ *
+ * @param scale what the amounts were multiplied by since it was written
+ */
+public record Said(PlannedProcedure procedure, double scale) {
+
+    /** @return how warm the text puts it into the oven, room where it does not say */
+    Start start() {
+        GoesIn goesIn = procedure.goesIn();
+        return goesIn == null
+                ? Start.ROOM
+                : switch (goesIn) {
+                    case HOT -> Start.HOT;
+                    case ROOM -> Start.ROOM;
+                    case FRIDGE -> Start.FRIDGE;
+                    case FROZEN -> Start.FROZEN;
+                };
+    }
+
+    /** @return the text's rest in words, or null */
+    @Nullable
+    String restWords() {
+        return procedure.rest() == null ? null : words(procedure.rest());
+    }
+
+    /** "35–40 min". */
+    static String words(Minutes minutes) {
+        return minutes.min() == minutes.max()
+                ? Math.round(minutes.min()) + " min"
+                : Math.round(minutes.min()) + "–" + Math.round(minutes.max()) + " min";
+    }
+
+    /** @return minutes of rest that the text gives, or null */
+    @Nullable
+    Integer rest() {
+        return procedure.rest() == null
+                ? null
+                : Integer.valueOf((int)
+                        Math.round((procedure.rest().min() + procedure.rest().max()) / 2));
+    }
+}

@@ -1,0 +1,114 @@
+package nabe.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import nabe.bake.BakePlan;
+import nabe.bake.Phase;
+import nabe.build.BuildPlan;
+import nabe.plan.Difference.AsWritten;
+import nabe.plan.Difference.Kind;
+import nabe.prep.PrepPlan;
+import nabe.prep.PrepStep;
+import nabe.swap.Conversion;
+import nabe.swap.PlannedProcedure.Dropped;
+import nabe.swap.Swap;
+import org.jspecify.annotations.Nullable;
+
+/** Gathers in one place what the plan does otherwise than the recipe, each with its reason. */
+final class Differences {
+    private final List<Difference> found = new ArrayList<>();
+
+    private Differences() {}
+
+    /** @param sheets the sheets' way as the recipe has it, where that was changed and may be asked for; else null */
+    static List<Difference> of(
+            Conversion conversion, PrepPlan prep, BuildPlan build, BakePlan bake, @Nullable String sheets) {
+        Differences differences = new Differences();
+        differences.swaps(conversion);
+        differences.steps(conversion, prep, sheets);
+        differences.dish(build);
+        differences.bake(bake);
+        return List.copyOf(differences.found);
+    }
+
+    private void swaps(Conversion conversion) {
+        for (Swap swap : conversion.swaps()) {
+            boolean out = swap.becomes().isEmpty();
+            add(
+                    out ? Kind.LEFT_OUT : Kind.SWAP,
+                    out
+                            ? swap.was() + ": left out"
+                            : swap.was() + " → "
+                                    + swap.becomes().stream()
+                                            .map(Swap.Becomes::item)
+                                            .distinct()
+                                            .collect(Collectors.joining(" and ")),
+                    swap.reason(),
+                    null);
+        }
+        conversion.unresolved().forEach(u -> add(Kind.LEFT_OUT, u.text() + ": left out", u.why(), null));
+        conversion.methodFoods().stream()
+                .filter(f -> f.why() != null)
+                .forEach(f -> add(
+                        f.becomes() == null ? Kind.LEFT_OUT : Kind.SWAP,
+                        f.becomes() == null ? f.name() + ": left out" : f.name() + " → " + f.becomes(),
+                        "Only the method names it; it does not fit (" + f.why() + ").",
+                        null));
+    }
+
+    private void steps(Conversion conversion, PrepPlan prep, @Nullable String sheets) {
+        for (Dropped dropped : conversion.procedure().dropped()) {
+            boolean boiling = sheets != null
+                    && dropped.why()
+                            .equals(conversion.procedure().dropped().getLast().why());
+            add(
+                    Kind.STEP,
+                    "Not done: “" + dropped.words().strip() + "”",
+                    dropped.why(),
+                    boiling ? new AsWritten(Map.of("sheets", sheets), null) : null);
+        }
+        prep.steps().stream()
+                .filter(s -> s.own()
+                        && conversion.made().stream().noneMatch(m -> m.name().equals(s.item())))
+                .forEach(s -> add(Kind.STEP, "Added: " + s.text(), reason(s), null));
+    }
+
+    private static String reason(PrepStep step) {
+        return step.why() == null ? "" : step.why();
+    }
+
+    private void dish(BuildPlan build) {
+        if (build.rescale() != null) {
+            add(Kind.PAN, "Another pan than the recipe's", build.rescale().words(), null);
+        }
+        if (!build.asRead()) {
+            add(
+                    Kind.LAYERS,
+                    "Laid in the usual order for its kind of dish",
+                    "Your recipe does not say how it is laid, or you laid it your own way.",
+                    null);
+        }
+    }
+
+    private void bake(BakePlan bake) {
+        AsWritten asWritten =
+                bake.coreCelsius() != null || bake.asWritten() == null ? null : new AsWritten(null, bake.asWritten());
+        for (Phase phase : bake.phases()) {
+            if (phase.said() != null && phase.reason().startsWith("Your recipe")) {
+                boolean rest = phase.kind().equals("rest");
+                add(
+                        Kind.BAKE,
+                        (rest ? "Rest " : phase.covered() ? "Covered " : "Open ") + phase.minutes() + " min, not "
+                                + phase.said(),
+                        phase.reason(),
+                        rest ? null : asWritten);
+            }
+        }
+    }
+
+    private void add(Kind kind, String what, String why, @Nullable AsWritten asWritten) {
+        found.add(new Difference(kind, what, why, asWritten));
+    }
+}
