@@ -77,6 +77,13 @@ export function sentence(word: string): string {
 }
 
 /** 85 g, 1.25 kg: rounded as scales are read. */
+/** What the dials show: °C in fives, with °F beside it where the recipe's is a Fahrenheit step. */
+export function dial(celsius: number): string {
+  const shown = `${5 * Math.round(celsius / 5)} °C`;
+  const exact = Math.abs(celsius / 5 - Math.round(celsius / 5)) < 0.01;
+  return exact ? shown : `${shown} (${Math.round((celsius * 9) / 5 + 32)} °F)`;
+}
+
 export function grams(value: number): string {
   if (value < 10) return `${Math.round(value * 2) / 2} g`;
   if (value < 50) return `${Math.round(value)} g`;

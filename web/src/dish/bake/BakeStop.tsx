@@ -134,7 +134,7 @@ export function BakeStop({ plan, brief, edit, dishId }: StopProps) {
 
 function Scales({ oven }: { oven: Plan["bake"]["oven"] }) {
   const dials = [
-    ["Oven", `${Math.round(oven.celsius)} °C`],
+    ["Oven", `${5 * Math.round(oven.celsius / 5)} °C`],
     ["Fan", `${Math.round(oven.fanCelsius)} °C`],
     ["Fahrenheit", `${Math.round(oven.fahrenheit)} °F`],
     ["Gas", `mark ${oven.gasMark}`],

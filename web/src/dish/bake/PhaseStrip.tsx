@@ -1,5 +1,5 @@
 import type { Phase } from "../../api";
-import { minutes } from "../../ui";
+import { dial, minutes } from "../../ui";
 
 function name(phase: Phase): string {
   if (phase.kind === "rest") return "Rest";
@@ -33,7 +33,7 @@ export function PhaseStrip({ phases }: { phases: readonly Phase[] }) {
                 {name(phase)} {minutes(phase.minutes)}
               </p>
               <p className="text-sm">
-                {phase.celsius ? `${Math.round(phase.celsius)} °C, ` : ""}from {minutes(from)}
+                {phase.celsius ? `${dial(phase.celsius)}, ` : ""}from {minutes(from)}
               </p>
             </div>
             {(phase.adds.length > 0 || phase.stir) && (

@@ -102,11 +102,15 @@ function Overflowing({ overflow }: { overflow: NonNullable<Build["overflow"]> })
   );
 }
 
+/** Less than this is no leftover. g */
+const A_CRUMB = 2;
+
 function Leftovers({ build }: { build: Build }) {
-  if (build.leftovers.length === 0) return null;
+  const left = build.leftovers.filter((l) => l.grams >= A_CRUMB);
+  if (left.length === 0) return null;
   return (
     <ul className="mt-3 rounded-lg bg-enamel p-3">
-      {build.leftovers.map((l) => (
+      {left.map((l) => (
         <li key={l.name}>
           <strong className="font-semibold">Left over: {l.name}</strong> ({grams(l.grams)}). {l.use}
         </li>

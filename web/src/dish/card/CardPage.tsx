@@ -2,8 +2,9 @@ import { useQuery } from "@tanstack/react-query";
 import { Link, useParams } from "react-router";
 import { api, type Plan, type ShoppingItem } from "../../api";
 import { CrossSection } from "../../drawing";
-import { allergenWord, Button, grams, minutes, Page, sentence } from "../../ui";
+import { allergenWord, Button, dial, grams, minutes, Page, sentence } from "../../ui";
 import { Cautions } from "../Cautions";
+import { used } from "../prep/Steps";
 import { usePlan } from "../usePlan";
 
 /** One printed page for the counter: what goes in, what to do first, how to build and bake it. */
@@ -85,11 +86,13 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
                   </li>
                 ))}
               </ol>
-              {plan.data.build.leftovers.map((l) => (
-                <p key={l.name}>
-                  Beside: {l.name} ({grams(l.grams)}). {l.use}
-                </p>
-              ))}
+              {plan.data.build.leftovers
+                .filter((l) => l.grams >= 2)
+                .map((l) => (
+                  <p key={l.name}>
+                    Beside: {l.name} ({grams(l.grams)}). {l.use}
+                  </p>
+                ))}
               <StepList plan={plan.data} when="built" />
             </section>
             <section>
@@ -99,7 +102,7 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
                   <li key={`${i}-${p.kind}`}>
                     <strong>{p.minutes} min</strong>{" "}
                     {p.celsius
-                      ? `${p.covered ? "covered" : p.kind === "grill" ? "under the grill" : "open"} at ${Math.round(p.celsius)} °C`
+                      ? `${p.covered ? "covered" : p.kind === "grill" ? "under the grill" : "open"} at ${dial(p.celsius)}`
                       : "rest"}
                     {p.adds.length > 0 && `; now on: ${p.adds.join(", ").toLowerCase()}`}
                     {p.stir && "; stir once"}
@@ -136,17 +139,7 @@ function StepList({ plan, when }: { plan: Plan; when: Plan["prep"]["steps"][numb
       {steps.map((s) => (
         <li key={s.id}>
           {s.text}
-          {s.uses.some((u) => u.grams) && (
-            <span className="text-faded">
-              {" "}
-              [
-              {s.uses
-                .filter((u) => u.grams)
-                .map((u) => `${grams(u.grams ?? 0)} ${u.item}`)
-                .join(", ")}
-              ]
-            </span>
-          )}
+          {s.uses.length > 0 && <span className="text-faded"> [{s.uses.map(used).join(", ")}]</span>}
           {when === "before" && <span className="text-faded"> ({minutes(s.startMinutesBefore)} before)</span>}
         </li>
       ))}

@@ -13,7 +13,7 @@ export function PrepStop({ plan, brief, edit }: StopProps) {
   const mend = (next: Record<string, number>) => edit({ prep: { ...brief.prep, mends: next } });
   return (
     <div className="flex flex-col gap-5">
-      <Card title="Before the oven" aside={`${minutes(active)} of work; what waits longest stands first`}>
+      <Card title="Before the oven" aside={`${minutes(active)} of work, first to start first`}>
         <TimeLeft
           steps={steps}
           minutesLeft={brief.prep?.minutesLeft ?? null}

@@ -63,10 +63,11 @@ function Step({ step }: { step: PrepStep }) {
   );
 }
 
-function used(u: PrepStep["uses"][number]): string {
+export function used(u: PrepStep["uses"][number]): string {
   if (u.component)
     return (u.share ?? 1) > 0.995 ? `all the ${lower(u.item)}` : `${percent(u.share ?? 1)} of the ${lower(u.item)}`;
-  return u.grams ? `${grams(u.grams)} ${u.item}` : u.item;
+  if (!u.grams) return u.item;
+  return u.grams < 0.5 ? `a pinch of ${u.item}` : `${grams(u.grams)} ${u.item}`;
 }
 
 function facts(step: PrepStep): string[] {

@@ -1,4 +1,5 @@
 import type { Correction, OvenPhase, Procedure } from "../../../api";
+import { dial } from "../../../ui";
 
 interface Props {
   procedure: Procedure;
@@ -49,6 +50,6 @@ function minutes({ min, max }: { min: number; max: number }): string {
 function phaseWords(phase: OvenPhase): string {
   const time = phase.minutes ? minutes(phase.minutes) : "some minutes";
   if (phase.kind === "grill") return `Grill, ${time}`;
-  const heat = phase.celsius == null ? "" : ` at ${Math.round(phase.celsius)} °C${phase.fan ? " fan" : ""}`;
+  const heat = phase.celsius == null ? "" : ` at ${dial(phase.celsius)}${phase.fan ? " fan" : ""}`;
   return `Bake${heat}, ${time}${phase.stir ? ", stirred" : ""}`;
 }

@@ -52,14 +52,4 @@ final class PracticeRange {
             case FROZEN -> room * 1.7 + 10;
         };
     }
-
-    /** @return minutes from room temperature, where it takes {@code minutes} from this start */
-    static double toRoom(double minutes, Start start) {
-        return switch (start) {
-            case HOT -> minutes / 0.75;
-            case ROOM -> minutes;
-            case FRIDGE -> Math.max(minutes / 2, minutes - 17);
-            case FROZEN -> Math.max(minutes / 2, (minutes - 10) / 1.7);
-        };
-    }
 }

@@ -24,6 +24,10 @@ final class RecipeCourse {
     private static final double MOST_TIMES = 2.2;
     private static final double LEAST_TIMES = 0.6;
     private static final int MOST_MORE = 60;
+    private static final double FRIDGE_LATER = 14;
+    private static final double HOT_SOONER = 8;
+    private static final double HOT_SHARE = 0.15;
+    private static final double FROZEN_TIMES = 0.6;
     private static final double KITCHEN = 25;
 
     private final Baking baking;
@@ -117,15 +121,32 @@ final class RecipeCourse {
 
     /** Minutes more (or less) than the recipe's, in fives; what differs goes to {@code reasons}. */
     private int difference(int total, List<String> reasons) {
-        double room = PracticeRange.toRoom(total, baking.said.start());
         double deeper = deeper(reasons);
         double hotter = hotter(reasons);
-        double minutes = PracticeRange.from(room * deeper * hotter, baking.start);
+        double minutes = total * deeper * hotter + colder(total * deeper * hotter);
         if (baking.start != baking.said.start()) {
             reasons.add("it goes in " + baking.start.words());
         }
         int more = 5 * (int) Math.round((minutes - total) / 5);
         return Math.abs(more) < LEAST_CHANGE ? 0 : Math.max(more, SHORTEST - total);
+    }
+
+    /** Minutes more (or less) for how warm it goes in, against the recipe. Kitchen practice: from the fridge 10 to 20 min. */
+    private double colder(double minutes) {
+        if (baking.start == Start.FROZEN) {
+            return baking.said.start() == Start.FROZEN
+                    ? 0
+                    : FROZEN_TIMES * minutes + later(Start.FRIDGE, minutes) - later(baking.said.start(), minutes);
+        }
+        return later(baking.start, minutes) - later(baking.said.start(), minutes);
+    }
+
+    private static double later(Start start, double minutes) {
+        return switch (start) {
+            case HOT -> -Math.min(HOT_SOONER, HOT_SHARE * minutes);
+            case ROOM -> 0;
+            case FRIDGE, FROZEN -> FRIDGE_LATER;
+        };
     }
 
     private double deeper(List<String> reasons) {

@@ -58,7 +58,7 @@ public final class WrittenMethod {
             case "rest" -> "Rest " + minutes + " before cutting.";
             case "grill" -> "Grill " + minutes + ", watched all the time.";
             default ->
-                "Bake " + minutes + " at " + Math.round(phase.celsius()) + " °C, "
+                "Bake " + minutes + " at " + 5 * Math.round(phase.celsius() / 5) + " °C, "
                         + (phase.covered() ? "covered." : "open.");
         };
     }

@@ -45,6 +45,7 @@ final class MethodSteps {
     private final List<PrepStep> steps = new ArrayList<>();
     private final Map<String, Set<String>> needs = new HashMap<>();
     private final Map<String, String> lastOf = new HashMap<>();
+    private final Map<String, String> standsIn = new HashMap<>();
 
     MethodSteps(PlannedProcedure procedure, Cooking cooking, StoveBook book, @Nullable Integer minutesLeft) {
         this.procedure = procedure;
@@ -237,7 +238,7 @@ final class MethodSteps {
                 taken == null ? (int) Math.round(passive) : taken.minutes(),
                 start.before() + added,
                 end.after(),
-                tool(works, first),
+                tool(pot, works, first),
                 heat(works),
                 last ? book.keeps(pot.kind()) : null,
                 0,
@@ -247,16 +248,25 @@ final class MethodSteps {
                 when(pot, works, active + passive));
     }
 
-    /** The tool the text names, else the usual one of the longest work; what is stirred into a pot that is on already needs none. */
-    private @Nullable String tool(List<Work> works, boolean first) {
-        return works.stream()
+    /** The tool the text names, else the one the pot stands in, else the usual one of the longest work. */
+    private @Nullable String tool(Pot pot, List<Work> works, boolean first) {
+        String named = works.stream()
                 .map(Work::tool)
                 .filter(Objects::nonNull)
                 .findFirst()
-                .orElseGet(() -> {
-                    StoveBook.Work longest = longest(works);
-                    return longest == null || !first && longest.heat() == null ? null : longest.tool();
-                });
+                .orElse(null);
+        StoveBook.Work longest = longest(works);
+        boolean heats = longest != null && longest.heat() != null;
+        if (named != null) {
+            if (heats) {
+                standsIn.put(pot.id(), named);
+            }
+            return named;
+        }
+        if (longest == null || !first && !heats) {
+            return null;
+        }
+        return heats ? standsIn.computeIfAbsent(pot.id(), p -> longest.tool()) : longest.tool();
     }
 
     private @Nullable String heat(List<Work> works) {

@@ -127,7 +127,7 @@ class BakePlannerTest {
                 .phases()
                 .getFirst();
         assertThat(cold.minutes()).isEqualTo(40);
-        assertThat(cold.reason()).contains("from the fridge: 15 min more");
+        assertThat(cold.reason()).contains("from the fridge: 15 min more under cover");
     }
 
     @Test
