@@ -15,6 +15,7 @@ import type {
   Recipe,
   Revision,
   SharedOven,
+  ShelfDish,
   Wording,
 } from "./types";
 
@@ -65,7 +66,7 @@ export const api = {
   plan: (brief: Brief) => ask<Plan>("POST", "/api/plans", brief),
   dishes: () => ask<Dish[]>("GET", "/api/dishes"),
   dish: (id: string) => ask<Dish>("GET", `/api/dishes/${id}`),
-  dishPlan: (id: string) => ask<Plan>("GET", `/api/dishes/${id}/plan`),
+  shelf: () => ask<ShelfDish[]>("GET", "/api/shelf"),
   revisions: (id: string) => ask<Revision[]>("GET", `/api/dishes/${id}/revisions`),
   create: (brief: Brief) => ask<Dish>("POST", "/api/dishes", brief),
   change: (id: string, version: number, brief: Brief) => ask<Dish>("PUT", `/api/dishes/${id}`, brief, version),

@@ -8,6 +8,7 @@ export type LineInBrief = Schemas["LineRequest"];
 export type PanInBrief = Schemas["PanRequest"];
 export type OvenInBrief = Schemas["OvenRequest"];
 export type Dish = Schemas["DishView"];
+export type ShelfDish = Schemas["ShelfView"];
 export type Revision = Schemas["RevisionView"];
 export type Recipe = Schemas["RecipeView"];
 export type Line = Schemas["LineView"];

@@ -1,13 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
-import { Away, api, type Dish } from "../api";
+import { Away, api, type ShelfDish } from "../api";
 import { CrossSection } from "../drawing";
-import { minutes, Notice, Page } from "../ui";
+import { allergenWord, FAMILY_WORDS, Notice, Page } from "../ui";
 
 export function Shelf() {
   const dishes = useQuery({
-    queryKey: ["dishes"],
-    queryFn: api.dishes,
+    queryKey: ["dishes", "shelf"],
+    queryFn: api.shelf,
     refetchInterval: (q) => (q.state.error ? 3_000 : false),
   });
   return (
@@ -35,7 +35,7 @@ export function Shelf() {
       )}
       <ul className="grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
         {dishes.data?.map((dish) => (
-          <ShelfDish key={dish.id} dish={dish} />
+          <OnShelf key={dish.id} dish={dish} />
         ))}
       </ul>
     </Page>
@@ -53,24 +53,26 @@ function ReadLink() {
   );
 }
 
-function ShelfDish({ dish }: { dish: Dish }) {
-  const plan = useQuery({ queryKey: ["plan", dish.id, dish.version], queryFn: () => api.dishPlan(dish.id) });
-  const needs = [
-    ...(dish.brief.needs ?? []),
-    ...(dish.brief.avoid ?? []).map((a) => `no ${a.replace("tree-nut:", "")}`),
-  ];
+function OnShelf({ dish }: { dish: ShelfDish }) {
+  const needs = [...dish.needs, ...dish.avoid.map((a) => `no ${allergenWord(a)}`)];
   return (
     <li>
       <Link
         to={`/dishes/${dish.id}/swap`}
         className="flex h-full flex-col rounded-xl border border-line bg-sheet p-4 hover:border-rim"
       >
-        <div className="mb-3 h-28">{plan.data && <Small title={dish.title} build={plan.data.build} />}</div>
+        <div className="mb-3 h-28">{dish.build && <Small title={dish.title} build={dish.build} />}</div>
         <h2 className="text-lg font-bold leading-snug">{dish.title}</h2>
         <p className="mt-0.5 text-sm text-faded">
-          {plan.data &&
-            `${plan.data.recipe.family.replace("-", " ")} · ${plan.data.recipe.servings ?? "?"} servings · ${minutes(plan.data.bake.ovenMinutes)} in the oven`}
-          {plan.error && "Its plan cannot be worked out: open it to see why."}
+          {dish.build
+            ? [
+                dish.family && FAMILY_WORDS[dish.family],
+                dish.servings && `${dish.servings} servings`,
+                `${dish.build.layers.length} layers, ${Math.round(dish.build.heightMm)} mm`,
+              ]
+                .filter(Boolean)
+                .join(" · ")
+            : "It cannot be worked out: open it to see why."}
         </p>
         <p className="mt-2 flex flex-wrap gap-1.5 text-sm">
           {needs.map((n) => (
@@ -78,9 +80,7 @@ function ShelfDish({ dish }: { dish: Dish }) {
               {n}
             </span>
           ))}
-          {dish.brief.strict && (
-            <span className="rounded-md bg-warm-soft px-2 py-0.5 font-medium text-warm">strict</span>
-          )}
+          {dish.strict && <span className="rounded-md bg-warm-soft px-2 py-0.5 font-medium text-warm">strict</span>}
         </p>
       </Link>
     </li>

@@ -2,6 +2,7 @@ package nabe;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
@@ -39,14 +40,22 @@ class ArchitectureTest {
                 .definedBy("nabe.build")
                 .layer("bake")
                 .definedBy("nabe.bake")
+                .layer("budgets")
+                .definedBy("nabe.budgets")
                 .layer("plan")
                 .definedBy("nabe.plan")
                 .whereLayer("plan")
                 .mayNotBeAccessedByAnyLayer()
-                .whereLayer("bake")
+                .whereLayer("budgets")
                 .mayOnlyBeAccessedByLayers("plan")
+                .whereLayer("bake")
+                .mayOnlyBeAccessedByLayers("budgets", "plan")
                 .whereLayer("build")
-                .mayOnlyBeAccessedByLayers("bake", "plan")
+                .mayOnlyBeAccessedByLayers("bake", "budgets", "plan")
+                .whereLayer("prep")
+                .mayOnlyBeAccessedByLayers("build", "bake", "budgets", "plan")
+                .whereLayer("swap")
+                .mayOnlyBeAccessedByLayers("prep", "build", "bake", "budgets", "plan")
                 .whereLayer("recipe")
                 .mayOnlyAccessLayers("measure", "larder", "needs")
                 .whereLayer("reading")
@@ -62,6 +71,13 @@ class ArchitectureTest {
                 .whereLayer("measure")
                 .mayNotAccessAnyLayer()
                 .check(core);
+    }
+
+    @Test
+    void noPackagesNeedEachOther() {
+        slices().matching("nabe.(*)..").should().beFreeOfCycles().check(core);
+        slices().matching("nabe.reading.(*)..").should().beFreeOfCycles().check(core);
+        slices().matching("nabe.bake.(*)..").should().beFreeOfCycles().check(core);
     }
 
     @Test

@@ -35,6 +35,8 @@ public record Ingredient(
         Composition composition,
         OptionalDouble gramsPerMl,
         Map<String, Piece> pieces) {
+    private static final Set<String> LIQUIDS =
+            Set.of("water", "stock", "wine", "milk", "sour-milk", "cream", "beer", "coconut");
 
     /**
      * A piece weight and where it comes from.
@@ -47,6 +49,11 @@ public record Ingredient(
     /** @return the usual job */
     public String role() {
         return roles.getFirst();
+    }
+
+    /** @return whether it pours and is mostly water: what a sauce is thickened from */
+    public boolean isLiquid() {
+        return LIQUIDS.contains(role());
     }
 
     public OptionalDouble pieceGrams(String unit) {

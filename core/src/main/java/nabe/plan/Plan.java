@@ -2,12 +2,12 @@ package nabe.plan;
 
 import java.util.List;
 import nabe.bake.BakePlan;
+import nabe.budgets.SaltBudget;
+import nabe.budgets.SauceThickness;
+import nabe.budgets.WaterBudget;
 import nabe.build.BuildPlan;
 import nabe.needs.Needs;
 import nabe.prep.PrepPlan;
-import nabe.prep.SaltBudget;
-import nabe.prep.SauceThickness;
-import nabe.prep.WaterBudget;
 import nabe.recipe.Procedure;
 import nabe.recipe.Recipe;
 import nabe.swap.Conversion;

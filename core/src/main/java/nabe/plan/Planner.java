@@ -6,6 +6,10 @@ import nabe.bake.BakePlan;
 import nabe.bake.BakePlanner;
 import nabe.bake.OvenSharing;
 import nabe.bake.Said;
+import nabe.budgets.FreeWater;
+import nabe.budgets.SaltBudget;
+import nabe.budgets.WaterBudgeter;
+import nabe.budgets.WetLayer;
 import nabe.build.BuildPlan;
 import nabe.build.Builder;
 import nabe.build.Rescaling;
@@ -16,15 +20,11 @@ import nabe.label.StandIns;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.needs.Needs;
-import nabe.prep.FreeWater;
 import nabe.prep.PrepPlan;
 import nabe.prep.Prepper;
-import nabe.prep.SaltBudget;
 import nabe.prep.SheetWays;
 import nabe.prep.SheetsSettled;
 import nabe.prep.StoveBook;
-import nabe.prep.WaterBudgeter;
-import nabe.prep.WetLayer;
 import nabe.reading.Corrections;
 import nabe.reading.Division;
 import nabe.reading.ProcedureReader;
@@ -161,8 +161,25 @@ public final class Planner {
                         larder));
     }
 
+    /**
+     * What a dish is, without its bake: quick enough for every save and for a whole shelf.
+     *
+     * @throws RecipeException when the brief holds no recipe that can be read
+     */
+    public Outline outline(Brief brief) {
+        Built built = upToTheOven(brief);
+        return new Outline(built.recipe, built.build);
+    }
+
+    Built upToTheOven(Brief brief) {
+        return built(brief, needs(brief), home.house().with(brief.schools()));
+    }
+
+    /** @param recipe as read, scaled to the servings */
+    public record Outline(Recipe recipe, BuildPlan build) {}
+
     /** A brief worked out up to the oven door. */
-    private record Built(
+    record Built(
             Recipe recipe,
             Procedure procedure,
             Conversion conversion,

@@ -250,7 +250,7 @@ final class Cooking {
 
     private static boolean isLiquid(Content content) {
         Ingredient ingredient = content.ingredient();
-        return ingredient != null && (SauceThickness.isLiquid(ingredient) || TOMATOES.contains(ingredient.role()));
+        return ingredient != null && (ingredient.isLiquid() || TOMATOES.contains(ingredient.role()));
     }
 
     static double grams(List<Content> contents) {

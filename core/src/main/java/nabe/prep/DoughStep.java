@@ -28,7 +28,7 @@ final class DoughStep {
             return Optional.empty();
         }
         double wet = grams(dough.stream()
-                .filter(l -> SauceThickness.isLiquid(l.ingredient()) || has(l, "egg") || has(l, "binder"))
+                .filter(l -> l.ingredient().isLiquid() || has(l, "egg") || has(l, "binder"))
                 .toList());
         double fat = grams(dough.stream()
                 .filter(l -> l.ingredient().composition().fat() > FAT_PERCENT)

@@ -177,8 +177,15 @@ final class MethodSteps {
         lastOf.put(pot.id(), twin.id());
     }
 
+    /** What lies in a pot that no step of it puts in. */
     private List<Used> held(Pot pot) {
-        return pot.of().stream().map(this::used).toList();
+        List<Constituent> put =
+                pot.steps().stream().flatMap(s -> s.uses().stream()).toList();
+        return pot.of().stream()
+                .filter(c -> c.line() != null || c.component() == null)
+                .filter(c -> put.stream().noneMatch(u -> u.line() == c.line()))
+                .map(this::used)
+                .toList();
     }
 
     private Used used(Constituent of) {

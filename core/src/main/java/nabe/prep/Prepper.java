@@ -209,7 +209,7 @@ public final class Prepper {
             double target = readyOfAll <= 0 ? 0 : choice.mend("cook:" + line.source()) * ready / readyOfAll;
             double pressed = choice.mend("press:" + line.source());
             double less = target > 0 ? Math.clamp(target, Math.min(ready, 0.3 * line.gramsOrZero()), ready) : ready;
-            double after = less * (1 - Math.min(0.1, pressed * WaterMends.PRESSED / WaterMends.PRESS_MINUTES));
+            double after = less * (1 - Math.min(0.1, pressed * PrepChoice.PRESSED / PrepChoice.PRESS_MINUTES));
             if (ready - after > 1) {
                 mends.add(OwnSteps.mend(
                         line,

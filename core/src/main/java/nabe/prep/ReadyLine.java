@@ -10,7 +10,7 @@ import nabe.swap.ConvertedLine;
  */
 public record ReadyLine(ConvertedLine line, double readyGrams, double mendedGrams) {
 
-    ReadyLine(ConvertedLine line, double readyGrams) {
+    public ReadyLine(ConvertedLine line, double readyGrams) {
         this(line, readyGrams, 0);
     }
 
@@ -36,7 +36,7 @@ public record ReadyLine(ConvertedLine line, double readyGrams, double mendedGram
                 : line.gramsOrZero() * line.ingredient().composition().saltGramsPer100() / 100;
     }
 
-    boolean hasRole(String role) {
+    public boolean hasRole(String role) {
         return line.ingredient() != null && line.ingredient().roles().contains(role);
     }
 }

@@ -22,7 +22,7 @@ final class SauceStep {
                 .filter(l -> l.part() == Part.WHITE_SAUCE && l.ingredient() != null)
                 .toList();
         double liquid = sauce.stream()
-                .filter(l -> SauceThickness.isLiquid(l.ingredient()))
+                .filter(l -> l.ingredient().isLiquid())
                 .mapToDouble(ConvertedLine::gramsOrZero)
                 .sum();
         Optional<ConvertedLine> flour = thickener(sauce, "flour");

@@ -1,11 +1,7 @@
 package nabe.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.within;
 
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -13,7 +9,6 @@ import nabe.larder.Larder;
 import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.recipe.Procedure.Placement;
-import nabe.swap.ConvertedLine;
 import nabe.swap.PlannedProcedure.Constituent;
 import nabe.swap.PlannedProcedure.Pot;
 import nabe.swap.PlannedProcedure.Work;
@@ -33,44 +28,6 @@ class PlannedProcedureTest {
 
     private static Plan plan(String text, Set<Need> needs) {
         return PLANNER.plan(Brief.of(Brief.RecipeBrief.ofText(text), new Needs(needs, Set.of(), true)));
-    }
-
-    @ParameterizedTest
-    @MethodSource("recipes")
-    void everyLineThatGoesToAPotIsThereOnceWithItsGrams(String text) {
-        for (Set<Need> needs : List.of(Set.<Need>of(), ALL)) {
-            Plan plan = plan(text, needs);
-            double wanted = plan.conversion().toBuy().stream()
-                    .filter(l -> l.component() != null)
-                    .mapToDouble(ConvertedLine::gramsOrZero)
-                    .sum();
-            double there = plan.conversion().procedure().components().stream()
-                    .flatMap(p -> p.of().stream())
-                    .mapToDouble(c -> c.grams() == null ? 0 : c.grams())
-                    .sum();
-            assertThat(there).isCloseTo(wanted, within(0.01));
-        }
-    }
-
-    @ParameterizedTest
-    @MethodSource("recipes")
-    void noStepUsesMoreThanItsPotHolds(String text) {
-        for (Pot pot : plan(text, ALL).conversion().procedure().components()) {
-            Map<String, Double> holds = grams(pot.of());
-            List<Constituent> used = new ArrayList<>();
-            pot.steps().forEach(s -> used.addAll(s.uses()));
-            grams(used)
-                    .forEach((item, grams) -> assertThat(grams)
-                            .as(pot.name() + ": " + item)
-                            .isLessThanOrEqualTo(holds.getOrDefault(item, 0.0) + 0.01));
-        }
-    }
-
-    private static Map<String, Double> grams(List<Constituent> of) {
-        return of.stream()
-                .filter(c -> c.item() != null)
-                .collect(Collectors.groupingBy(
-                        Constituent::item, Collectors.summingDouble(c -> c.grams() == null ? 0 : c.grams())));
     }
 
     @ParameterizedTest

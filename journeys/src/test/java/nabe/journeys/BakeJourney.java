@@ -20,7 +20,8 @@ class BakeJourney extends Journey {
         slider(page, "Time in the bake").press("Home");
         assertThat(page.getByText("After 0 min:")).isVisible();
 
-        slider(page, "Out of the oven").press("ArrowLeft");
+        slider(page, "Foil off").press("Home");
+        assertThat(page.getByText("Open all the way, out after")).isVisible();
         slider(page, "Out of the oven").press("PageDown");
         assertThat(page.getByText(Pattern.compile("^Not hot through yet"))).isVisible();
         assertThat(saving(page)).hasText("Saved");
@@ -28,7 +29,7 @@ class BakeJourney extends Journey {
         assertThat(page.getByText(Pattern.compile("^Not hot through yet"))).hasCount(0);
 
         button(page, "Make it so: From the fridge").click();
-        assertThat(page.getByText(Pattern.compile("start fridge"))).isVisible();
+        assertThat(page.getByText(Pattern.compile("start from the fridge"))).isVisible();
         assertThat(saving(page)).hasText("Saved");
     }
 

@@ -1,6 +1,7 @@
 package nabe.server;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
@@ -34,5 +35,10 @@ class ServerArchitectureTest {
                 .dependOnClassesThat()
                 .resideInAnyPackage("org.jooq..", "java.sql..")
                 .check(all);
+    }
+
+    @Test
+    void noPackagesNeedEachOther() {
+        slices().matching("nabe.server.(*)..").should().beFreeOfCycles().check(all);
     }
 }

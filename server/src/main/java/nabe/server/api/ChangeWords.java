@@ -3,6 +3,7 @@ package nabe.server.api;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import nabe.server.brief.BriefRequest;
 
 /** Says in a few words what differs between two briefs, for the history. */
 final class ChangeWords {

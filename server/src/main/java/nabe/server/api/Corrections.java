@@ -7,6 +7,7 @@ import nabe.plan.Brief;
 import nabe.reading.text.Habits;
 import nabe.recipe.Line;
 import nabe.server.KitchenTable;
+import nabe.server.brief.BriefRequest;
 import nabe.server.store.HomeStore;
 import org.springframework.stereotype.Component;
 

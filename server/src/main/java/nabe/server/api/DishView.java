@@ -2,6 +2,7 @@ package nabe.server.api;
 
 import java.time.OffsetDateTime;
 import java.util.UUID;
+import nabe.server.brief.BriefRequest;
 import nabe.server.store.Dish;
 import nabe.server.store.Revision;
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.UUID;
 import nabe.recipe.Recipe;
 import nabe.server.KitchenTable;
+import nabe.server.brief.BriefRequest;
 import nabe.server.formats.RecipeExport;
 import nabe.server.store.Dish;
 import nabe.server.store.DishStore;
@@ -106,7 +107,7 @@ class DishesController {
 
     /** A brief that cannot be planned is not kept: the cook hears why before anything is stored. */
     private String titleOf(BriefRequest brief) {
-        String read = table.planner().plan(brief.brief()).recipe().title();
+        String read = table.planner().outline(brief.brief()).recipe().title();
         return brief.title() == null || brief.title().isBlank() ? read : brief.title();
     }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import nabe.house.Schools;
 import nabe.house.Tool;
 import nabe.server.KitchenTable;
+import nabe.server.brief.HouseRequest;
 import nabe.server.store.HomeStore;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;

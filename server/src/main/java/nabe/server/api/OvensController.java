@@ -6,6 +6,7 @@ import java.util.UUID;
 import nabe.bake.OvenSharing;
 import nabe.plan.Brief;
 import nabe.server.KitchenTable;
+import nabe.server.brief.BriefRequest;
 import nabe.server.store.DishStore;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;

@@ -1,6 +1,7 @@
 package nabe.server.api;
 
 import nabe.server.KitchenTable;
+import nabe.server.brief.BriefRequest;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;

@@ -8,7 +8,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
-import nabe.server.api.BriefRequest;
+import nabe.server.brief.BriefRequest;
 import nabe.server.store.tables.tables.records.RevisionRecord;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
@@ -17,7 +17,6 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Keeps dishes as lists of revisions that only grow. A revision's number is the dish's version: whoever writes number
@@ -27,11 +26,11 @@ import tools.jackson.databind.json.JsonMapper;
 public class DishStore {
     private static final int LONGEST_WORDS = 300;
     private final DSLContext sql;
-    private final JsonMapper json;
+    private final BriefFormats formats;
 
-    DishStore(DSLContext sql, JsonMapper json) {
+    DishStore(DSLContext sql, BriefFormats formats) {
         this.sql = sql;
-        this.json = json;
+        this.formats = formats;
     }
 
     /** @return every dish, the last changed first */
@@ -136,7 +135,8 @@ public class DishStore {
                     .set(REVISION.BEFORE, r.before())
                     .set(REVISION.TITLE, shorten(r.title()))
                     .set(REVISION.CHANGE, shorten(r.change()))
-                    .set(REVISION.BRIEF, JSONB.valueOf(json.writeValueAsString(r.brief())))
+                    .set(REVISION.BRIEF, JSONB.valueOf(formats.write(r.brief())))
+                    .set(REVISION.FORMAT, BriefFormats.CURRENT)
                     .set(REVISION.MADE_AT, r.madeAt())
                     .execute();
         } catch (DuplicateKeyException e) {
@@ -200,7 +200,7 @@ public class DishStore {
                 row.getBefore(),
                 row.getTitle(),
                 row.getChange(),
-                json.readValue(row.getBrief().data(), BriefRequest.class),
+                formats.read(row.getBrief().data(), row.getFormat()),
                 row.getMadeAt());
     }
 

@@ -12,7 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
 import nabe.label.KeptProduct;
-import nabe.server.api.HouseRequest;
+import nabe.server.brief.HouseRequest;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.springframework.dao.DuplicateKeyException;

@@ -1,7 +1,7 @@
 package nabe.server.store;
 
 import java.time.OffsetDateTime;
-import nabe.server.api.BriefRequest;
+import nabe.server.brief.BriefRequest;
 import org.jspecify.annotations.Nullable;
 
 /**

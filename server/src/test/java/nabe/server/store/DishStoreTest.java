@@ -3,17 +3,21 @@ package nabe.server.store;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.Callable;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicInteger;
 import nabe.server.RunningNabe;
-import nabe.server.api.BriefRequest;
-import nabe.server.api.RecipeRequest;
+import nabe.server.brief.BriefRequest;
+import nabe.server.brief.RecipeRequest;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 @ExtendWith(RunningNabe.class)
 class DishStoreTest {
@@ -109,5 +113,27 @@ class DishStoreTest {
         }
         assertThat(refused).hasValue(5);
         assertThat(store.history(id)).hasSize(2);
+    }
+
+    /** A brief as each Nabe has written it opens, and means what it meant. */
+    @ParameterizedTest
+    @CsvSource({"1, room, c2", "2, , c2"})
+    void aBriefOfEveryFormOpens(int format, String start, String firstInOrder, RunningNabe nabe) throws IOException {
+        String stored = new String(
+                getClass()
+                        .getResourceAsStream("/briefs/form-" + format + ".json")
+                        .readAllBytes(),
+                StandardCharsets.UTF_8);
+        BriefRequest brief = nabe.bean(BriefFormats.class).read(stored, format);
+        assertThat(brief.needs()).containsExactly("gluten-free", "vegan");
+        assertThat(brief.oven().start()).isEqualTo(start);
+        assertThat(brief.build().order()).startsWith(firstInOrder);
+        assertThat(brief.brief().recipe().text()).contains("potatoes");
+    }
+
+    @Test
+    void aBriefOfALaterNabeIsNotGuessedAt(RunningNabe nabe) {
+        assertThatThrownBy(() -> nabe.bean(BriefFormats.class).read("{}", BriefFormats.CURRENT + 1))
+                .hasMessageContaining("later Nabe");
     }
 }

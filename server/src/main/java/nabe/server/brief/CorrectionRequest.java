@@ -1,4 +1,4 @@
-package nabe.server.api;
+package nabe.server.brief;
 
 import nabe.recipe.Correction;
 import org.jspecify.annotations.Nullable;

@@ -1,9 +1,10 @@
-package nabe.prep;
+package nabe.budgets;
 
 import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import nabe.prep.ReadyLine;
 
 /**
  * Salt that the ingredients bring before the cook adds any by hand.

@@ -1,4 +1,4 @@
-package nabe.prep;
+package nabe.budgets;
 
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -7,6 +7,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.ToDoubleFunction;
 import nabe.measure.KitchenText;
+import nabe.prep.PrepChoice;
+import nabe.prep.ReadyLine;
 import nabe.recipe.Part;
 
 /** What would bring the water in: each mend small enough to be one touch. */
@@ -16,10 +18,6 @@ final class WaterMends {
 
     private static final int MOST_MENDS = 4;
     private static final double WORTH_DOING = 20;
-    /** Pressed 20 min more, tofu loses about another 5 %. Domain table: 10 to 20 % in all. */
-    static final double PRESSED = 0.05;
-
-    static final int PRESS_MINUTES = 20;
     private static final double MOST_AT_ONCE = 400;
     private static final List<Part> POURED = List.of(Part.RED_SAUCE, Part.WHITE_SAUCE, Part.FILLING, Part.SOFT_CHEESE);
     private static final List<String> COOKED_DOWN =
@@ -62,12 +60,12 @@ final class WaterMends {
         List<WaterBudget.Mend> mends = new ArrayList<>();
         wettest.stream().filter(Wet::cooksDown).forEach(w -> w.less(excess, "Cook the %s down to %s.", mends));
         wettest.stream()
-                .filter(w -> w.line.hasRole("tofu") && w.line.readyGrams() * PRESSED >= WORTH_DOING / 2)
+                .filter(w -> w.line.hasRole("tofu") && w.line.readyGrams() * PrepChoice.PRESSED >= WORTH_DOING / 2)
                 .forEach(w -> mends.add(new WaterBudget.Mend(
                         "press:" + w.line.line().source(),
-                        PRESS_MINUTES,
+                        PrepChoice.PRESS_MINUTES,
                         "Press the " + w.line.line().item() + " 20 min more.",
-                        -Math.min(w.free, w.line.readyGrams() * PRESSED))));
+                        -Math.min(w.free, w.line.readyGrams() * PrepChoice.PRESSED))));
         uncover(excess, bake, mends);
         if (mends.isEmpty()) {
             wettest.stream().limit(1).forEach(w -> w.less(excess, "Take less %s: %s.", mends));

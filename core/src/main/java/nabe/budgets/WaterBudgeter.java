@@ -1,10 +1,12 @@
-package nabe.prep;
+package nabe.budgets;
 
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import nabe.house.Schools;
 import nabe.larder.Thickeners;
+import nabe.prep.ReadyLine;
+import nabe.prep.SheetWays;
 import nabe.recipe.Family;
 import nabe.recipe.Part;
 

@@ -1,6 +1,7 @@
-package nabe.prep;
+package nabe.budgets;
 
 import java.util.List;
+import nabe.prep.ReadyLine;
 import nabe.recipe.Part;
 
 /**

@@ -1,4 +1,4 @@
-package nabe.prep;
+package nabe.budgets;
 
 import java.util.HashMap;
 import java.util.List;
@@ -7,6 +7,7 @@ import nabe.larder.CatalogueFile;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.larder.Properties;
+import nabe.prep.ReadyLine;
 import nabe.recipe.Family;
 import org.apache.commons.csv.CSVRecord;
 
@@ -66,8 +67,8 @@ public final class FreeWater {
                 .mapToDouble(ReadyLine::readyGrams)
                 .sum();
         double liquid = lines.stream()
-                .filter(l -> l.line().ingredient() != null
-                        && SauceThickness.isLiquid(l.line().ingredient()))
+                .filter(l ->
+                        l.line().ingredient() != null && l.line().ingredient().isLiquid())
                 .mapToDouble(ReadyLine::readyGrams)
                 .sum();
         return liquid <= 0 ? 0 : Math.min(MOST_SET, SETS_ITSELF_TIMES * egg / liquid);
@@ -93,7 +94,7 @@ public final class FreeWater {
                 .map(byRole::get)
                 .findFirst()
                 .orElse(USUAL);
-        boolean liquid = SauceThickness.isLiquid(ingredient);
+        boolean liquid = ingredient.isLiquid();
         double free = liquid && thickness > 0 ? Math.min(share, SauceThickness.freeShare(thickness)) : share;
         return Math.max(0, free * (line.waterGrams() + line.mendedGrams()) - line.mendedGrams());
     }

@@ -1,4 +1,4 @@
-package nabe.prep;
+package nabe.budgets;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -12,6 +12,8 @@ import nabe.needs.Needs;
 import nabe.plan.Brief;
 import nabe.plan.Plan;
 import nabe.plan.Planner;
+import nabe.prep.PrepChoice;
+import nabe.prep.PrepStep;
 import nabe.testing.Recipes;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;

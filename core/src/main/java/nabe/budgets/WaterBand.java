@@ -1,4 +1,4 @@
-package nabe.prep;
+package nabe.budgets;
 
 import java.util.EnumMap;
 import java.util.Map;

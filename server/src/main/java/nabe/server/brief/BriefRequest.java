@@ -1,4 +1,4 @@
-package nabe.server.api;
+package nabe.server.brief;
 
 import java.util.List;
 import java.util.Map;

@@ -1,12 +1,11 @@
-package nabe.prep;
+package nabe.budgets;
 
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
-import nabe.larder.Ingredient;
 import nabe.larder.Thickeners;
 import nabe.measure.KitchenText;
+import nabe.prep.ReadyLine;
 import nabe.recipe.Part;
 import org.jspecify.annotations.Nullable;
 
@@ -31,15 +30,9 @@ public record SauceThickness(
     static final double THIN = 8;
     static final double MEDIUM = 16;
     static final double THICK = 24;
-    private static final Set<String> LIQUIDS =
-            Set.of("water", "stock", "wine", "milk", "sour-milk", "cream", "beer", "coconut");
     private static final double CUP_ML = 240;
     /** Within this of the wanted thickness nobody corrects. Kitchen practice. */
     private static final double NEAR = 3.5;
-
-    static boolean isLiquid(Ingredient ingredient) {
-        return LIQUIDS.contains(ingredient.role());
-    }
 
     /** @return share of a thickened liquid's water that is still free: 40 % when thin, 20 % medium, 5 % thick and over. Kitchen practice. */
     static double freeShare(double per240) {
@@ -54,7 +47,8 @@ public record SauceThickness(
 
     private static double liquid(List<ReadyLine> lines) {
         return lines.stream()
-                .filter(l -> l.line().ingredient() != null && isLiquid(l.line().ingredient()))
+                .filter(l ->
+                        l.line().ingredient() != null && l.line().ingredient().isLiquid())
                 .mapToDouble(ReadyLine::readyGrams)
                 .sum();
     }
