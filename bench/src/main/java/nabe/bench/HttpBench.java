@@ -46,7 +46,7 @@ public final class HttpBench {
         report("the same, two cooks", two, String.format(Locale.ROOT, "%.0f plans a second", PLANS / seconds));
         HttpBench whole = new HttpBench(args[0], true);
         whole.run(WARM_UP / 5, 1);
-        report("plan over HTTP, with forecast", whole.run(FORECASTS, 1), "wanted: p99 under 600 ms");
+        report("plan over HTTP, with forecast", whole.run(FORECASTS, 1), "wanted: p99 under 300 ms");
         System.out.printf(
                 Locale.ROOT,
                 "memory of the server after %,d plans  %d MB resident (wanted under 400)%n",

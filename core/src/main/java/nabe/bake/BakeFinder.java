@@ -50,16 +50,11 @@ final class BakeFinder {
     }
 
     Course find(Wanted wanted) {
-        return find(wanted, TRIES);
-    }
-
-    /** @param tries how often at most to move the foil: fewer are quicker and nearly as good */
-    Course find(Wanted wanted, int tries) {
         return switch (wanted.cover()) {
             case "open" -> open(wanted);
             case "sealed" ->
                 course(up(times(course(LONGEST, 0, 0, 0, wanted), wanted).done()), 0, 0, 0, wanted);
-            default -> covered(wanted, tries);
+            default -> covered(wanted);
         };
     }
 
@@ -76,11 +71,11 @@ final class BakeFinder {
     }
 
     /** Covered until nearly done, then open: the cover's end is moved until hot through, tender and golden come together. */
-    private Course covered(Wanted wanted, int tries) {
+    private Course covered(Wanted wanted) {
         double foil =
                 Math.max(0, times(course(LONGEST, 0, 0, 0, wanted), wanted).done() - USUAL_OPEN / 2.0);
         Times t = null;
-        for (int i = 0; i < tries; i++) {
+        for (int i = 0; i < TRIES; i++) {
             t = times(course((int) Math.round(foil), LONGEST - (int) Math.round(foil), 0, LONGEST, wanted), wanted);
             double apart = Math.min(t.golden, foil + MOST_OPEN) - t.done();
             if (Math.abs(apart) < 1.5 || apart > 0 && foil <= 0) {

@@ -84,11 +84,7 @@ public final class BakePlanner {
                 (int) Math.ceil(times.core()),
                 signs(baking.recipe.family(), baking.safeCore),
                 stated == 0 ? null : Integer.valueOf((int) Math.round(stated)),
-                Drivers.of(
-                        baking,
-                        baking.followsRecipe()
-                                ? baking.finder().find(baking.wanted).total()
-                                : course.total()),
+                Drivers.of(baking, course),
                 band(baking, course),
                 practice,
                 notes(baking, course, times, practice, pale),

@@ -7,24 +7,21 @@ import java.util.Locale;
 import nabe.bake.heat.HeatDish;
 import nabe.bake.heat.Wall;
 
-/** What moves the time: the same dish baked once more with one thing as usual, each time. */
+/** What moves the time until it is hot through and tender: the same bake once more with one thing as usual, each time. */
 final class Drivers {
     private static final double USUAL_AIR = 190;
 
-    private static final int TRIES = 4;
-
     private Drivers() {}
 
-    static List<BakePlan.Driver> of(Baking baking, int total) {
+    static List<BakePlan.Driver> of(Baking baking, Course course) {
+        Course goingOn = course.goingOn();
+        double total = done(baking, baking.finder(), goingOn);
         List<BakePlan.Driver> drivers = new ArrayList<>();
         add(
                 drivers,
                 "depth",
                 String.format(Locale.ROOT, "depth %.0f mm (usual 50)", baking.dish.height() * 1000),
-                total
-                        - baking.finderIn(baking.usualDepth(), baking.airCelsius())
-                                .find(baking.wanted, TRIES)
-                                .total());
+                total - done(baking, baking.finderIn(baking.usualDepth(), baking.airCelsius()), goingOn));
         if (baking.start != Start.ROOM) {
             add(
                     drivers,
@@ -33,10 +30,7 @@ final class Drivers {
                             + (baking.start == Start.HOT
                                     ? "hot"
                                     : baking.start == Start.FRIDGE ? "the fridge" : "frozen"),
-                    total
-                            - baking.finderFrom(Start.ROOM)
-                                    .find(baking.wanted, TRIES)
-                                    .total());
+                    total - done(baking, baking.finderFrom(Start.ROOM), goingOn));
         }
         if (!baking.dish.wall().equals(Wall.GLASS)) {
             HeatDish glass =
@@ -45,26 +39,25 @@ final class Drivers {
                     drivers,
                     "dish",
                     "in " + baking.build.pan().material().word() + " rather than glass",
-                    total
-                            - baking.finderIn(glass, baking.airCelsius())
-                                    .find(baking.wanted, TRIES)
-                                    .total());
+                    total - done(baking, baking.finderIn(glass, baking.airCelsius()), goingOn));
         }
         if (Math.abs(baking.airCelsius() - USUAL_AIR) > 4) {
             add(
                     drivers,
                     "oven",
                     String.format(Locale.ROOT, "oven air at %.0f °C (usual 190)", baking.airCelsius()),
-                    total
-                            - baking.finderIn(baking.dish, USUAL_AIR)
-                                    .find(baking.wanted, TRIES)
-                                    .total());
+                    total - done(baking, baking.finderIn(baking.dish, USUAL_AIR), goingOn));
         }
         drivers.sort(Comparator.comparingInt(d -> -Math.abs(d.minutes())));
         return List.copyOf(drivers);
     }
 
-    private static void add(List<BakePlan.Driver> drivers, String what, String words, int minutes) {
+    private static double done(Baking baking, BakeFinder finder, Course course) {
+        return finder.times(course, baking.wanted.whateverColour()).done();
+    }
+
+    private static void add(List<BakePlan.Driver> drivers, String what, String words, double more) {
+        int minutes = (int) Math.round(more);
         drivers.add(new BakePlan.Driver(
                 what,
                 minutes,
