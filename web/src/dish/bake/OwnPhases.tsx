@@ -6,6 +6,7 @@ import { Button, minutes } from "../../ui";
 type Own = NonNullable<OvenInBrief["phases"]>;
 
 const STEP = 5;
+const SHORTEST = 5;
 
 /** The foil and the end of the bake as handles to drag, or to move with the arrow keys; what they do shows at once in the forecast. */
 export function OwnPhases({
@@ -24,7 +25,8 @@ export function OwnPhases({
   const most = Math.max(60, STEP * Math.ceil((bake.ovenMinutes * 1.6) / STEP));
   const settle = ([a, b]: number[]) => {
     setHeld(null);
-    if (a !== covered || b !== bake.ovenMinutes) onOwn({ covered: a, open: b - a });
+    const end = Math.max(b, SHORTEST);
+    if (a !== covered || end !== bake.ovenMinutes) onOwn({ covered: a, open: end - a });
   };
   return (
     <div className="no-print mt-4 rounded-lg bg-enamel px-4 pt-3 pb-4">

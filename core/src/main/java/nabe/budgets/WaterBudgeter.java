@@ -2,6 +2,7 @@ package nabe.budgets;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.stream.IntStream;
 import nabe.house.Schools;
 import nabe.larder.Thickeners;
@@ -23,6 +24,7 @@ public final class WaterBudgeter {
 
     private final FreeWater free;
     private final Thickeners thickeners;
+    private static final Set<Part> CRISP = Set.of(Part.TOPPING, Part.MELTING_CHEESE, Part.HARD_CHEESE);
     private final SheetWays ways;
 
     public WaterBudgeter(FreeWater free, Thickeners thickeners, SheetWays ways) {
@@ -100,7 +102,9 @@ public final class WaterBudgeter {
         double[] freeIn = layers.stream()
                 .mapToDouble(l -> free.freeIn(l.lines(), SauceThickness.per240(l.lines(), thickeners)))
                 .toArray();
-        double[] thirst = layers.stream().mapToDouble(l -> thirst(l, schools)).toArray();
+        double[] thirst = IntStream.range(0, layers.size())
+                .mapToDouble(i -> isCrust(layers, i) ? 0 : thirst(layers.get(i), schools))
+                .toArray();
         List<WaterBudget.LayerWater> each = new ArrayList<>();
         for (int i = 0; i < layers.size(); i++) {
             double givesOff = free.givenOffBy(layers.get(i).lines());
@@ -117,6 +121,12 @@ public final class WaterBudgeter {
                     underWet));
         }
         return each;
+    }
+
+    /** Crumbs that lie open on top are to stay crisp: they want no water. */
+    private static boolean isCrust(List<WetLayer> layers, int index) {
+        return layers.subList(index, layers.size()).stream().allMatch(l -> CRISP.contains(l.part()))
+                && layers.get(index).part() == Part.TOPPING;
     }
 
     private double thirst(WetLayer layer, Schools schools) {

@@ -47,7 +47,6 @@ final class Cooking {
     private final Map<ConvertedLine, Double> before;
     private final Map<String, List<Content>> pots = new HashMap<>();
     private final Map<PlannedProcedure.Work, Stage> stages = new IdentityHashMap<>();
-    private final Map<String, List<Content>> first = new HashMap<>();
 
     /**
      * What a step did.
@@ -86,11 +85,6 @@ final class Cooking {
         return stages.get(work);
     }
 
-    /** @return what lies in a pot before its first step: whatever no step puts in */
-    List<Content> atFirst(Pot pot) {
-        return first.getOrDefault(pot.id(), List.of());
-    }
-
     /** @return grams of each line as it enters the dish, out of whichever pot it comes */
     Map<ConvertedLine, Double> ready() {
         Map<ConvertedLine, Double> ready = new IdentityHashMap<>();
@@ -127,11 +121,9 @@ final class Cooking {
         return in;
     }
 
+    /** Lines that no step puts in lie there from the start; other pots that none does join at the end. */
     private void cook(Pot pot, List<Content> in) {
-        for (Constituent of : pot.of()) {
-            in.addAll(contents(of, 1 - used(pot, of)));
-        }
-        first.put(pot.id(), List.copyOf(in));
+        pot.of().stream().filter(c -> c.line() != null).forEach(c -> in.addAll(contents(c, 1 - used(pot, c))));
         for (PlannedProcedure.Work step : pot.steps()) {
             String said = pot.steps().stream()
                     .filter(s -> s.sentence() == step.sentence())
@@ -139,6 +131,7 @@ final class Cooking {
                     .collect(Collectors.joining(" "));
             stages.put(step, stage(step, said, in));
         }
+        pot.of().stream().filter(c -> c.line() == null).forEach(c -> in.addAll(contents(c, 1 - used(pot, c))));
     }
 
     /** How much of a constituent the pot's steps put in themselves, 0 to 1. */

@@ -27,6 +27,8 @@ import org.jspecify.annotations.Nullable;
 /** The recipe's own work before the oven: one step for what a sentence does in one pot, in the order of the pots. */
 final class MethodSteps {
     private static final Set<String> REMARKS = Set.of("add", "go", "do", "take", "come", "get");
+    private static final Set<String> DRAINS = Set.of("drain", "rinse", "strain");
+    private static final Set<String> BOILS = Set.of("boil", "cook", "parboil", "blanch", "simmer", "steam");
     private static final Set<Kind> DOUGHS = Set.of(Kind.CRUST, Kind.BATTER);
     private static final Set<Kind> BUILT_OF = Set.of(Kind.STRUCTURE, Kind.MASH, Kind.BINDER);
     private static final Set<String> CHILLS = Set.of("refrigerate", "chill", "stand", "rest", "leave");
@@ -66,7 +68,8 @@ final class MethodSteps {
             if (pot.made() != null) {
                 add(making(pot), pot, Set.of());
             } else {
-                sentences(pot).forEach(works -> sentence(pot, works));
+                List<List<Work>> runs = sentences(pot);
+                runs.forEach(works -> sentence(pot, works, works == runs.getLast()));
             }
         }
         return new Result(List.copyOf(steps), needs);
@@ -98,13 +101,21 @@ final class MethodSteps {
             boolean same = !runs.isEmpty() && runs.getLast().getLast().sentence() == work.sentence();
             boolean follows =
                     remark && !runs.isEmpty() && runs.getLast().getLast().sentence() == work.sentence() - 1;
-            if (same || follows) {
+            boolean drains = !runs.isEmpty() && isDrained(runs.getLast(), work);
+            if (same || follows || drains) {
                 runs.getLast().add(work);
             } else if (!remark) {
                 runs.add(new ArrayList<>(List.of(work)));
             }
         }
         return runs;
+    }
+
+    /** What has boiled its time is drained at once. */
+    private static boolean isDrained(List<Work> run, Work work) {
+        return DRAINS.contains(work.action())
+                && work.uses().isEmpty()
+                && run.stream().anyMatch(w -> BOILS.contains(w.action()));
     }
 
     private static boolean isRemark(Work work) {
@@ -114,7 +125,7 @@ final class MethodSteps {
                 && work.until() == null;
     }
 
-    private void sentence(Pot pot, List<Work> works) {
+    private void sentence(Pot pot, List<Work> works, boolean last) {
         String text = works.stream()
                 .collect(Collectors.groupingBy(
                         Work::sentence, LinkedHashMap::new, Collectors.mapping(Work::words, Collectors.toList())))
@@ -130,13 +141,22 @@ final class MethodSteps {
             merge(twin, pot, uses);
             return;
         }
-        Set<String> after = put.stream()
+        Set<String> after = Stream.concat(put.stream(), last ? joining(pot) : Stream.empty())
                 .map(Constituent::component)
                 .filter(Objects::nonNull)
                 .map(lastOf::get)
                 .filter(Objects::nonNull)
                 .collect(Collectors.toSet());
         add(step(pot, works, text, uses), pot, after);
+    }
+
+    /** Other pots that go into this one and that no step of it names: they are there by its last step. */
+    private static Stream<Constituent> joining(Pot pot) {
+        return pot.of().stream()
+                .filter(c -> c.component() != null)
+                .filter(c -> pot.steps().stream()
+                        .flatMap(s -> s.uses().stream())
+                        .noneMatch(u -> c.component().equals(u.component())));
     }
 
     /** The same sentence said of another pot: "peel both kinds of potato". */
@@ -199,14 +219,6 @@ final class MethodSteps {
         if (lastOf.containsKey(pot.id())) {
             all.add(lastOf.get(pot.id()));
         }
-        pot.of().stream()
-                .filter(c -> c.component() != null && !lastOf.containsKey(pot.id()))
-                .map(c -> lastOf.get(c.component()))
-                .filter(Objects::nonNull)
-                .filter(id -> pot.steps().stream()
-                        .flatMap(s -> s.uses().stream())
-                        .noneMatch(u -> id.equals(lastOf.get(u.component()))))
-                .forEach(all::add);
         needs.put(step.id(), all);
         steps.add(step);
         lastOf.put(pot.id(), step.id());

@@ -3,6 +3,7 @@ package nabe.server.api;
 import java.net.URI;
 import java.util.List;
 import java.util.UUID;
+import nabe.plan.Planner;
 import nabe.recipe.Recipe;
 import nabe.server.KitchenTable;
 import nabe.server.brief.BriefRequest;
@@ -28,9 +29,11 @@ class DishesController {
     private final DishStore store;
     private final KitchenTable table;
     private final Corrections corrections;
+    private final ShelfCards cards;
     private final JsonMapper json;
 
-    DishesController(DishStore store, KitchenTable table, Corrections corrections, JsonMapper json) {
+    DishesController(DishStore store, KitchenTable table, Corrections corrections, ShelfCards cards, JsonMapper json) {
+        this.cards = cards;
         this.json = json;
         this.store = store;
         this.table = table;
@@ -44,7 +47,10 @@ class DishesController {
 
     @PostMapping
     ResponseEntity<DishView> create(@RequestBody BriefRequest brief) {
-        Dish dish = store.create(brief, titleOf(brief), "Read the recipe");
+        Planner house = table.planner();
+        Planner.Outline outline = house.outline(brief.brief());
+        Dish dish = store.create(brief, title(brief, outline), "Read the recipe");
+        cards.keep(dish, house, outline);
         return ResponseEntity.created(URI.create("/api/dishes/" + dish.id()))
                 .eTag(etag(dish))
                 .body(DishView.of(dish));
@@ -60,9 +66,11 @@ class DishesController {
             @PathVariable UUID id,
             @RequestHeader(value = "If-Match", required = false) @Nullable String seen,
             @RequestBody BriefRequest brief) {
-        String title = titleOf(brief);
+        Planner house = table.planner();
+        Planner.Outline outline = house.outline(brief.brief());
         String change = ChangeWords.between(store.get(id).revision().brief(), brief);
-        Dish changed = store.change(id, version(seen), brief, title, change);
+        Dish changed = store.change(id, version(seen), brief, title(brief, outline), change);
+        cards.keep(changed, house, outline);
         corrections.learn(brief);
         return answer(changed);
     }
@@ -105,10 +113,11 @@ class DishesController {
         return store.history(id).stream().map(DishView.RevisionView::of).toList();
     }
 
-    /** A brief that cannot be planned is not kept: the cook hears why before anything is stored. */
-    private String titleOf(BriefRequest brief) {
-        String read = table.planner().outline(brief.brief()).recipe().title();
-        return brief.title() == null || brief.title().isBlank() ? read : brief.title();
+    /** A brief that cannot be worked out up to the oven is not kept: the cook hears why before anything is stored. */
+    private static String title(BriefRequest brief, Planner.Outline outline) {
+        return brief.title() == null || brief.title().isBlank()
+                ? outline.recipe().title()
+                : brief.title();
     }
 
     private static ResponseEntity<DishView> answer(Dish dish) {
