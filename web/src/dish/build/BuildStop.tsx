@@ -1,7 +1,7 @@
 import { useState } from "react";
 import { Link } from "react-router";
-import type { Build } from "../../api";
-import { Card, grams, Notice, PickOne } from "../../ui";
+import type { Build, PanInBrief } from "../../api";
+import { Button, Card, grams, Notice, PickOne } from "../../ui";
 import type { StopProps } from "../stopProps";
 import { FromAbove } from "./FromAbove";
 import { LayerList } from "./LayerList";
@@ -15,6 +15,7 @@ export function BuildStop({ plan, brief, edit, dishId }: StopProps) {
   const set = (change: Partial<typeof own>) => edit({ build: { ...own, ...change } });
   return (
     <div className="flex flex-col gap-5">
+      {build.ways.length > 0 && <Ways build={build} onPan={(pan) => edit({ pan })} />}
       {build.overflow && <Overflowing overflow={build.overflow} />}
       <Card
         title="Build, bottom to top"
@@ -74,6 +75,28 @@ export function BuildStop({ plan, brief, edit, dishId }: StopProps) {
         <PanForm pan={brief.pan ?? null} used={build.pan} onPan={(pan) => edit({ pan })} />
       </Card>
     </div>
+  );
+}
+
+/** More than the recipe's amount: several dishes of its size, a bigger one, or a second smaller one. */
+function Ways({ build, onPan }: { build: Build; onPan: (pan: PanInBrief) => void }) {
+  return (
+    <Card title="How it goes into dishes" aside="it is more than the recipe's dish takes">
+      <ul className="flex flex-col gap-2">
+        {build.ways.map((w) => (
+          <li key={w.way} className="flex flex-wrap items-center justify-between gap-3">
+            <span>{w.words[0].toUpperCase() + w.words.slice(1)}</span>
+            {w.taken ? (
+              <span className="font-semibold text-rim">as it is now</span>
+            ) : (
+              <Button look="quiet" aria-label={`Take ${w.words}`} onClick={() => onPan(w.pan)}>
+                Take this
+              </Button>
+            )}
+          </li>
+        ))}
+      </ul>
+    </Card>
   );
 }
 

@@ -53,6 +53,7 @@ export function LayerList({ build, ordered, onOrder }: Props) {
                 key={ids[i]}
                 id={ids[i]}
                 layer={l}
+                dishes={build.pan.count}
                 at={i}
                 last={build.layers.length - 1}
                 risks={build.risks.filter((r) => r.layer === i).map((r) => r.text)}
@@ -76,6 +77,7 @@ export function LayerList({ build, ordered, onOrder }: Props) {
 function Row({
   id,
   layer,
+  dishes,
   at,
   last,
   risks,
@@ -83,6 +85,7 @@ function Row({
 }: {
   id: string;
   layer: Layer;
+  dishes: number;
   at: number;
   last: number;
   risks: string[];
@@ -109,6 +112,7 @@ function Row({
         </span>
         <span className="text-right">
           <span className="text-lg font-semibold">{grams(layer.grams)}</span>
+          {dishes > 1 && <span className="block text-sm text-faded">{grams(layer.grams / dishes)} a dish</span>}
           {layer.measure && <span className="block text-sm text-faded">{layer.measure}</span>}
         </span>
         <span className="no-print flex items-center">

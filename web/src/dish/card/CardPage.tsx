@@ -80,6 +80,7 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
                 {plan.data.build.layers.map((l, i) => (
                   <li key={`${i}-${l.name}`}>
                     {l.name} <strong>{grams(l.grams)}</strong>
+                    {plan.data.build.pan.count > 1 && `, ${grams(l.grams / plan.data.build.pan.count)} a dish`}
                     {l.measure && ` (${l.measure})`}
                     {l.late && ", on during the bake"}
                     {laidWords(plan.data, i)}

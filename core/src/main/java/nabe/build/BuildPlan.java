@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param leftovers what the dish has no room for, with a use
  * @param risks what this order of layers risks
  * @param marks how high to fill, in words and millimetres
+ * @param ways how the dish may be put into pans where it is more than the recipe's or too much for its pan
  * @param rescale what another pan than the recipe's does, or null when it is the same
  */
 public record BuildPlan(
@@ -37,7 +38,8 @@ public record BuildPlan(
         List<Leftover> leftovers,
         List<Risk> risks,
         List<Mark> marks,
-        @Nullable Rescale rescale) {
+        @Nullable Rescale rescale,
+        List<PanWay> ways) {
 
     /** A component with what of it enters this dish and its overflow. */
     public record Share(String component, String name, Part part, double grams) {}
@@ -100,4 +102,7 @@ public record BuildPlan(
 
     /** @param areaFactor this pan's area over the recipe's pan's; {@code volumeFactor} likewise; {@code amountsFactor} what the amounts were scaled by */
     public record Rescale(double areaFactor, double volumeFactor, double amountsFactor, String words) {}
+
+    /** @param way several, bigger or second; {@code pan} to choose for it, {@code taken} whether it is in use */
+    public record PanWay(String way, String words, Pan pan, boolean taken) {}
 }

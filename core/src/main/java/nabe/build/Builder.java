@@ -52,6 +52,7 @@ public final class Builder {
      * @param ownPan the cook's pan, or null to take the recipe's or one that fits
      * @param house how this house builds and measures
      * @param amountsFactor what the recipe's amounts were scaled by to meet the cook's pan; 1 where they were not
+     * @param scale what the amounts were multiplied by for more or fewer servings
      * @return layers whose grams, with the overflow and the leftovers, are the ready grams
      */
     public BuildPlan build(
@@ -61,8 +62,9 @@ public final class Builder {
             Pan ownPan,
             House house,
             BuildChoice choice,
-            double amountsFactor) {
-        return new Work(recipe, procedure, prep, ownPan, house, choice).build(amountsFactor);
+            double amountsFactor,
+            double scale) {
+        return new Work(recipe, procedure, prep, ownPan, house, choice).build(amountsFactor, scale);
     }
 
     /** One dish being put together. */
@@ -76,6 +78,10 @@ public final class Builder {
 
         private final Pan pan;
         private final Pan recipePan;
+        /** The one taken where the cook chooses none. */
+        private final Pan usualPan;
+
+        private final double litres;
         private final Stack stack;
         private final Optional<ReadyLine> main;
         /** The component of the sheets, tubes or slices, or null. */
@@ -93,7 +99,7 @@ public final class Builder {
             components = laying == null ? Components.gather(recipe, prep.ready()) : laying.components();
             said = laying == null ? List.of() : laying.places();
             leftovers.addAll(laying == null ? List.of() : laying.beside());
-            double litres = components.values().stream()
+            litres = components.values().stream()
                             .mapToDouble(c -> c.grams() / Densities.of(c))
                             .sum()
                     / 1000;
@@ -114,6 +120,7 @@ public final class Builder {
             pan = ownPan == null && recipe.pan() == null
                     ? roomFor(litres, pie)
                     : Pans.choose(ownPan, recipe.pan(), litres, pie);
+            usualPan = ownPan == null ? pan : Pans.choose(null, recipe.pan(), litres, pie);
             recipePan = Pans.named(recipe.pan(), pan.depthMm());
             stack = new Stack(pan, house.spoons());
         }
@@ -137,7 +144,7 @@ public final class Builder {
                     && shape.get().rolledLong() > 0;
         }
 
-        BuildPlan build(double amountsFactor) {
+        BuildPlan build(double amountsFactor, double scale) {
             Optional<SheetPlan> sheets = sheetPlan();
             Optional<RollPlan> rolls = rollPlan();
             int layersOfStructure = sheets.map(s -> s.layers)
@@ -175,7 +182,8 @@ public final class Builder {
                     List.copyOf(leftovers),
                     Risks.of(layers, dry, LIDDED.contains(recipe.family())),
                     marks(layers),
-                    Rescaling.of(recipePan, pan, amountsFactor, height));
+                    Rescaling.of(recipePan, pan, amountsFactor, height),
+                    PanWays.of(pan, usualPan, scale, litres, keep < 1));
         }
 
         private Set<Part> parts() {

@@ -24,7 +24,7 @@ public record Pan(
     private static final int LARGEST_SIDE = 700;
     private static final int SHALLOWEST = 20;
     private static final int DEEPEST = 200;
-    private static final int MOST_PANS = 24;
+    static final int MOST_PANS = 24;
     private static final int HALVINGS = 40;
 
     /** @throws IllegalArgumentException for a pan no kitchen has */
@@ -54,6 +54,11 @@ public record Pan(
             throw new IllegalArgumentException("The pan's " + side + " (" + mm + " mm) must be between " + low + " and "
                     + high + " mm. Maybe it was meant in centimetres: 23 cm is 230 mm.");
         }
+    }
+
+    /** @return so many such pans */
+    Pan times(int number) {
+        return new Pan(shape, lengthMm, widthMm, depthMm, material, baseLengthMm, baseWidthMm, number);
     }
 
     /** @return the same pan made of something else */

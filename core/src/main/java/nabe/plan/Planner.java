@@ -138,7 +138,8 @@ public final class Planner {
                 house.schools(),
                 (int) brief.prep().mend("uncover"),
                 brief.forecast());
-        List<ShoppingItem> toBuy = new ShoppingList(needs, Display.of(house)).of(built.conversion.toBuy());
+        List<ShoppingItem> toBuy =
+                new ShoppingList(needs, Display.of(house)).of(built.conversion.toBuy(), built.build.sheets());
         return new Plan(
                 built.recipe,
                 built.procedure,
@@ -225,7 +226,8 @@ public final class Planner {
                         brief.pan(),
                         house.with(settled.schools().answers()),
                         brief.build(),
-                        factor));
+                        factor,
+                        scale(understood.recipe, asRead)));
     }
 
     private static double scale(Recipe read, Recipe scaled) {

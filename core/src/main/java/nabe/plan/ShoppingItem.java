@@ -27,6 +27,12 @@ public record ShoppingItem(
         Buy buy,
         boolean swapped) {
 
+    /** @return the same with more to buy than the recipe lists */
+    ShoppingItem and(String more) {
+        return new ShoppingItem(
+                item, ingredient, grams, display + " + " + more, allergens, origin, label, buy, swapped);
+    }
+
     /** What the packet has to say before it goes into the basket. */
     public enum Buy {
         /** Nothing known of the kind stands against it; the packet in the hand is read all the same. */

@@ -4,11 +4,13 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import nabe.build.BuildPlan;
 import nabe.needs.Judgement;
 import nabe.needs.Needs;
 import nabe.swap.ConvertedLine;
 import nabe.swap.Display;
 import nabe.swap.Swapper;
+import org.jspecify.annotations.Nullable;
 
 /** Merges what goes in into one item an ingredient, and says how to buy it. */
 final class ShoppingList {
@@ -20,7 +22,16 @@ final class ShoppingList {
         this.display = display;
     }
 
-    List<ShoppingItem> of(List<ConvertedLine> lines) {
+    /** @param sheets how the sheets come out: what the pan takes beyond the recipe's is bought too; null where there are none */
+    List<ShoppingItem> of(List<ConvertedLine> lines, BuildPlan.@Nullable Sheets sheets) {
+        return of(lines).stream()
+                .map(i -> sheets != null && sheets.toBuy() > 0 && i.item().equals(sheets.item())
+                        ? i.and(sheets.toBuy() + " more for this pan: " + sheets.needed() + " sheets in all")
+                        : i)
+                .toList();
+    }
+
+    private List<ShoppingItem> of(List<ConvertedLine> lines) {
         Map<String, List<ConvertedLine>> groups = new LinkedHashMap<>();
         for (ConvertedLine line : lines) {
             String key = line.ingredient() == null

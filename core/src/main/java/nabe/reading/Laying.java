@@ -71,6 +71,11 @@ final class Laying {
             layTogether(placed, late);
             return;
         }
+        int rounds = Repeats.rounds(clause, placed.size());
+        if (rounds > 1) {
+            layInRounds(placed, rounds, late);
+            return;
+        }
         for (int i = 0; i < placed.size(); i++) {
             int to = mixedWith(placed, i);
             if (to > i + 1) {
@@ -80,6 +85,17 @@ final class Laying {
                 layDown(placed.get(i), late);
             }
         }
+    }
+
+    /** "Layer the sauce, sheets and cheese three times": an equal part of each in every round. */
+    private void layInRounds(List<Named> placed, int rounds, boolean late) {
+        Portion part = new Portion(Portion.Kind.FRACTION, 1.0 / rounds, null);
+        for (int round = 0; round < rounds; round++) {
+            for (Named noun : placed) {
+                layDown(noun.portion().isSaid() ? noun : noun.taking(part), late);
+            }
+        }
+        dish.endCycle();
     }
 
     /** "The crumbs mixed with the cheese". @return one past the last that is mixed in */

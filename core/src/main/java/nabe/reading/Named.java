@@ -27,6 +27,11 @@ record Named(Kind kind, List<Integer> lines, @Nullable Pot pot, Portion portion,
         UNKNOWN
     }
 
+    /** @return the same with so much of it meant */
+    Named taking(Portion other) {
+        return new Named(kind, lines, pot, other, each, slot);
+    }
+
     boolean is(Kind some) {
         return kind == some;
     }

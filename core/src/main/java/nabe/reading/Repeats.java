@@ -47,6 +47,24 @@ final class Repeats {
         dish.repeat(times(clause), clause.step());
     }
 
+    /** How many rounds one clause itself lays of several things: "layer A, B and C three times", "in three layers". */
+    static int rounds(Clause clause, int things) {
+        boolean lays = clause.verb() != null
+                && Set.of("layer", "alternate", "build", "stack")
+                        .contains(clause.verb().base());
+        if (!lays || things < 2 || clause.says("more")) {
+            return 1;
+        }
+        int times = times(clause);
+        for (int k = 0; times == 1 && k + 1 < clause.tokens().size(); k++) {
+            Token t = clause.tokens().get(k);
+            if (t.isNumber() && clause.tokens().get(k + 1).key().equals("layer")) {
+                times = Math.clamp((int) t.low(), 1, 8);
+            }
+        }
+        return times;
+    }
+
     private static int times(Clause clause) {
         for (int k = 0; k < clause.tokens().size(); k++) {
             Token t = clause.tokens().get(k);

@@ -246,4 +246,52 @@ class BuilderTest {
         assertThatThrownBy(() -> new Pan(Shape.RECTANGLE, 300, 200, 50, Material.GLASS, 300, 200, 99))
                 .hasMessageContaining("between 1 and 24");
     }
+
+    private static final String LASAGNE =
+            "Lasagne\n\nServes 4\n\n9 dried lasagne sheets\n800 g tomato sauce\n500 ml white sauce\n150 g mozzarella\n\n"
+                    + "Layer the tomato sauce, sheets and white sauce three times in a 28 x 18 cm enamel dish, and scatter over the mozzarella. Bake at 190C for 35 minutes.";
+
+    private static Plan served(Integer servings, Pan pan) {
+        return PLANNER.plan(new Brief(
+                Brief.RecipeBrief.ofText(LASAGNE),
+                Needs.none(),
+                pan,
+                null,
+                servings,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                false));
+    }
+
+    @Test
+    void moreThanTheRecipeGoesIntoSeveralDishesABiggerOneOrASecond() {
+        assertThat(served(null, null).build().ways()).isEmpty();
+        BuildPlan twice = served(8, null).build();
+        assertThat(twice.ways()).extracting(BuildPlan.PanWay::way).contains("several", "bigger", "second");
+        Pan two = twice.ways().getFirst().pan();
+        assertThat(two.count()).isEqualTo(2);
+        Plan inTwo = served(8, two);
+        assertThat(inTwo.build().overflow()).isNull();
+        assertThat(inTwo.build().heightMm())
+                .isCloseTo(served(null, null).build().heightMm(), within(2.0));
+        assertThat(inTwo.bake().ovenMinutes())
+                .isEqualTo(served(null, null).bake().ovenMinutes());
+        assertThat(inTwo.build().ways()).filteredOn(BuildPlan.PanWay::taken).hasSize(1);
+    }
+
+    @Test
+    void whatThePanTakesBeyondTheRecipesSheetsIsOnTheShoppingList() {
+        Plan wide = served(null, Pan.rectangle(380, 260, 65, Material.ENAMEL));
+        BuildPlan.Sheets sheets = wide.build().sheets();
+        assertThat(sheets.toBuy()).isPositive();
+        assertThat(wide.ingredients())
+                .filteredOn(i -> i.item().contains("sheets"))
+                .singleElement()
+                .satisfies(i ->
+                        assertThat(i.display()).contains(sheets.toBuy() + " more", sheets.needed() + " sheets in all"));
+    }
 }

@@ -130,7 +130,20 @@ class TerseMethodsTest {
                         Spoon into a pie dish and cover with the pastry. Bake at 200C for 30 minutes.
                         """,
                         "onions oil steak stout; pastry",
-                        "onions; pastry"));
+                        "onions; pastry"),
+                rule(
+                        "layered three times is three rounds",
+                        """
+                        9 lasagne sheets
+                        800 g tomato sauce
+                        400 g ricotta
+                        150 g mozzarella
+                        """,
+                        """
+                        Layer the tomato sauce, sheets and ricotta three times in a 30 x 20 cm dish and top with the mozzarella. Bake at 190C for 35 minutes.
+                        """,
+                        "sauce; sheets; ricotta; mozzarella",
+                        "1/3:sauce; 1/3:sheets; 1/3:ricotta; 1/3:sauce; 1/3:sheets; 1/3:ricotta; 1/3:sauce; 1/3:sheets; 1/3:ricotta; mozzarella"));
     }
 
     @ParameterizedTest(name = "{0}")

@@ -32,6 +32,7 @@ class PlansControllerTest {
                             store,
                             table,
                             new Corrections(homes, table),
+                            new ShelfCards(store, table),
                             tools.jackson.databind.json.JsonMapper.shared()))
             .setControllerAdvice(new Problems(store))
             .build();
