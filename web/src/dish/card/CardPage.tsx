@@ -52,7 +52,7 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
                       {i.item}
                       {BUY[i.buy] && <span className="text-warm"> · {BUY[i.buy]}</span>}
                     </span>
-                    <span className="whitespace-nowrap">{i.display}</span>
+                    <span className="text-right">{i.display}</span>
                   </li>
                 ))}
               </ul>

@@ -12,6 +12,7 @@ import nabe.house.Schools;
 import nabe.larder.Ingredient;
 import nabe.larder.Properties;
 import nabe.recipe.Family;
+import nabe.recipe.FamilyFacts;
 import nabe.recipe.Recipe;
 
 /** Plans the bake from a forecast of heat and water. The one way into this package, with {@link OvenSharing} for several dishes. */
@@ -212,10 +213,7 @@ public final class BakePlanner {
         } else {
             signs.add("A knife left in the centre for 5 seconds comes out too hot to touch.");
         }
-        if (family == Family.LASAGNA
-                || family == Family.STUFFED_TUBES
-                || family == Family.GRATIN
-                || family == Family.MOUSSAKA) {
+        if (FamilyFacts.of(family).through()) {
             signs.add("A knife goes through the layers without drag.");
         }
         signs.add("The top is golden, with no taste of raw starch.");

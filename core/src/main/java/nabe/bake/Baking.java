@@ -9,7 +9,7 @@ import nabe.build.Layer;
 import nabe.house.Schools;
 import nabe.larder.Ingredient;
 import nabe.measure.Temperature;
-import nabe.recipe.Family;
+import nabe.recipe.FamilyFacts;
 import nabe.recipe.Line;
 import nabe.recipe.Part;
 import nabe.recipe.Recipe;
@@ -100,12 +100,8 @@ final class Baking {
      * tops want dry heat all the way. A cold start or the cook's own answer comes first.
      */
     private String cover(Schools schools) {
-        Family family = recipe.family();
         boolean cold = start == Start.FRIDGE || start == Start.FROZEN;
-        boolean dry = family == Family.MOUSSAKA
-                || family == Family.POT_PIE
-                || family == Family.MASH_TOPPED
-                || family == Family.BATTER;
+        boolean dry = FamilyFacts.of(recipe.family()).dryHeat();
         Boolean covers = recipe.oven().coversAny();
         boolean chosen = schools.chose("cover", schools.answer("cover"));
         if (covers != null && !cold && !chosen) {

@@ -1,8 +1,8 @@
 package nabe.bake;
 
-import java.util.Map;
 import nabe.build.BuildPlan;
 import nabe.recipe.Family;
+import nabe.recipe.FamilyFacts;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -12,25 +12,15 @@ import org.jspecify.annotations.Nullable;
 final class PracticeRange {
     static final double DEPTH_POWER = 1.3;
     private static final double GIVE_OR_TAKE = 0.3;
-    private static final Map<Family, Double> MINUTES = Map.ofEntries(
-            Map.entry(Family.LASAGNA, 52.0),
-            Map.entry(Family.GRATIN, 68.0),
-            Map.entry(Family.MOUSSAKA, 48.0),
-            Map.entry(Family.PASTA_BAKE, 36.0),
-            Map.entry(Family.STUFFED_TUBES, 46.0),
-            Map.entry(Family.ROLLED, 34.0),
-            Map.entry(Family.POT_PIE, 42.0),
-            Map.entry(Family.MASH_TOPPED, 38.0),
-            Map.entry(Family.STRATA, 48.0),
-            Map.entry(Family.BATTER, 38.0),
-            Map.entry(Family.CASSEROLE, 44.0));
 
     private PracticeRange() {}
 
     /** @param recipe minutes by the recipe where its own phases are followed: they count as found, too; else null */
     static BakePlan.Practice of(Family family, BuildPlan build, double celsius, Start start, @Nullable Integer recipe) {
-        double minutes =
-                MINUTES.get(family) * Math.pow(Math.max(20, build.heightMm()) / 50, DEPTH_POWER) * 165 / (celsius - 25);
+        double minutes = FamilyFacts.of(family).practiceMinutes()
+                * Math.pow(Math.max(20, build.heightMm()) / 50, DEPTH_POWER)
+                * 165
+                / (celsius - 25);
         double all = Math.max(15, from(minutes, start));
         int low = (int) (5 * Math.floor(all * (1 - GIVE_OR_TAKE) / 5));
         int high = (int) (5 * Math.ceil(all * (1 + GIVE_OR_TAKE) / 5));

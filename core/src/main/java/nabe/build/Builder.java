@@ -2,7 +2,6 @@ package nabe.build;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -21,6 +20,7 @@ import nabe.prep.PrepPlan;
 import nabe.prep.ReadyLine;
 import nabe.prep.SheetWays;
 import nabe.recipe.Family;
+import nabe.recipe.FamilyFacts;
 import nabe.recipe.Part;
 import nabe.recipe.Procedure;
 import nabe.recipe.Recipe;
@@ -32,9 +32,6 @@ public final class Builder {
     public static final double HEADROOM_MM = 10;
 
     private static final int USUAL_STRUCTURE_LAYERS = 3;
-    private static final Set<Family> ROLLED = EnumSet.of(Family.STUFFED_TUBES, Family.ROLLED);
-    private static final Set<Family> LIDDED = EnumSet.of(Family.POT_PIE, Family.MASH_TOPPED, Family.BATTER);
-    private static final Set<Family> STIRRED = EnumSet.of(Family.PASTA_BAKE, Family.CASSEROLE);
     private static final Pattern LINED = Pattern.compile(
             "\\bline\\b[^.]{0,45}\\b(?:pastry|crust|dough|dish|tin|plate|pan)\\b", Pattern.CASE_INSENSITIVE);
     private final Shapes shapes;
@@ -139,9 +136,7 @@ public final class Builder {
         }
 
         private boolean isFilled() {
-            return shape.isPresent()
-                    && ROLLED.contains(recipe.family())
-                    && shape.get().rolledLong() > 0;
+            return shape.isPresent() && isBuilt("filled") && shape.get().rolledLong() > 0;
         }
 
         BuildPlan build(double amountsFactor, double scale) {
@@ -180,10 +175,14 @@ public final class Builder {
                     lid(layers),
                     laid(layers, sheets, rolls),
                     List.copyOf(leftovers),
-                    Risks.of(layers, dry, LIDDED.contains(recipe.family())),
+                    Risks.of(layers, dry, isBuilt("lidded")),
                     marks(layers),
                     Rescaling.of(recipePan, pan, amountsFactor, height),
                     PanWays.of(pan, usualPan, scale, litres, keep < 1));
+        }
+
+        private boolean isBuilt(String way) {
+            return FamilyFacts.of(recipe.family()).isBuilt(way);
         }
 
         private Set<Part> parts() {
@@ -213,9 +212,9 @@ public final class Builder {
         private Optional<SheetPlan> sheetPlan() {
             boolean flat = shape.isPresent()
                     && shape.get().kind() == Shapes.Kind.SHEET
-                    && !ROLLED.contains(recipe.family())
-                    && !LIDDED.contains(recipe.family())
-                    && !STIRRED.contains(recipe.family());
+                    && !isBuilt("filled")
+                    && !isBuilt("lidded")
+                    && !isBuilt("stirred");
             if (!flat || main.get().line().ingredient().pieceGrams("sheet").isEmpty()) {
                 return Optional.empty();
             }
@@ -317,8 +316,8 @@ public final class Builder {
                 return structures.stream().limit(1).map(rolls.get()::laid).toList();
             }
             boolean slices = shape.isPresent()
-                    && !LIDDED.contains(recipe.family())
-                    && !STIRRED.contains(recipe.family())
+                    && !isBuilt("lidded")
+                    && !isBuilt("stirred")
                     && (shape.get().kind() == Shapes.Kind.SLICE || shape.get().kind() == Shapes.Kind.WRAP);
             List<Double> bases = bases(layers);
             return !slices

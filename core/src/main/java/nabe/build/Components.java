@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import nabe.prep.ReadyLine;
 import nabe.recipe.Family;
+import nabe.recipe.FamilyFacts;
 import nabe.recipe.Part;
 import nabe.recipe.Recipe;
 
@@ -41,11 +42,9 @@ final class Components {
     }
 
     private static final Set<Part> SAUCES = EnumSet.of(Part.RED_SAUCE, Part.WHITE_SAUCE);
-    private static final Set<Family> STIRRED = EnumSet.of(Family.PASTA_BAKE, Family.CASSEROLE);
     private static final Pattern LAID = Pattern.compile(
             "\\blayer\\b|\\blayers of\\b|\\b(?:pour|spread|spoon)\\b[^.]{0,30}\\b(?:b[eé]chamel|white sauce|custard)\\b[^.]{0,25}\\b(?:over|on)\\b|\\btop with\\b[^.]{0,20}\\b(?:b[eé]chamel|white sauce)\\b",
             Pattern.CASE_INSENSITIVE);
-    private static final Set<Family> FILLED = EnumSet.of(Family.STUFFED_TUBES, Family.ROLLED);
     private static final Set<String> STIRRED_IN = Set.of("short-pasta", "noodles", "filled-pasta", "grain");
 
     private Map<String, Component> gather() {
@@ -84,7 +83,7 @@ final class Components {
                                 && STIRRED_IN.contains(line.line().ingredient().role());
             default -> false;
         };
-        return !stirred ? part : FILLED.contains(recipe.family()) ? Part.STRUCTURE : Part.FILLING;
+        return !stirred ? part : FamilyFacts.of(recipe.family()).isBuilt("filled") ? Part.STRUCTURE : Part.FILLING;
     }
 
     private boolean hasStructure() {
@@ -132,7 +131,7 @@ final class Components {
         }
         return byPart.containsKey(Part.SOFT_CHEESE)
                 ? Part.SOFT_CHEESE
-                : FILLED.contains(recipe.family()) ? Part.STRUCTURE : Part.FILLING;
+                : FamilyFacts.of(recipe.family()).isBuilt("filled") ? Part.STRUCTURE : Part.FILLING;
     }
 
     private String headingOf(ReadyLine line) {
@@ -148,7 +147,7 @@ final class Components {
                         && r.line().ingredient().role().startsWith("flour"));
         return switch (part) {
             case STRUCTURE ->
-                FILLED.contains(recipe.family())
+                FamilyFacts.of(recipe.family()).isBuilt("filled")
                         ? "Filled " + wrapping(lines)
                         : recipe.family() == Family.BATTER
                                 ? "Batter"
@@ -158,7 +157,10 @@ final class Components {
                         ? "Glaze"
                         : floury ? "Crumble" : isMixed(lines, main) ? part.title() : item(main);
             case MELTING_CHEESE, HARD_CHEESE, SOFT_CHEESE -> item(main);
-            case FILLING -> STIRRED.contains(recipe.family()) && !layered() ? "Filling in its sauce" : part.title();
+            case FILLING ->
+                FamilyFacts.of(recipe.family()).isBuilt("stirred") && !layered()
+                        ? "Filling in its sauce"
+                        : part.title();
             default -> part.title();
         };
     }

@@ -3,7 +3,9 @@ package nabe.build;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import nabe.recipe.Family;
+import nabe.recipe.FamilyFacts;
 import nabe.recipe.Part;
 
 /** How high to fill. Domain table: a pie's filling 1 to 2 cm under the rim, a gratin's liquid just under its top slice. */
@@ -18,13 +20,14 @@ final class Marks {
         List<BuildPlan.Mark> marks = new ArrayList<>();
         marks.add(mark("headroom", pan.depthMm() - Builder.HEADROOM_MM, "Nothing above %.0f mm: it bubbles up."));
         double top = layers.stream().mapToDouble(Layer::heightMm).sum();
-        if (family == Family.POT_PIE) {
+        Set<String> wanted = FamilyFacts.of(family).marks();
+        if (wanted.contains("fill-line")) {
             marks.add(mark(
                     "fill-line",
                     pan.depthMm() - PIE_ROOM_MM,
                     "Filling to %.0f mm, 1-2 cm under the rim, hot when the lid goes on."));
         }
-        if (family == Family.GRATIN || family == Family.STRATA) {
+        if (wanted.contains("liquid-line")) {
             double crust = layers.stream()
                     .filter(l ->
                             l.part() == Part.TOPPING || l.part() == Part.HARD_CHEESE || l.part() == Part.MELTING_CHEESE)
@@ -35,7 +38,7 @@ final class Marks {
                     Math.max(0, top - crust - UNDER_TOP_SLICE_MM),
                     "Liquid to %.0f mm, just under the top slices."));
         }
-        if (family == Family.BATTER) {
+        if (wanted.contains("rise-line")) {
             marks.add(mark(
                     "fill-line",
                     pan.depthMm() * BATTER_SHARE,

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -28,6 +29,7 @@ final class Cooking {
     /** However long it simmers, no cook lets more than this go. Kitchen practice. */
     private static final double LEAST_LEFT = 0.4;
 
+    private static final double NIGHT = 8 * 60;
     private static final double CRUMB = 1e-6;
     private static final Set<String> TOMATOES = Set.of("tomato", "tomato-sauce");
     private static final Set<String> BOILED = Set.of(
@@ -195,7 +197,7 @@ final class Cooking {
 
     private static double minutes(PlannedProcedure.Work step, double usual) {
         return step.minutes() == null
-                ? usual
+                ? step.words().toLowerCase(Locale.ROOT).contains("overnight") ? NIGHT : usual
                 : (step.minutes().min() + step.minutes().max()) / 2;
     }
 

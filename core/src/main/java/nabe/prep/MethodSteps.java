@@ -31,10 +31,14 @@ final class MethodSteps {
     private static final Set<String> BOILS = Set.of("boil", "cook", "parboil", "blanch", "simmer", "steam");
     private static final Set<Kind> DOUGHS = Set.of(Kind.CRUST, Kind.BATTER);
     private static final Set<Kind> BUILT_OF = Set.of(Kind.STRUCTURE, Kind.MASH, Kind.BINDER);
-    private static final Set<String> CHILLS = Set.of("refrigerate", "chill", "stand", "rest", "leave");
+    private static final Set<String> CHILLS =
+            Set.of("refrigerate", "chill", "stand", "rest", "leave", "remove", "take", "let", "freeze");
     private static final Set<String> CUTS = Set.of("cut", "slice", "quarter", "pull", "halve", "lift");
     private static final double ALL = 0.99;
+    private static final int BRIEF = 3;
     private static final int LONG = 60;
+    private static final int HOURS = 120;
+    private static final Set<String> MEASURES = Set.of("cup", "cups", "mug", "mugs", "tin", "jar");
     private static final int QUICK = 15;
     /** Work that goes by itself takes no more of the hands than this. */
     private static final double A_LOOK = 0.06;
@@ -101,14 +105,28 @@ final class MethodSteps {
             boolean same = !runs.isEmpty() && runs.getLast().getLast().sentence() == work.sentence();
             boolean follows =
                     remark && !runs.isEmpty() && runs.getLast().getLast().sentence() == work.sentence() - 1;
+            boolean brief = !runs.isEmpty()
+                    && runs.getLast().getLast().sentence() == work.sentence() - 1
+                    && (isBrief(runs.getLast()) || isBrief(pot, work));
             boolean drains = !runs.isEmpty() && isDrained(runs.getLast(), work);
-            if (same || follows || drains) {
+            if (same || follows || drains || brief) {
                 runs.getLast().add(work);
             } else if (!remark) {
                 runs.add(new ArrayList<>(List.of(work)));
             }
         }
         return runs;
+    }
+
+    /** "Wine next." and the like are no step of their own. */
+    private static boolean isBrief(List<Work> run) {
+        return run.stream().mapToInt(w -> w.words().split("\\s+").length).sum() <= BRIEF;
+    }
+
+    private static boolean isBrief(Pot pot, Work work) {
+        return isBrief(pot.steps().stream()
+                .filter(w -> w.sentence() == work.sentence())
+                .toList());
     }
 
     /** What has boiled its time is drained at once. */
@@ -271,7 +289,7 @@ final class MethodSteps {
     private @Nullable String tool(Pot pot, List<Work> works, boolean first) {
         String named = works.stream()
                 .map(Work::tool)
-                .filter(Objects::nonNull)
+                .filter(t -> t != null && !MEASURES.contains(t))
                 .findFirst()
                 .orElse(null);
         StoveBook.Work longest = longest(works);
@@ -342,6 +360,22 @@ final class MethodSteps {
         return works.stream().allMatch(w -> w.uses().isEmpty() && CUTS.contains(w.action()) && w.sentence() > last);
     }
 
+    /** The last steps of a pot in which it only stands: said of the built dish where it is laid and they are long. */
+    private static List<Work> tail(Pot pot) {
+        List<Work> tail = new ArrayList<>();
+        for (Work work : pot.steps().reversed()) {
+            if (!work.uses().isEmpty() || !CHILLS.contains(work.action())) {
+                break;
+            }
+            tail.add(work);
+        }
+        return tail;
+    }
+
+    private double tailMinutes(Pot pot) {
+        return tail(pot).stream().mapToDouble(w -> cooking.stage(w).minutes()).sum();
+    }
+
     private When when(Pot pot, List<Work> works, double minutes) {
         if (isLast(works)) {
             return When.TO_SERVE;
@@ -355,13 +389,7 @@ final class MethodSteps {
         if (DOUGHS.contains(pot.kind())) {
             return When.BEFORE;
         }
-        boolean stands = works.stream()
-                .allMatch(w -> CHILLS.contains(w.action()) && w.uses().isEmpty());
-        boolean asBuilt = BUILT_OF.contains(pot.kind());
-        if (stands
-                && asBuilt
-                && minutes >= LONG
-                && works.getLast() == pot.steps().getLast()) {
+        if (tail(pot).containsAll(works) && tailMinutes(pot) >= (BUILT_OF.contains(pot.kind()) ? LONG : HOURS)) {
             return When.BUILT;
         }
         boolean only = procedure.components().stream()

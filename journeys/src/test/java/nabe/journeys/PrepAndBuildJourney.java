@@ -40,6 +40,47 @@ class PrepAndBuildJourney extends Journey {
         assertThat(saving(page)).hasText("Saved");
     }
 
+    private static final String DEEP =
+            "Potato bake\nServes 4\n\n1 kg potatoes\n400 ml cream\n100 g cheddar\n\nSlice the potatoes. Warm the cream. Lay the potatoes in a 30 x 20 cm dish, pour over the cream and scatter over the cheddar. Cover with foil and bake at 190C for 40 minutes, then uncover and bake for another 20 minutes.";
+
+    @Test
+    void whatDiffersIsSaidInOnePlaceAndTakenBackWithOneTouch() {
+        String dish = new Http(nabe.address())
+                .post(
+                        "/api/dishes",
+                        Map.of(
+                                "recipe",
+                                Map.of("text", DEEP),
+                                "pan",
+                                Map.of("lengthMm", 250, "widthMm", 160, "depthMm", 90, "material", "ceramic")))
+                .body()
+                .get("id")
+                .asString();
+        Page page = Browser.open(cook, "/dishes/" + dish + "/swap");
+        Locator differs = page.getByText(Pattern.compile("^Covered \\d+ min, not 40 min"));
+        assertThat(differs).isVisible();
+        button(page, "Do it as written").click();
+        assertThat(differs).hasCount(0);
+        assertThat(saving(page)).hasText("Saved");
+    }
+
+    @Test
+    void twiceTheRecipeGoesIntoTwoDishes() {
+        String dish = new Http(nabe.address())
+                .post("/api/dishes", Map.of("recipe", Map.of("text", DEEP), "servings", 8))
+                .body()
+                .get("id")
+                .asString();
+        Page page = Browser.open(cook, "/dishes/" + dish + "/build");
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(Pattern.compile("^Take 2 dishes of 30 × 20 cm")))
+                .click();
+        assertThat(page.getByText("as it is now")).isVisible();
+        assertThat(page.getByText(Pattern.compile("g a dish$")).first()).isVisible();
+        assertThat(saving(page)).hasText("Saved");
+    }
+
     @Test
     void aLayerIsMovedByKeyboardAndTheCardPrintsThePlan() {
         String dish = aDish("gluten-free");

@@ -215,4 +215,51 @@ class ApiTest {
         JsonNode committed = JsonMapper.shared().readTree(Files.readString(Path.of("../web/src/api/openapi.json")));
         assertThat(served).as("run ./nabe openapi").isEqualTo(committed);
     }
+
+    @Test
+    void theShelfIsOneAnswerAndFollowsEveryChange() {
+        JsonNode dish = http.post("/api/dishes", Map.of("recipe", Map.of("text", TEXT), "needs", List.of("vegan")))
+                .body();
+        String id = dish.get("id").asString();
+        JsonNode shown = onShelf(id);
+        assertThat(shown.get("title").asString()).isEqualTo("Leek gratin");
+        assertThat(shown.get("needs").values()).extracting(JsonNode::asString).containsExactly("vegan");
+        assertThat(shown.at("/build/layers").size()).isPositive();
+        String ours = JsonMapper.shared().writeValueAsString(Map.of("title", "Ours", "recipe", Map.of("text", TEXT)));
+        http.send("PUT", "/api/dishes/" + id, ours, "If-Match", "\"1\"");
+        assertThat(onShelf(id).get("title").asString()).isEqualTo("Ours");
+        assertThat(onShelf(id).get("version").asInt()).isEqualTo(2);
+    }
+
+    private JsonNode onShelf(String id) {
+        return http.get("/api/shelf")
+                .body()
+                .valueStream()
+                .filter(d -> d.get("id").asString().equals(id))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void aPlanSpeaksWithOneVoiceOverHttp() {
+        JsonNode plan = http.post(
+                        "/api/plans",
+                        Map.of(
+                                "recipe",
+                                Map.of(
+                                        "text",
+                                        "Mince bake\nServes 4\n\n1 onion, chopped\n1 tbsp oil\n500 g beef mince\n400 g tin tomatoes\n300 g penne\n100 g cheddar\n\n"
+                                                + "Soften the onion in the oil. Brown the mince with it and drain off the fat. Add the tomatoes and simmer for 20 minutes. Boil the penne for 8 minutes and fold it in. "
+                                                + "Tip into a 30 x 20 cm dish, scatter over the cheddar and bake at 190C for 25 minutes."),
+                                "needs",
+                                List.of("vegan", "gluten-free")))
+                .body();
+        assertThat(plan.at("/prep/steps/0/uses").isArray()).isTrue();
+        assertThat(plan.get("method").valueStream().map(m -> m.get("text").asString()))
+                .anyMatch(t -> t.startsWith("Into the dish, bottom to top:"))
+                .anyMatch(t -> t.startsWith("Bake 25 min at 190 °C, open"));
+        assertThat(plan.at("/bake/phases/0/said").asString()).isEqualTo("25 min");
+        assertThat(plan.get("differences").valueStream().map(d -> d.get("what").asString()))
+                .anyMatch(w -> w.contains("drain off the fat"));
+    }
 }
