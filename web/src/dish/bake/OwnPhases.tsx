@@ -18,8 +18,8 @@ export function OwnPhases({
   own: Own | null;
   onOwn: (own: Own | undefined) => void;
 }) {
-  const first = bake.phases[0];
-  const covered = first?.covered && first.kind === "bake" ? first.minutes : 0;
+  const opens = bake.phases.findIndex((p) => !(p.covered && p.kind === "bake"));
+  const covered = bake.phases.slice(0, opens).reduce((sum, p) => sum + p.minutes, 0);
   const [held, setHeld] = useState<number[] | null>(null);
   const [foil, out] = held ?? [covered, bake.ovenMinutes];
   const most = Math.max(60, STEP * Math.ceil((bake.ovenMinutes * 1.6) / STEP));

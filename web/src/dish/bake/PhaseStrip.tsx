@@ -1,6 +1,11 @@
 import type { Phase } from "../../api";
 import { dial, minutes } from "../../ui";
 
+/** The recipe's own words where it lasts just as the recipe says. */
+export function lasts(phase: Phase): string {
+  return phase.asSaid && phase.said ? phase.said : minutes(phase.minutes);
+}
+
 function name(phase: Phase): string {
   if (phase.kind === "rest") return "Rest";
   if (phase.kind === "grill") return "Grill";
@@ -30,7 +35,7 @@ export function PhaseStrip({ phases }: { phases: readonly Phase[] }) {
           >
             <div className={`rounded-lg px-3 py-2 ${LOOKS[name(phase)]}`}>
               <p className="font-bold">
-                {name(phase)} {minutes(phase.minutes)}
+                {name(phase)} {lasts(phase)}
               </p>
               <p className="text-sm">
                 {phase.celsius ? `${dial(phase.celsius)}, ` : ""}from {minutes(from)}
@@ -42,13 +47,7 @@ export function PhaseStrip({ phases }: { phases: readonly Phase[] }) {
                 {phase.stir && "Stir once within it."}
               </p>
             )}
-            <p className="mt-1 pr-2 text-sm text-faded">
-              {phase.reason}
-              {phase.said &&
-                phase.said !== `${phase.minutes} min` &&
-                !phase.reason.includes(phase.said) &&
-                ` (${phase.said})`}
-            </p>
+            <p className="mt-1 pr-2 text-sm text-faded">{phase.reason}</p>
           </li>
         );
       })}

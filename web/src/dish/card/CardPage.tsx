@@ -3,6 +3,7 @@ import { Link, useParams } from "react-router";
 import { api, type Plan, type ShoppingItem } from "../../api";
 import { CrossSection } from "../../drawing";
 import { allergenWord, Button, dial, grams, minutes, Page, sentence } from "../../ui";
+import { lasts } from "../bake/PhaseStrip";
 import { Cautions } from "../Cautions";
 import { used } from "../prep/Steps";
 import { usePlan } from "../usePlan";
@@ -101,7 +102,7 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
               <ol className="list-decimal pl-5">
                 {plan.data.bake.phases.map((p, i) => (
                   <li key={`${i}-${p.kind}`}>
-                    <strong>{p.minutes} min</strong>{" "}
+                    <strong>{lasts(p)}</strong>{" "}
                     {p.celsius
                       ? `${p.covered ? "covered" : p.kind === "grill" ? "under the grill" : "open"} at ${dial(p.celsius)}`
                       : "rest"}

@@ -34,6 +34,10 @@ record Course(List<Stretch> stretches) {
         Stretch lasting(int other, @Nullable String why) {
             return new Stretch(other, covered, topped, warmer, shields, why, said, adds, stir);
         }
+
+        boolean isAsSaid() {
+            return said != null && RecipeCourse.AS_SAID.equals(reason);
+        }
     }
 
     Course {

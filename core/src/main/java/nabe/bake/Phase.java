@@ -8,9 +8,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param kind "bake", "grill" or "rest"
  * @param covered under foil (paper below it) or a lid
- * @param said what the recipe gives for it, or null; {@code adds} what goes on when it begins; {@code stir} whether it is stirred
+ * @param said what the recipe gives for it, or null; {@code asSaid} whether it lasts just that; {@code adds} what goes on when it begins; {@code stir} whether it is stirred
  * @param celsius oven temperature, conventional; null while resting
- * @param said what the recipe gives for it, or null; {@code adds} what goes on when it begins; {@code stir} whether it is stirred
+ * @param said what the recipe gives for it, or null; {@code asSaid} whether it lasts just that; {@code adds} what goes on when it begins; {@code stir} whether it is stirred
  * @param minutes how long, {@code reason} why
  */
 public record Phase(
@@ -20,10 +20,11 @@ public record Phase(
         int minutes,
         String reason,
         @Nullable String said,
+        boolean asSaid,
         List<String> adds,
         boolean stir) {
 
     Phase(String kind, boolean covered, @Nullable Double celsius, int minutes, String reason) {
-        this(kind, covered, celsius, minutes, reason, null, List.of(), false);
+        this(kind, covered, celsius, minutes, reason, null, false, List.of(), false);
     }
 }

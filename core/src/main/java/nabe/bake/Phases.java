@@ -6,7 +6,6 @@ import java.util.Optional;
 import nabe.bake.Course.Stretch;
 import nabe.house.Schools;
 import nabe.recipe.Procedure.OvenPhase;
-import nabe.recipe.Procedure.PhaseKind;
 
 /** Writes a course out as phases, each with its reason. */
 final class Phases {
@@ -29,21 +28,27 @@ final class Phases {
                     stretch.minutes(),
                     stretch.reason() != null ? stretch.reason() : words(baking, course, i),
                     stretch.said(),
+                    stretch.isAsSaid(),
                     stretch.adds(),
                     stretch.stir()));
         }
         grill(baking, pale).ifPresent(phases::add);
         phases.add(new Phase(
-                "rest", false, null, rest, restWords(baking, rest), baking.said.restWords(), List.of(), false));
+                "rest",
+                false,
+                null,
+                rest,
+                restWords(baking, rest),
+                baking.said.restWords(),
+                Integer.valueOf(rest).equals(baking.said.rest()),
+                List.of(),
+                false));
         return phases;
     }
 
     /** The recipe's own grilling, as long as it says; else a short one where the top would stay pale. */
     private static Optional<Phase> grill(Baking baking, boolean pale) {
-        OvenPhase said = baking.said.procedure().oven().stream()
-                .filter(p -> p.kind() == PhaseKind.GRILL)
-                .findFirst()
-                .orElse(null);
+        OvenPhase said = RecipeCourse.grill(baking.said);
         boolean asked = said != null && baking.recipe.oven().grilled();
         boolean wanted = asked
                 || pale && !baking.followsRecipe() && !baking.wanted.cover().equals("sealed");
@@ -59,8 +64,9 @@ final class Phases {
                 GRILL_CELSIUS,
                 minutes,
                 "For colour. Watched all the time; no paper under it.",
-                asked ? minutes + " min under the grill" : null,
-                List.of(),
+                asked && said.minutes() != null ? Said.words(said.minutes()) : null,
+                asked && said.minutes() != null,
+                asked ? RecipeCourse.names(said, baking.said) : List.of(),
                 false));
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import nabe.bake.Course.Stretch;
 import nabe.build.BuildPlan;
@@ -19,6 +20,8 @@ import org.jspecify.annotations.Nullable;
  * heat, how cold it goes in, and a safe core that would not be reached.
  */
 final class RecipeCourse {
+    static final String AS_SAID = "As your recipe says.";
+    private static final int AT_THE_TOP = 10;
     private static final int LEAST_CHANGE = 5;
     private static final int SHORTEST = 10;
     private static final double MOST_TIMES = 2.2;
@@ -32,12 +35,10 @@ final class RecipeCourse {
 
     private final Baking baking;
     private final List<OvenPhase> said;
-    private final Map<String, String> names;
 
     private RecipeCourse(Baking baking, List<OvenPhase> said) {
         this.baking = baking;
         this.said = said;
-        this.names = baking.said.procedure().components().stream().collect(Collectors.toMap(Pot::id, Pot::name));
     }
 
     /** @return the recipe's bakes, or none where it gives no full account of them */
@@ -89,7 +90,8 @@ final class RecipeCourse {
     private Course asRead() {
         double first = celsius(said.getFirst(), baking.oven.celsius());
         List<Stretch> stretches = new ArrayList<>();
-        boolean topped = said.stream().allMatch(p -> p.adds().isEmpty());
+        boolean topped =
+                baking.said.procedure().oven().stream().allMatch(p -> p.adds().isEmpty());
         double now = first;
         for (OvenPhase phase : said) {
             topped |= !phase.adds().isEmpty();
@@ -100,15 +102,55 @@ final class RecipeCourse {
                     topped,
                     now - first,
                     false,
-                    "As your recipe says.",
+                    AS_SAID,
                     Said.words(phase.minutes()),
-                    phase.adds().stream()
-                            .map(a -> names.getOrDefault(a, a))
-                            .distinct()
-                            .toList(),
+                    names(phase),
                     phase.stir()));
         }
+        grilled(topped).ifPresent(stretches::add);
         return new Course(stretches);
+    }
+
+    /** Where the dish does not stand the recipe's grill, it browns at the top of the oven. */
+    private Optional<Stretch> grilled(boolean topped) {
+        OvenPhase grill = grill(baking.said);
+        if (grill == null || !baking.build.pan().material().mayShatter()) {
+            return Optional.empty();
+        }
+        String grills = (grill.minutes() == null ? "" : Said.words(grill.minutes()) + " ") + "under the grill";
+        return Optional.of(new Stretch(
+                AT_THE_TOP,
+                false,
+                topped || !grill.adds().isEmpty(),
+                0,
+                false,
+                "Your recipe: " + grills
+                        + ". Glass and ceramic may shatter there, so it browns at the top of the oven.",
+                grills,
+                names(grill),
+                false));
+    }
+
+    /** The dish's own grilling, or null. */
+    static @Nullable OvenPhase grill(Said said) {
+        return said.procedure().oven().stream()
+                .filter(p -> p.kind() == PhaseKind.GRILL)
+                .findFirst()
+                .orElse(null);
+    }
+
+    private List<String> names(OvenPhase phase) {
+        return names(phase, baking.said);
+    }
+
+    /** What goes on in a phase, by name. */
+    static List<String> names(OvenPhase phase, Said said) {
+        Map<String, String> names =
+                said.procedure().components().stream().collect(Collectors.toMap(Pot::id, Pot::name));
+        return phase.adds().stream()
+                .map(a -> names.getOrDefault(a, a))
+                .distinct()
+                .toList();
     }
 
     private static double celsius(OvenPhase phase, double before) {

@@ -1,6 +1,7 @@
 package nabe.build;
 
 import java.util.Map;
+import nabe.prep.ReadyLine;
 import nabe.recipe.Part;
 
 /** How densely each part lies in a dish, grams per ml with the air between pieces. Source: kitchen practice. */
@@ -21,6 +22,20 @@ final class Densities {
     static final double SHEETS = 1.25;
 
     private Densities() {}
+
+    /** A thing laid as it is measures by its own cup; what is mixed, by its part. */
+    static double ofMeasure(Component component) {
+        if (component.lines().size() == 1) {
+            ReadyLine only = component.lines().getFirst();
+            boolean raw = Math.abs(only.readyGrams() - only.line().gramsOrZero()) < 0.02 * only.readyGrams();
+            if (raw
+                    && only.line().ingredient() != null
+                    && only.line().ingredient().gramsPerMl().isPresent()) {
+                return only.line().ingredient().gramsPerMl().getAsDouble();
+            }
+        }
+        return of(component);
+    }
 
     static double of(Component component) {
         boolean sheets = component.part() == Part.STRUCTURE

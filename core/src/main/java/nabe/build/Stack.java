@@ -73,7 +73,7 @@ final class Stack {
     private String measure(Layer layer, Component component) {
         return layer.part() == Part.STRUCTURE || layer.grams() < 1
                 ? null
-                : KitchenText.spoonsOrCups(layer.grams() / Densities.of(component), spoons);
+                : KitchenText.spoonsOrCups(layer.grams() / Densities.ofMeasure(component), spoons);
     }
 
     static double height(List<Layer> layers) {

@@ -96,7 +96,7 @@ final class Differences {
         AsWritten asWritten =
                 bake.coreCelsius() != null || bake.asWritten() == null ? null : new AsWritten(null, bake.asWritten());
         for (Phase phase : bake.phases()) {
-            if (phase.said() != null && phase.reason().startsWith("Your recipe")) {
+            if (phase.said() != null && !phase.asSaid()) {
                 boolean rest = phase.kind().equals("rest");
                 add(
                         Kind.BAKE,

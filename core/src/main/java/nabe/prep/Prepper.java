@@ -16,6 +16,7 @@ import nabe.larder.Larder;
 import nabe.measure.KitchenText;
 import nabe.recipe.Line;
 import nabe.recipe.Part;
+import nabe.recipe.Procedure.Kind;
 import nabe.recipe.Recipe;
 import nabe.swap.Conversion;
 import nabe.swap.ConvertedLine;
@@ -32,6 +33,9 @@ public final class Prepper {
     private static final double AS_GOOD_AS = 0.6;
     /** Techniques that change no weight. */
     private static final double SAME = 0.03;
+
+    /** Nobody lays these without making them first, said or not. */
+    private static final Set<Kind> MADE = Set.of(Kind.CRUST, Kind.BATTER, Kind.WHITE_SAUCE);
 
     private static final Pattern DONE = Pattern.compile(
             "\\b(?:cooked|wilted|boiled|blanched|roasted|caramelised|caramelized|fried)\\b", Pattern.CASE_INSENSITIVE);
@@ -101,7 +105,7 @@ public final class Prepper {
                     .noneMatch(p -> p.made() == null && !p.steps().isEmpty());
             Set<@Nullable String> pots = new HashSet<>();
             procedure.components().stream()
-                    .filter(p -> all || p.steps().isEmpty() && p.of().size() > 1)
+                    .filter(p -> all || p.steps().isEmpty() && p.of().size() > 1 && MADE.contains(p.kind()))
                     .map(PlannedProcedure.Pot::id)
                     .forEach(pots::add);
             if (all) {
