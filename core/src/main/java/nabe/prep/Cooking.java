@@ -123,16 +123,28 @@ final class Cooking {
         return in;
     }
 
-    /** Lines that no step puts in lie there from the start; other pots that none does join at the end. */
+    /** Lines that no step puts in lie there from the start; other pots that none does join with its last sentence. */
     private void cook(Pot pot, List<Content> in) {
         pot.of().stream().filter(c -> c.line() != null).forEach(c -> in.addAll(contents(c, 1 - used(pot, c))));
+        int last = pot.steps().isEmpty() ? -1 : pot.steps().getLast().sentence();
+        boolean joined = false;
         for (PlannedProcedure.Work step : pot.steps()) {
+            if (!joined && step.sentence() == last) {
+                join(pot, in);
+                joined = true;
+            }
             String said = pot.steps().stream()
                     .filter(s -> s.sentence() == step.sentence())
                     .map(PlannedProcedure.Work::words)
                     .collect(Collectors.joining(" "));
             stages.put(step, stage(step, said, in));
         }
+        if (!joined) {
+            join(pot, in);
+        }
+    }
+
+    private void join(Pot pot, List<Content> in) {
         pot.of().stream().filter(c -> c.line() == null).forEach(c -> in.addAll(contents(c, 1 - used(pot, c))));
     }
 

@@ -153,13 +153,18 @@ final class MethodSteps {
                 .collect(Collectors.joining(" "));
         List<Constituent> put = works.stream().flatMap(w -> w.uses().stream()).toList();
         boolean opens = put.isEmpty() && !lastOf.containsKey(pot.id());
-        List<Used> uses = opens ? held(pot) : put.stream().map(this::used).toList();
+        List<Constituent> all = Stream.concat(put.stream(), last ? joining(pot) : Stream.empty())
+                .toList();
+        List<Used> uses = Stream.concat(
+                        opens ? held(pot).stream() : Stream.empty(),
+                        all.stream().map(this::used))
+                .toList();
         PrepStep twin = twin(text);
         if (twin != null) {
             merge(twin, pot, uses);
             return;
         }
-        Set<String> after = Stream.concat(put.stream(), last ? joining(pot) : Stream.empty())
+        Set<String> after = all.stream()
                 .map(Constituent::component)
                 .filter(Objects::nonNull)
                 .map(lastOf::get)
