@@ -71,7 +71,7 @@ export function used(u: PrepStep["uses"][number]): string {
 }
 
 function facts(step: PrepStep): string[] {
-  const loses = Math.abs(step.readyGrams - step.rawGrams) > 0.04 * step.rawGrams;
+  const loses = step.rawGrams > 1 && Math.abs(step.readyGrams - step.rawGrams) > 0.04 * step.rawGrams;
   const at = [step.tool?.replaceAll("-", " "), step.heat].filter(Boolean).join(", ");
   return [
     `${minutes(step.activeMinutes)} of work${step.passiveMinutes > 0 ? `, ${minutes(step.passiveMinutes)} by itself` : ""}`,
