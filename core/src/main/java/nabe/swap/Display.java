@@ -19,6 +19,9 @@ public final class Display {
     private final AmountStyle style;
     private final Spoons spoons;
 
+    /** Nobody weighs less than this. g */
+    private static final double A_PINCH = 0.5;
+
     private Display(AmountStyle style, Spoons spoons) {
         this.style = style;
         this.spoons = spoons;
@@ -32,6 +35,9 @@ public final class Display {
     public String amount(Ingredient ingredient, Double grams) {
         if (grams == null) {
             return unmeasured(ingredient);
+        }
+        if (grams > 0 && grams < A_PINCH) {
+            return "a pinch";
         }
         String scales = KitchenText.grams(grams);
         OptionalDouble piece = ingredient.pieceGrams("sheet");

@@ -108,7 +108,7 @@ class DemoDishes implements SmartInitializingSingleton {
             List<String> needs,
             boolean strict,
             BriefRequest.PanRequest pan,
-            String start,
+            @org.jspecify.annotations.Nullable String start,
             String notes) {}
 
     private static final List<Demo> DEMOS = List.of(
@@ -126,7 +126,7 @@ class DemoDishes implements SmartInitializingSingleton {
                     List.of("dairy-free", "nut-free"),
                     true,
                     new BriefRequest.PanRequest("round", null, null, 280.0, 60.0, "ceramic", null, null, null),
-                    "room",
+                    null,
                     "Two allergies at once: no cashew cream here, whatever the books say."),
             new Demo(
                     "moussaka.txt",
@@ -134,7 +134,7 @@ class DemoDishes implements SmartInitializingSingleton {
                     List.of("gluten-free"),
                     true,
                     new BriefRequest.PanRequest("rectangle", 330.0, 230.0, null, 75.0, "ceramic", null, null, null),
-                    "room",
+                    null,
                     "Last month the custard was pale: ten minutes more, open."),
             new Demo(
                     "lasagna.txt",
