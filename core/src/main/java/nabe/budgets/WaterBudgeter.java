@@ -1,6 +1,7 @@
 package nabe.budgets;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -24,6 +25,9 @@ public final class WaterBudgeter {
 
     private final FreeWater free;
     private final Thickeners thickeners;
+    /** Share of liquid from which a layer runs. Kitchen practice. */
+    private static final double POURS = 0.7;
+
     private static final Set<Part> CRISP = Set.of(Part.TOPPING, Part.MELTING_CHEESE, Part.HARD_CHEESE);
     private final SheetWays ways;
 
@@ -148,6 +152,10 @@ public final class WaterBudgeter {
         for (int step : new int[] {-1, 1}) {
             int i = layer + step;
             while (i >= 0 && i < freeIn.length && thirst[i] <= 0) {
+                if (isPoured(layers.get(i))) {
+                    i += step;
+                    continue;
+                }
                 reach += (freeIn[i]
                                 + free.givenOffBy(layers.get(i).lines())
                                 + free.reserveIn(layers.get(i).lines(), family))
@@ -155,7 +163,27 @@ public final class WaterBudgeter {
                 i += step;
             }
         }
-        return reach;
+        return reach + poured(freeIn, thirst, layers, family);
+    }
+
+    /** What is poured over runs down to every dry layer: each has its part of it. */
+    private double poured(double[] freeIn, double[] thirst, List<WetLayer> layers, Family family) {
+        double all = IntStream.range(0, layers.size())
+                .filter(i -> thirst[i] <= 0 && isPoured(layers.get(i)))
+                .mapToDouble(i -> freeIn[i] + free.reserveIn(layers.get(i).lines(), family))
+                .sum();
+        return all / Math.max(1, Arrays.stream(thirst).filter(t -> t > 0).count());
+    }
+
+    /** A thin liquid, egg stirred in or not: a custard before it sets, cream over slices. */
+    private boolean isPoured(WetLayer layer) {
+        double grams = layer.lines().stream().mapToDouble(ReadyLine::readyGrams).sum();
+        double runs = layer.lines().stream()
+                .filter(l -> l.line().ingredient() != null
+                        && (l.line().ingredient().isLiquid() || l.hasRole("egg") || l.hasRole("egg-yolk")))
+                .mapToDouble(ReadyLine::readyGrams)
+                .sum();
+        return runs > POURS * grams && SauceThickness.per240(layer.lines(), thickeners) <= 0;
     }
 
     private static boolean between(int layer, double[] thirst) {

@@ -31,6 +31,9 @@ final class Cooking {
 
     private static final double NIGHT = 8 * 60;
     private static final double CRUMB = 1e-6;
+    /** Works that touch only what the step itself puts in. */
+    private static final Set<String> BY_ITSELF = Set.of("squeeze", "drain", "soak", "cut");
+
     private static final Set<String> TOMATOES = Set.of("tomato", "tomato-sauce");
     private static final Set<String> BOILED = Set.of(
             "short-pasta", "noodles", "sheets", "fresh-sheets", "tubes", "shells", "pulse", "grain", "slice-root");

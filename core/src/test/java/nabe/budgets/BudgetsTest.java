@@ -205,4 +205,17 @@ class BudgetsTest {
     void aMendNobodyOfferedIsRefused() {
         assertThatThrownBy(() -> new PrepChoice(null, Map.of("magic", 3.0))).hasMessageContaining("the plan offered");
     }
+
+    @Test
+    void whatIsPouredOverReachesEveryDryLayer() {
+        String strata =
+                "Strata\nServes 6\n\n400 g bread, cubed\n200 g ham, diced\n200 g cheddar\n8 eggs\n700 ml milk\n\n"
+                        + "Layer half of the bread, the ham and half of the cheddar in a 33 x 23 cm dish, then the rest of the bread. Whisk the eggs and milk and pour over. Scatter with the rest of the cheddar. Bake at 180C for 45 minutes.";
+        WaterBudget water = plan(strata, Needs.none(), null, null).budgets().water();
+        assertThat(water.layers())
+                .filteredOn(l -> l.name().toLowerCase().contains("bread"))
+                .hasSize(2)
+                .allSatisfy(l -> assertThat(l.withinReachGrams()).isGreaterThan(100))
+                .noneMatch(WaterBudget.LayerWater::underWet);
+    }
 }
