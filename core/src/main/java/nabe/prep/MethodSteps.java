@@ -10,14 +10,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nabe.prep.Cooking.Stage;
 import nabe.prep.PrepStep.Rung;
 import nabe.prep.PrepStep.Used;
 import nabe.prep.PrepStep.When;
-import nabe.recipe.Procedure.Kind;
-import nabe.recipe.Procedure.Placement;
 import nabe.swap.PlannedProcedure;
 import nabe.swap.PlannedProcedure.Constituent;
 import nabe.swap.PlannedProcedure.Pot;
@@ -26,20 +25,7 @@ import org.jspecify.annotations.Nullable;
 
 /** The recipe's own work before the oven: one step for what a sentence does in one pot, in the order of the pots. */
 final class MethodSteps {
-    private static final Set<String> REMARKS = Set.of("add", "go", "do", "take", "come", "get");
-    private static final Set<String> DRAINS = Set.of("drain", "rinse", "strain");
-    private static final Set<String> BOILS = Set.of("boil", "cook", "parboil", "blanch", "simmer", "steam");
-    private static final Set<Kind> DOUGHS = Set.of(Kind.CRUST, Kind.BATTER);
-    private static final Set<Kind> BUILT_OF = Set.of(Kind.STRUCTURE, Kind.MASH, Kind.BINDER);
-    private static final Set<String> CHILLS =
-            Set.of("refrigerate", "chill", "stand", "rest", "leave", "remove", "take", "let", "freeze");
-    private static final Set<String> CUTS = Set.of("cut", "slice", "quarter", "pull", "halve", "lift");
-    private static final double ALL = 0.99;
-    private static final int BRIEF = 3;
-    private static final int LONG = 60;
-    private static final int HOURS = 120;
     private static final Set<String> MEASURES = Set.of("cup", "cups", "mug", "mugs", "tin", "jar");
-    private static final int QUICK = 15;
     /** Work that goes by itself takes no more of the hands than this. */
     private static final double A_LOOK = 0.06;
 
@@ -47,6 +33,7 @@ final class MethodSteps {
     private final Cooking cooking;
     private final StoveBook book;
     private final @Nullable Integer minutesLeft;
+    private final Moments moments;
     private final Map<String, String> names;
     private final List<PrepStep> steps = new ArrayList<>();
     private final Map<String, Set<String>> needs = new HashMap<>();
@@ -58,10 +45,11 @@ final class MethodSteps {
         this.cooking = cooking;
         this.book = book;
         this.minutesLeft = minutesLeft;
+        this.moments = new Moments(procedure, cooking);
         this.names = procedure.components().stream().collect(Collectors.toMap(Pot::id, Pot::name));
     }
 
-    /** @param needs by a step's id, the ids of the steps it needs; {@code lastOf} by a pot's id, its last step */
+    /** @param needs by a step's id, the ids of the steps it needs */
     record Result(List<PrepStep> steps, Map<String, Set<String>> needs) {}
 
     /** @param own steps of Nabe's by the pot they come first in */
@@ -72,7 +60,7 @@ final class MethodSteps {
             if (pot.made() != null) {
                 add(making(pot), pot, Set.of());
             } else {
-                List<List<Work>> runs = sentences(pot);
+                List<List<Work>> runs = SentenceRuns.of(pot);
                 runs.forEach(works -> sentence(pot, works, works == runs.getLast()));
             }
         }
@@ -97,60 +85,8 @@ final class MethodSteps {
         order.add(pot);
     }
 
-    /** Runs of steps of one sentence; a remark that does nothing goes with the sentence before it. */
-    private static List<List<Work>> sentences(Pot pot) {
-        List<List<Work>> runs = new ArrayList<>();
-        for (Work work : pot.steps()) {
-            boolean remark = isRemark(work);
-            boolean same = !runs.isEmpty() && runs.getLast().getLast().sentence() == work.sentence();
-            boolean follows =
-                    remark && !runs.isEmpty() && runs.getLast().getLast().sentence() == work.sentence() - 1;
-            boolean brief = !runs.isEmpty()
-                    && runs.getLast().getLast().sentence() == work.sentence() - 1
-                    && (isBrief(runs.getLast()) || isBrief(pot, work));
-            boolean drains = !runs.isEmpty() && isDrained(runs.getLast(), work);
-            if (same || follows || drains || brief) {
-                runs.getLast().add(work);
-            } else if (!remark) {
-                runs.add(new ArrayList<>(List.of(work)));
-            }
-        }
-        return runs;
-    }
-
-    /** "Wine next." and the like are no step of their own. */
-    private static boolean isBrief(List<Work> run) {
-        return run.stream().mapToInt(w -> w.words().split("\\s+").length).sum() <= BRIEF;
-    }
-
-    private static boolean isBrief(Pot pot, Work work) {
-        return isBrief(pot.steps().stream()
-                .filter(w -> w.sentence() == work.sentence())
-                .toList());
-    }
-
-    /** What has boiled its time is drained at once. */
-    private static boolean isDrained(List<Work> run, Work work) {
-        return DRAINS.contains(work.action())
-                && work.uses().isEmpty()
-                && run.stream().anyMatch(w -> BOILS.contains(w.action()));
-    }
-
-    private static boolean isRemark(Work work) {
-        return REMARKS.contains(work.action())
-                && work.uses().isEmpty()
-                && work.minutes() == null
-                && work.until() == null;
-    }
-
     private void sentence(Pot pot, List<Work> works, boolean last) {
-        String text = works.stream()
-                .collect(Collectors.groupingBy(
-                        Work::sentence, LinkedHashMap::new, Collectors.mapping(Work::words, Collectors.toList())))
-                .values()
-                .stream()
-                .map(MethodWords::sentence)
-                .collect(Collectors.joining(" "));
+        String text = text(works, Work::words);
         List<Constituent> put = works.stream().flatMap(w -> w.uses().stream()).toList();
         boolean opens = put.isEmpty() && !lastOf.containsKey(pot.id());
         List<Constituent> all = Stream.concat(put.stream(), last ? joining(pot) : Stream.empty())
@@ -171,6 +107,16 @@ final class MethodSteps {
                 .filter(Objects::nonNull)
                 .collect(Collectors.toSet());
         add(step(pot, works, text, uses), pot, after);
+    }
+
+    private static String text(List<Work> works, Function<Work, String> words) {
+        return works.stream()
+                .collect(Collectors.groupingBy(
+                        Work::sentence, LinkedHashMap::new, Collectors.mapping(words, Collectors.toList())))
+                .values()
+                .stream()
+                .map(MethodWords::sentence)
+                .collect(Collectors.joining(" "));
     }
 
     /** Other pots that go into this one and that no step of it names: they are there by its last step. */
@@ -253,6 +199,7 @@ final class MethodSteps {
         double active = 0;
         double passive = 0;
         double added = 0;
+        double soaking = 0;
         String sign = null;
         boolean first = !lastOf.containsKey(pot.id());
         List<Rung> ladder = List.of();
@@ -262,6 +209,7 @@ final class MethodSteps {
             double busy = hands < A_LOOK ? Math.min(1, stage.minutes()) : stage.minutes() * hands;
             active += busy;
             passive += stage.minutes() - busy;
+            soaking += isSoak(work) ? stage.minutes() - busy : 0;
             added += stage.added();
             sign = work.until() != null ? work.until() : sign != null ? sign : stage.sign();
             ladder = ladder.isEmpty() ? ladder(work, stage) : ladder;
@@ -273,11 +221,11 @@ final class MethodSteps {
                 pot.id(),
                 pot.name(),
                 pot.kind().part(),
-                taken == null ? text : taken.words(),
+                taken == null ? text : text(works, w -> isSoak(w) ? taken.bare() : w.words()),
                 uses,
                 sign,
                 (int) Math.max(1, Math.round(active)),
-                taken == null ? (int) Math.round(passive) : taken.minutes(),
+                (int) Math.round(taken == null ? passive : Math.max(0, passive - soaking) + taken.minutes()),
                 start.before() + added,
                 end.after(),
                 tool(pot, works, first),
@@ -287,7 +235,7 @@ final class MethodSteps {
                 false,
                 taken == null ? why(works) : "There is no time for the recipe's own soak: " + text,
                 ladder,
-                when(pot, works, active + passive));
+                moments.of(pot, works, active + passive));
     }
 
     /** The tool the text names, else the one the pot stands in, else the usual one of the longest work. */
@@ -331,8 +279,12 @@ final class MethodSteps {
                 .orElse(null);
     }
 
+    private static boolean isSoak(Work work) {
+        return work.action().equals("soak");
+    }
+
     private List<Rung> ladder(Work work, Stage stage) {
-        if (!work.action().equals("soak")) {
+        if (!isSoak(work)) {
             return List.of();
         }
         return stage.worked().stream()
@@ -352,55 +304,6 @@ final class MethodSteps {
                 .distinct()
                 .collect(Collectors.joining(" "));
         return all.isEmpty() ? null : all;
-    }
-
-    /** Nothing goes anywhere after it: it is said of the dish. */
-    private boolean isLast(List<Work> works) {
-        int last = procedure.components().stream()
-                .flatMap(p -> p.steps().stream())
-                .filter(w -> !w.uses().isEmpty())
-                .mapToInt(Work::sentence)
-                .max()
-                .orElse(-1);
-        return works.stream().allMatch(w -> w.uses().isEmpty() && CUTS.contains(w.action()) && w.sentence() > last);
-    }
-
-    /** The last steps of a pot in which it only stands: said of the built dish where it is laid and they are long. */
-    private static List<Work> tail(Pot pot) {
-        List<Work> tail = new ArrayList<>();
-        for (Work work : pot.steps().reversed()) {
-            if (!work.uses().isEmpty() || !CHILLS.contains(work.action())) {
-                break;
-            }
-            tail.add(work);
-        }
-        return tail;
-    }
-
-    private double tailMinutes(Pot pot) {
-        return tail(pot).stream().mapToDouble(w -> cooking.stage(w).minutes()).sum();
-    }
-
-    private When when(Pot pot, List<Work> works, double minutes) {
-        if (isLast(works)) {
-            return When.TO_SERVE;
-        }
-        List<Placement> laid =
-                procedure.layers().stream().filter(p -> p.of().equals(pot.id())).toList();
-        if (laid.isEmpty()) {
-            boolean beside = procedure.beside().stream().anyMatch(b -> b.of().equals(pot.id()) && b.share() > ALL);
-            return beside ? When.TO_SERVE : When.BEFORE;
-        }
-        if (DOUGHS.contains(pot.kind())) {
-            return When.BEFORE;
-        }
-        if (tail(pot).containsAll(works) && tailMinutes(pot) >= (BUILT_OF.contains(pot.kind()) ? LONG : HOURS)) {
-            return When.BUILT;
-        }
-        boolean only = procedure.components().stream()
-                .flatMap(p -> p.of().stream())
-                .noneMatch(c -> pot.id().equals(c.component()));
-        return only && minutes <= QUICK && laid.stream().allMatch(Placement::late) ? When.WHILE_BAKING : When.BEFORE;
     }
 
     private PrepStep making(Pot pot) {

@@ -52,7 +52,14 @@ public record PrepStep(
             @Nullable Double share) {}
 
     /** @param minutes it takes by itself; {@code taken} whether it is the one in {@code text} */
-    public record Rung(String rung, int minutes, String words, boolean taken) {}
+    public record Rung(String rung, int minutes, String words, boolean taken) {
+
+        /** @return the words to stand within a sentence */
+        String bare() {
+            return words.substring(0, 1).toLowerCase(Locale.ROOT)
+                    + words.substring(1).replaceFirst("\\.$", "");
+        }
+    }
 
     /** When it is done. */
     public enum When {

@@ -39,7 +39,8 @@ class BriefFormats {
 
     /** Form 1 had no word for "as the recipe says": whoever left the start alone had room temperature. */
     private static ObjectNode startAsChosen(ObjectNode brief) {
-        if (brief.path("oven") instanceof ObjectNode oven && !oven.hasNonNull("start")) {
+        ObjectNode oven = brief.path("oven") instanceof ObjectNode known ? known : brief.putObject("oven");
+        if (!oven.hasNonNull("start")) {
             oven.put("start", "room");
         }
         return brief;

@@ -132,6 +132,15 @@ class DishStoreTest {
     }
 
     @Test
+    void whoeverSaidNothingOfTheOvenBakedFromRoomTemperature(RunningNabe nabe) {
+        assertThat(nabe.bean(BriefFormats.class).read("{}", 1).oven().start()).isEqualTo("room");
+        assertThat(nabe.bean(BriefFormats.class)
+                        .read("{}", BriefFormats.CURRENT)
+                        .oven())
+                .isNull();
+    }
+
+    @Test
     void aBriefOfALaterNabeIsNotGuessedAt(RunningNabe nabe) {
         assertThatThrownBy(() -> nabe.bean(BriefFormats.class).read("{}", BriefFormats.CURRENT + 1))
                 .hasMessageContaining("later Nabe");

@@ -1,0 +1,82 @@
+package nabe.prep;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import nabe.prep.PrepStep.When;
+import nabe.recipe.Procedure.Kind;
+import nabe.recipe.Procedure.Placement;
+import nabe.swap.PlannedProcedure;
+import nabe.swap.PlannedProcedure.Pot;
+import nabe.swap.PlannedProcedure.Work;
+
+/** Tells what is done before building from what is done once the dish is built, while it bakes, or at the table. Minutes: kitchen practice. */
+final class Moments {
+    private static final Set<Kind> DOUGHS = Set.of(Kind.CRUST, Kind.BATTER);
+    private static final Set<Kind> BUILT_OF = Set.of(Kind.STRUCTURE, Kind.MASH, Kind.BINDER);
+    private static final Set<String> CHILLS =
+            Set.of("refrigerate", "chill", "stand", "rest", "leave", "remove", "take", "let", "freeze");
+    private static final Set<String> CUTS = Set.of("cut", "slice", "quarter", "pull", "halve", "lift");
+    private static final double ALL = 0.99;
+    private static final int LONG = 60;
+    private static final int HOURS = 120;
+    private static final int QUICK = 15;
+
+    private final PlannedProcedure procedure;
+    private final Cooking cooking;
+
+    Moments(PlannedProcedure procedure, Cooking cooking) {
+        this.procedure = procedure;
+        this.cooking = cooking;
+    }
+
+    /** Nothing goes anywhere after it: it is said of the dish. */
+    private boolean isLast(List<Work> works) {
+        int last = procedure.components().stream()
+                .flatMap(p -> p.steps().stream())
+                .filter(w -> !w.uses().isEmpty())
+                .mapToInt(Work::sentence)
+                .max()
+                .orElse(-1);
+        return works.stream().allMatch(w -> w.uses().isEmpty() && CUTS.contains(w.action()) && w.sentence() > last);
+    }
+
+    /** The last steps of a pot in which it only stands: said of the built dish where it is laid and they are long. */
+    private static List<Work> tail(Pot pot) {
+        List<Work> tail = new ArrayList<>();
+        for (Work work : pot.steps().reversed()) {
+            if (!work.uses().isEmpty() || !CHILLS.contains(work.action())) {
+                break;
+            }
+            tail.add(work);
+        }
+        return tail;
+    }
+
+    private double tailMinutes(Pot pot) {
+        return tail(pot).stream().mapToDouble(w -> cooking.stage(w).minutes()).sum();
+    }
+
+    /** @param minutes that these actions take */
+    When of(Pot pot, List<Work> works, double minutes) {
+        if (isLast(works)) {
+            return When.TO_SERVE;
+        }
+        List<Placement> laid =
+                procedure.layers().stream().filter(p -> p.of().equals(pot.id())).toList();
+        if (laid.isEmpty()) {
+            boolean beside = procedure.beside().stream().anyMatch(b -> b.of().equals(pot.id()) && b.share() > ALL);
+            return beside ? When.TO_SERVE : When.BEFORE;
+        }
+        if (DOUGHS.contains(pot.kind())) {
+            return When.BEFORE;
+        }
+        if (tail(pot).containsAll(works) && tailMinutes(pot) >= (BUILT_OF.contains(pot.kind()) ? LONG : HOURS)) {
+            return When.BUILT;
+        }
+        boolean only = procedure.components().stream()
+                .flatMap(p -> p.of().stream())
+                .noneMatch(c -> pot.id().equals(c.component()));
+        return only && minutes <= QUICK && laid.stream().allMatch(Placement::late) ? When.WHILE_BAKING : When.BEFORE;
+    }
+}
