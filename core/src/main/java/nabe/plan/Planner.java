@@ -203,9 +203,9 @@ public final class Planner {
 
     private Built built(Brief brief, Needs needs, House house) {
         Understood understood = understand(brief.recipe());
-        Recipe asRead = scaled(understood.recipe, brief.servings());
+        Recipe asRead = RecipeOfBrief.scaled(understood.recipe, brief.servings());
         double factor = Rescaling.factor(asRead, brief.pan(), brief.build().fit());
-        Recipe recipe = times(asRead, factor, asRead.servings());
+        Recipe recipe = RecipeOfBrief.times(asRead, factor, asRead.servings());
         Kitchen kitchen = new Kitchen(needs, house, brief.choices(), brief.made());
         Conversion conversion = swapper.convert(recipe, understood.procedure, kitchen);
         SheetsSettled settled = SheetsSettled.of(conversion, house.schools(), catalogue.ways);
@@ -274,79 +274,6 @@ public final class Planner {
 
     /** The recipe of a brief with what its method was compiled to, the cook's corrections on top of both. */
     public Understood understand(Brief.RecipeBrief brief) {
-        return understood(recipe(brief), brief.corrections());
-    }
-
-    private Recipe recipe(Brief.RecipeBrief brief) {
-        if (brief.lines().isEmpty()) {
-            Recipe read = reader.read(brief.text());
-            return brief.family() == null
-                    ? read
-                    : reader.assemble(
-                            read.title(), read.servings(), read.lines(), read.steps(), read.pan(), brief.family());
-        }
-        List<Line> lines = brief.lines().stream()
-                .map(l -> corrected(reader.readLine(l.text(), l.heading()), l))
-                .toList();
-        if (lines.stream().noneMatch(l -> l.ingredient() != null)) {
-            throw new RecipeException(
-                    "None of these lines names an ingredient Nabe knows. Say for one of them which it is.");
-        }
-        String title = brief.title() == null || brief.title().isBlank() ? "Untitled recipe" : brief.title();
-        Recipe recipe = reader.assemble(
-                title,
-                brief.servings(),
-                lines,
-                brief.steps(),
-                reader.pan(String.join("\n", brief.steps()) + "\n" + Objects.requireNonNullElse(brief.text(), "")),
-                brief.family());
-        return withParts(recipe, brief.lines());
-    }
-
-    private Line corrected(Line line, Brief.LineBrief brief) {
-        boolean same = brief.ingredient() == null
-                || line.ingredient() != null && line.ingredient().id().equals(brief.ingredient());
-        return same ? line : reader.readLineAs(line, larder.get(brief.ingredient()));
-    }
-
-    private static Recipe withParts(Recipe recipe, List<Brief.LineBrief> briefs) {
-        List<Line> lines = new java.util.ArrayList<>();
-        for (int i = 0; i < briefs.size(); i++) {
-            Line line = recipe.lines().get(i);
-            lines.add(
-                    briefs.get(i).part() == null || briefs.get(i).part() == line.part()
-                            ? line
-                            : line.withPart(briefs.get(i).part()));
-        }
-        return new Recipe(
-                recipe.title(),
-                recipe.servings(),
-                List.copyOf(lines),
-                recipe.steps(),
-                recipe.oven(),
-                recipe.pan(),
-                recipe.family(),
-                recipe.asides());
-    }
-
-    private static Recipe scaled(Recipe recipe, Integer servings) {
-        if (servings == null || recipe.servings() == null || servings.equals(recipe.servings())) {
-            return recipe;
-        }
-        return times(recipe, (double) servings / recipe.servings(), servings);
-    }
-
-    private static Recipe times(Recipe recipe, double factor, Integer servings) {
-        return factor == 1
-                ? recipe
-                : new Recipe(
-                        recipe.title(),
-                        servings,
-                        recipe.lines().stream().map(l -> l.times(factor)).toList(),
-                        recipe.steps(),
-                        recipe.oven(),
-                        recipe.pan(),
-                        recipe.family(),
-                        recipe.asides());
+        return understood(new RecipeOfBrief(reader, larder).read(brief), brief.corrections());
     }
 }

@@ -1,0 +1,95 @@
+package nabe.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import nabe.larder.Larder;
+import nabe.reading.text.RecipeReader;
+import nabe.recipe.Line;
+import nabe.recipe.Recipe;
+import nabe.recipe.RecipeException;
+
+/** The recipe of a brief: the pasted text, or its lines as the cook corrected them, for as many as it is cooked for. */
+final class RecipeOfBrief {
+    private final RecipeReader reader;
+    private final Larder larder;
+
+    RecipeOfBrief(RecipeReader reader, Larder larder) {
+        this.reader = reader;
+        this.larder = larder;
+    }
+
+    /** @throws RecipeException when no line names anything Nabe knows */
+    Recipe read(Brief.RecipeBrief brief) {
+        if (brief.lines().isEmpty()) {
+            Recipe read = reader.read(brief.text());
+            return brief.family() == null
+                    ? read
+                    : reader.assemble(
+                            read.title(), read.servings(), read.lines(), read.steps(), read.pan(), brief.family());
+        }
+        List<Line> lines = brief.lines().stream()
+                .map(l -> corrected(reader.readLine(l.text(), l.heading()), l))
+                .toList();
+        if (lines.stream().noneMatch(l -> l.ingredient() != null)) {
+            throw new RecipeException(
+                    "None of these lines names an ingredient Nabe knows. Say for one of them which it is.");
+        }
+        String title = brief.title() == null || brief.title().isBlank() ? "Untitled recipe" : brief.title();
+        Recipe recipe = reader.assemble(
+                title,
+                brief.servings(),
+                lines,
+                brief.steps(),
+                reader.pan(String.join("\n", brief.steps()) + "\n" + Objects.requireNonNullElse(brief.text(), "")),
+                brief.family());
+        return withParts(recipe, brief.lines());
+    }
+
+    private Line corrected(Line line, Brief.LineBrief brief) {
+        boolean same = brief.ingredient() == null
+                || line.ingredient() != null && line.ingredient().id().equals(brief.ingredient());
+        return same ? line : reader.readLineAs(line, larder.get(brief.ingredient()));
+    }
+
+    private static Recipe withParts(Recipe recipe, List<Brief.LineBrief> briefs) {
+        List<Line> lines = new ArrayList<>();
+        for (int i = 0; i < briefs.size(); i++) {
+            Line line = recipe.lines().get(i);
+            lines.add(
+                    briefs.get(i).part() == null || briefs.get(i).part() == line.part()
+                            ? line
+                            : line.withPart(briefs.get(i).part()));
+        }
+        return new Recipe(
+                recipe.title(),
+                recipe.servings(),
+                List.copyOf(lines),
+                recipe.steps(),
+                recipe.oven(),
+                recipe.pan(),
+                recipe.family(),
+                recipe.asides());
+    }
+
+    static Recipe scaled(Recipe recipe, Integer servings) {
+        if (servings == null || recipe.servings() == null || servings.equals(recipe.servings())) {
+            return recipe;
+        }
+        return times(recipe, (double) servings / recipe.servings(), servings);
+    }
+
+    static Recipe times(Recipe recipe, double factor, Integer servings) {
+        return factor == 1
+                ? recipe
+                : new Recipe(
+                        recipe.title(),
+                        servings,
+                        recipe.lines().stream().map(l -> l.times(factor)).toList(),
+                        recipe.steps(),
+                        recipe.oven(),
+                        recipe.pan(),
+                        recipe.family(),
+                        recipe.asides());
+    }
+}
