@@ -2,6 +2,8 @@ package nabe.larder;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.Collection;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Set;
 import nabe.measure.Ids;
@@ -39,9 +41,9 @@ public enum Allergen {
     SULPHITE("sulphite");
 
     /** The grains whose protein coeliac disease reacts to. Oats count unless certified; see {@code Needs}. */
-    public static final Set<Allergen> GLUTEN = Set.copyOf(EnumSet.of(WHEAT, BARLEY, RYE));
+    public static final Set<Allergen> GLUTEN = setOf(EnumSet.of(WHEAT, BARLEY, RYE));
 
-    public static final Set<Allergen> TREE_NUTS = Set.copyOf(EnumSet.range(ALMOND, PINE));
+    public static final Set<Allergen> TREE_NUTS = setOf(EnumSet.range(ALMOND, PINE));
 
     private final String id;
 
@@ -63,5 +65,10 @@ public enum Allergen {
     @JsonCreator
     public static Allergen ofId(String id) {
         return Ids.find(values(), Allergen::id, id, "allergen");
+    }
+
+    /** @return an unmodifiable set in the order of this list, quick to ask */
+    public static Set<Allergen> setOf(Collection<Allergen> some) {
+        return some.isEmpty() ? Set.of() : Collections.unmodifiableSet(EnumSet.copyOf(some));
     }
 }

@@ -35,6 +35,12 @@ public record Ingredient(
         Composition composition,
         OptionalDouble gramsPerMl,
         Map<String, Piece> pieces) {
+    public Ingredient {
+        allergens = Allergen.setOf(allergens);
+        maybe = Allergen.setOf(maybe);
+        traces = Allergen.setOf(traces);
+    }
+
     private static final Set<String> LIQUIDS =
             Set.of("water", "stock", "wine", "milk", "sour-milk", "cream", "beer", "coconut");
 
@@ -68,8 +74,8 @@ public record Ingredient(
                 name,
                 aliases,
                 roles,
-                Set.copyOf(sure),
-                Set.copyOf(doubtful),
+                sure,
+                doubtful,
                 maybeAnimal,
                 traces,
                 make,

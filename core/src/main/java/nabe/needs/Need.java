@@ -2,6 +2,7 @@ package nabe.needs;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;
+import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Set;
 import nabe.larder.Allergen;
@@ -22,15 +23,15 @@ public enum Need {
     SOY_FREE("soy-free", EnumSet.of(Allergen.SOY));
 
     private final String id;
-    private final Set<Allergen> forbids;
+    private final EnumSet<Allergen> forbids;
 
-    Need(String id, Set<Allergen> forbids) {
+    Need(String id, EnumSet<Allergen> forbids) {
         this.id = id;
-        this.forbids = Set.copyOf(forbids);
+        this.forbids = forbids;
     }
 
-    private static Set<Allergen> nuts() {
-        Set<Allergen> nuts = EnumSet.copyOf(Allergen.TREE_NUTS);
+    private static EnumSet<Allergen> nuts() {
+        EnumSet<Allergen> nuts = EnumSet.copyOf(Allergen.TREE_NUTS);
         nuts.add(Allergen.PEANUT);
         return nuts;
     }
@@ -41,7 +42,11 @@ public enum Need {
     }
 
     public Set<Allergen> forbids() {
-        return forbids;
+        return Collections.unmodifiableSet(forbids);
+    }
+
+    void addForbidden(EnumSet<Allergen> to) {
+        to.addAll(forbids);
     }
 
     public boolean forbids(Origin origin) {

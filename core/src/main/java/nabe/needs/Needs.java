@@ -29,7 +29,7 @@ public record Needs(Set<Need> needs, Set<Allergen> avoid, boolean strict, Oats o
 
     public Needs {
         needs = Set.copyOf(needs);
-        avoid = Set.copyOf(avoid);
+        avoid = Allergen.setOf(avoid);
     }
 
     public Needs(Set<Need> needs, Set<Allergen> avoid, boolean strict) {
@@ -58,9 +58,9 @@ public record Needs(Set<Need> needs, Set<Allergen> avoid, boolean strict, Oats o
 
     /** @return every allergen that some need or the avoid list shuts out */
     public Set<Allergen> forbidden() {
-        Set<Allergen> all = EnumSet.noneOf(Allergen.class);
+        EnumSet<Allergen> all = EnumSet.noneOf(Allergen.class);
         all.addAll(avoid);
-        needs.forEach(need -> all.addAll(need.forbids()));
+        needs.forEach(need -> need.addForbidden(all));
         return all;
     }
 

@@ -7,9 +7,9 @@ import java.util.Set;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Clause.Cover;
-import nabe.reading.grammar.Slot;
 import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Token;
+import nabe.reading.grammar.Tokens;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure.GoesIn;
 import nabe.recipe.Procedure.OnlyIf;
@@ -132,12 +132,11 @@ final class Cook {
     /** "Spray a 9 x 13 pan", "spread in pan": a pan with a length, or one something is spread in, is baked in. */
     private static Named asDish(Clause clause, Named noun) {
         List<Token> said = noun.slot().tokens();
-        boolean lined = noun.is(Kind.TRAY) && said.stream().anyMatch(t -> t.is("lined"));
+        boolean lined = noun.is(Kind.TRAY) && Tokens.has(said, "lined");
         if (lined) {
             return noun.as(Kind.DISH);
         }
-        boolean measured =
-                said.stream().anyMatch(Token::isNumber) && said.stream().anyMatch(t -> t.is("x"));
+        boolean measured = said.stream().anyMatch(Token::isNumber) && Tokens.has(said, "x");
         boolean spread = clause.verb() != null && clause.verb().base().equals("spread");
         return noun.is(Kind.PAN) && said.getLast().is("pan") && (measured || spread) ? noun.as(Kind.DISH) : noun;
     }
@@ -146,7 +145,7 @@ final class Cook {
     private Named asTray(Named noun, int at) {
         boolean roasting = noun.is(Kind.DISH)
                 && noun.slot().lead() != Lead.NONE
-                && noun.slot().tokens().stream().anyMatch(t -> t.is("roasting"));
+                && Tokens.has(noun.slot().tokens(), "roasting");
         return roasting && anotherDishAfter(at) ? noun.as(Kind.TRAY) : noun;
     }
 
@@ -154,7 +153,7 @@ final class Cook {
         return clauses.subList(at + 1, clauses.size()).stream()
                 .flatMap(c -> c.slots().stream())
                 .anyMatch(s -> Vessels.in(s.tokens()) == Kind.DISH
-                        && s.tokens().stream().noneMatch(t -> t.is("tin") || t.is("roasting") || t.is("tray"))
+                        && !Tokens.has(s.tokens(), "tin", "roasting", "tray")
                         && s.tokens().stream().anyMatch(t -> t.isNumber() || t.is("a") || t.is("an") || t.is("base")));
     }
 
@@ -176,17 +175,14 @@ final class Cook {
     }
 
     /** "Mix the ricotta with the egg": all of it, and what comes of it is called ricotta still. */
-    private Set<Integer> mixedWhole(Clause clause) {
-        if (!clause.does(Effect.MIX)) {
-            return Set.of();
-        }
-        List<Named> nouns = clause.slots().stream().map(naming::resolve).toList();
-        boolean several = nouns.stream().filter(n -> n.is(Kind.LINES)).count() > 1;
+    private static Set<Integer> mixedWhole(Clause clause, List<Named> nouns) {
         Named first = nouns.isEmpty() ? null : nouns.getFirst();
-        boolean whole = several
+        boolean whole = clause.does(Effect.MIX)
+                && first != null
                 && first.is(Kind.LINES)
                 && first.slot().lead() == Lead.NONE
-                && !first.portion().isSaid();
+                && !first.portion().isSaid()
+                && nouns.stream().filter(n -> n.is(Kind.LINES)).count() > 1;
         return whole ? Set.copyOf(first.lines()) : Set.of();
     }
 
@@ -200,21 +196,24 @@ final class Cook {
         Set<Integer> mixed = new HashSet<>();
         for (int i = 0; i < clauses.size(); i++) {
             Clause clause = clauses.get(i);
-            int at = i;
-            mixed.addAll(mixedWhole(clause));
-            for (Slot slot : clause.conditional() ? List.<Slot>of() : clause.slots()) {
-                Named noun = naming.resolve(slot);
-                if (naming.isHeading(slot)) {
-                    continue;
-                }
-                noun.lines().forEach(l -> kitchen.namedLast.put(l, at));
-                if (noun.is(Kind.LINES)
-                        && noun.lines().size() == 1
-                        && !isOfTheMixture(clause, noun, mixed)
-                        && naming.isOnly(slot, noun.lines().getFirst())) {
-                    kitchen.accounts.foresee(i, noun.lines().getFirst(), noun.portion());
-                }
+            List<Named> nouns = clause.slots().stream().map(naming::resolve).toList();
+            mixed.addAll(mixedWhole(clause, nouns));
+            for (Named noun : clause.conditional() ? List.<Named>of() : nouns) {
+                foresee(clause, i, noun, mixed);
             }
+        }
+    }
+
+    private void foresee(Clause clause, int at, Named noun, Set<Integer> mixed) {
+        if (naming.isHeading(noun.slot())) {
+            return;
+        }
+        noun.lines().forEach(l -> kitchen.namedLast.put(l, at));
+        if (noun.is(Kind.LINES)
+                && noun.lines().size() == 1
+                && !isOfTheMixture(clause, noun, mixed)
+                && naming.isOnly(noun.slot(), noun.lines().getFirst())) {
+            kitchen.accounts.foresee(at, noun.lines().getFirst(), noun.portion());
         }
     }
 

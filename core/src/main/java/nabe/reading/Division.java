@@ -34,10 +34,10 @@ public final class Division {
     private static Line divided(Line line, int index, Procedure procedure) {
         List<Share> shares = new ArrayList<>();
         for (Vessel vessel : procedure.components()) {
-            double share = vessel.of().stream()
-                    .filter(o -> o.line() != null && o.line() == index)
-                    .mapToDouble(Of::share)
-                    .sum();
+            double share = 0;
+            for (Of of : vessel.of()) {
+                share += of.line() != null && of.line() == index ? of.share() : 0;
+            }
             if (share > CRUMB) {
                 shares.add(new Share(partIn(line, vessel), share, vessel.name(), vessel.id()));
             }

@@ -2,6 +2,7 @@ package nabe.reading;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -16,6 +17,8 @@ public final class FoodClasses {
     private static final FoodClasses SHARED = new FoodClasses();
     /** For a word: alternatives, each the roles that must all be there. */
     private final Map<String, List<Set<String>>> byWord = new HashMap<>();
+    /** For a word: the roles that are of its class each by itself. */
+    private final Map<String, Set<String>> alone = new HashMap<>();
 
     private FoodClasses() {
         CatalogueFile file = CatalogueFile.open("kitchen-classes.csv");
@@ -25,6 +28,8 @@ public final class FoodClasses {
                     .toList();
             for (String word : file.list(row, "words", ";")) {
                 byWord.computeIfAbsent(key(word), k -> new ArrayList<>()).addAll(roles);
+                Set<String> single = alone.computeIfAbsent(key(word), k -> new HashSet<>());
+                roles.stream().filter(all -> all.size() == 1).forEach(single::addAll);
             }
         }
     }
@@ -48,15 +53,10 @@ public final class FoodClasses {
 
     /** @return whether the line's food is of this class by itself */
     boolean holds(String key, Line line) {
-        if (line.ingredient() == null) {
-            return false;
-        }
-        for (Set<String> all : byWord.getOrDefault(key, List.of())) {
-            if (all.size() == 1 && all.contains(line.ingredient().role())) {
-                return true;
-            }
-        }
-        return false;
+        Set<String> roles = alone.get(key);
+        return roles != null
+                && line.ingredient() != null
+                && roles.contains(line.ingredient().role());
     }
 
     /** @return whether foods of these roles together are of this class */

@@ -6,6 +6,7 @@ import java.util.Set;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Token;
+import nabe.reading.grammar.Tokens;
 import org.jspecify.annotations.Nullable;
 
 /** Nouns that mean several lines at once. */
@@ -30,7 +31,7 @@ final class GroupNames {
             return null;
         }
         boolean several = isPlural(name)
-                || tokens.stream().anyMatch(t -> t.is("both") || t.is("all"))
+                || Tokens.has(tokens, "both", "all")
                 || Set.of("veg", "seasoning", "meat", "cheese").contains(name.key());
         List<Integer> members = new ArrayList<>();
         for (int l = 0; l < kitchen.lines.size(); l++) {
@@ -61,7 +62,7 @@ final class GroupNames {
         }
         boolean rest = words.any(tokens, Use.REST);
         List<Integer> meant = rest && !touched.isEmpty() ? touched : own.isEmpty() ? members : own;
-        boolean counted = tokens.stream().anyMatch(t -> t.is("both") || t.is("all"));
+        boolean counted = Tokens.has(tokens, "both", "all");
         double score = isNamedByOne(name) ? 1.9 : counted ? 4.2 : 3.3;
         return meant.size() < 2 ? null : new Group(score, meant);
     }
@@ -73,9 +74,7 @@ final class GroupNames {
     private boolean modifiersFit(List<Token> tokens, int head, int l) {
         for (int i = 0; i < head; i++) {
             Token t = tokens.get(i);
-            boolean ofSome = t.isWord()
-                    && !known.isEmpty(t)
-                    && known.lines.stream().anyMatch(w -> w.all().contains(t.key()));
+            boolean ofSome = t.isWord() && !known.isEmpty(t) && known.isInSome(t);
             if (ofSome && !known.lines.get(l).all().contains(t.key())) {
                 return false;
             }

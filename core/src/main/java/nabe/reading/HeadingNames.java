@@ -11,6 +11,7 @@ import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Slot;
 import nabe.reading.grammar.Token;
+import nabe.reading.grammar.Tokens;
 import org.jspecify.annotations.Nullable;
 
 /** Nouns that mean what is listed under a heading: all of it, or what is left there. */
@@ -36,11 +37,13 @@ final class HeadingNames {
     /** What every line's heading says. */
     private final List<List<String>> keys;
 
+    private final boolean grouped;
     private final Set<String> items;
 
     HeadingNames(Kitchen kitchen) {
         this.kitchen = kitchen;
         this.keys = kitchen.lines.stream().map(l -> keysOf(l.heading())).toList();
+        this.grouped = keys.stream().anyMatch(k -> !k.isEmpty());
         this.items = kitchen.lines.stream()
                 .flatMap(l -> Words.of(l.item()).stream().map(Words.Word::key))
                 .collect(Collectors.toSet());
@@ -49,9 +52,8 @@ final class HeadingNames {
     /** "Add the rest", "everything else listed under the sauce": what stands with the pot's own lines and is named nowhere else. */
     List<Integer> remaining(Slot slot) {
         List<Token> tokens = slot.tokens();
-        boolean listed = tokens.stream().anyMatch(t -> t.is("ingredient") || t.is("listed") || t.is("else"));
-        boolean rest = words.any(tokens, Use.REST)
-                || tokens.stream().anyMatch(t -> t.is("everything") || t.is("all") || t.is("other"));
+        boolean listed = Tokens.has(tokens, "ingredient", "listed", "else");
+        boolean rest = words.any(tokens, Use.REST) || Tokens.has(tokens, "everything", "all", "other");
         boolean bare = slot.lead() == Slot.Lead.NONE && tokens.stream().allMatch(t -> t.is("the") || t.is("rest"));
         Pot pot = kitchen.current;
         if (pot == null || pot.lines.isEmpty() || !(listed && rest || bare && slot.direct())) {
@@ -76,7 +78,7 @@ final class HeadingNames {
 
     /** "Everything for the filling", "the dry things for the topping", "the dry ingredients": those under one heading. */
     List<Integer> ofGroup(List<Token> tokens) {
-        if (!words.is(tokens.getLast(), Use.LISTED) && tokens.stream().noneMatch(t -> t.is("for"))) {
+        if (!words.is(tokens.getLast(), Use.LISTED) && !Tokens.has(tokens, "for")) {
             return List.of();
         }
         int at = 0;
@@ -84,8 +86,8 @@ final class HeadingNames {
             at++;
         }
         List<Token> before = tokens.subList(0, at);
-        boolean dry = before.stream().anyMatch(t -> t.is("dry"));
-        boolean wet = before.stream().anyMatch(t -> t.is("wet"));
+        boolean dry = Tokens.has(before, "dry");
+        boolean wet = Tokens.has(before, "wet");
         List<String> named = tokens.subList(at, tokens.size()).stream()
                 .filter(t -> t.isWord() && !t.is("for") && !t.is("the"))
                 .map(Token::key)
@@ -122,6 +124,9 @@ final class HeadingNames {
 
     /** "Whisk the batter ingredients", "make a white sauce": the things under that heading, where none of them was used yet. */
     List<Integer> headed(List<Token> tokens) {
+        if (!grouped) {
+            return List.of();
+        }
         List<String> said = tokens.stream()
                 .filter(t -> t.isWord() && !t.is("the") && !t.is("a") && !t.is("ingredient"))
                 .map(Token::key)

@@ -8,7 +8,6 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeSet;
 import nabe.recipe.Line;
 import nabe.recipe.Procedure.Doubt;
 import nabe.recipe.Procedure.DoubtCode;
@@ -86,10 +85,14 @@ final class Kitchen {
     }
 
     Set<String> roles(Pot pot) {
-        Set<String> roles = new TreeSet<>();
-        pot.lines.keySet().forEach(l -> roles.add(role(l)));
-        pot.pots.keySet().forEach(p -> roles.addAll(roles(p)));
+        Set<String> roles = new HashSet<>();
+        gather(pot, roles);
         return roles;
+    }
+
+    private void gather(Pot pot, Set<String> roles) {
+        pot.lines.keySet().forEach(l -> roles.add(role(l)));
+        pot.pots.keySet().forEach(p -> gather(p, roles));
     }
 
     boolean isPastaLine(int line) {

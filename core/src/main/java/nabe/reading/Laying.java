@@ -9,6 +9,7 @@ import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Token;
+import nabe.reading.grammar.Tokens;
 import nabe.reading.grammar.Verb;
 import nabe.reading.grammar.Verb.Effect;
 import org.jspecify.annotations.Nullable;
@@ -121,7 +122,7 @@ final class Laying {
     private void layLining(Named noun) {
         List<Token> said = noun.slot().tokens();
         boolean lined = noun.is(Kind.DISH)
-                && said.stream().anyMatch(t -> t.is("lined"))
+                && Tokens.has(said, "lined")
                 && said.stream().anyMatch(t -> CRUSTS.contains(t.key()));
         for (int line = 0; lined && line < kitchen.lines.size(); line++) {
             if (kitchen.role(line).startsWith("pastry") || kitchen.role(line).equals("lid-dough")) {

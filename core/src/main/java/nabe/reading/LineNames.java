@@ -68,10 +68,12 @@ final class LineNames {
 
     /** "The 2 tablespoons oil" where one line has just that. */
     private boolean isSameAmount(List<Token> tokens, int head, int l) {
-        Portion said = Portion.read(tokens.subList(0, head), List.of(), words);
         Line line = kitchen.lines.get(l);
+        if (head == 0 || line.amount() == null) {
+            return false;
+        }
+        Portion said = Portion.read(tokens.subList(0, head), List.of(), words);
         return said.is(Portion.Kind.MEASURE)
-                && line.amount() != null
                 && line.unit() == said.unit()
                 && Math.abs(line.amount().mid() - said.value()) < 1e-6;
     }

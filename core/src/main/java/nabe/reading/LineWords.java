@@ -2,10 +2,10 @@ package nabe.reading;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import nabe.larder.Words;
 import nabe.measure.Unit;
@@ -46,8 +46,7 @@ record LineWords(Set<String> all, Set<String> heads, Set<String> item, Set<Strin
         line.also().forEach(other -> {
             List<String> name = keys(other.name());
             all.addAll(name);
-            boolean packedIn = line.item().matches("(?i).* in .*" + Pattern.quote(name.getLast()) + ".*");
-            if (!packedIn) {
+            if (!isPackedIn(line.item(), name.getLast())) {
                 heads.add(name.getLast());
             }
         });
@@ -55,6 +54,13 @@ record LineWords(Set<String> all, Set<String> heads, Set<String> item, Set<Strin
         keys(line.text()).stream().filter(k -> k.length() > 2 && !isVessel(k)).forEach(text::add);
         all.addAll(text);
         return new LineWords(all, heads, Set.copyOf(item), text, item.isEmpty() ? "" : item.getLast());
+    }
+
+    /** "Tuna in oil": the oil is not what the line is called. */
+    private static boolean isPackedIn(String item, String word) {
+        String lower = item.toLowerCase(Locale.ROOT);
+        int in = lower.indexOf(" in ");
+        return in >= 0 && lower.indexOf(word, in) >= 0;
     }
 
     private static Set<String> ofOneWord(List<String> aliases) {

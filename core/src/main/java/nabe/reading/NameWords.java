@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import nabe.larder.Words;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
@@ -19,6 +20,8 @@ final class NameWords {
     private final Set<String> heads;
     private final Map<String, Long> texts;
     private final Map<String, Boolean> empty = new HashMap<>();
+    private final Map<String, List<Integer>> having = new HashMap<>();
+    private final Map<String, List<String>> headings = new HashMap<>();
 
     NameWords(Kitchen kitchen) {
         this.kitchen = kitchen;
@@ -74,11 +77,30 @@ final class NameWords {
         return t.isWord() && items.contains(t.key()) && !isEmpty(t);
     }
 
+    /** Lines that have the word, or whose food is of the class it names. */
+    List<Integer> linesOf(Token t) {
+        return having.computeIfAbsent(
+                t.key(),
+                key -> IntStream.range(0, lines.size())
+                        .filter(l -> lines.get(l).all().contains(key)
+                                || FoodClasses.shared().holds(key, kitchen.lines.get(l)))
+                        .boxed()
+                        .toList());
+    }
+
+    boolean isInSome(Token t) {
+        return lines.stream().anyMatch(w -> w.all().contains(t.key()));
+    }
+
     boolean isTopicGroup(int l) {
         String heading = kitchen.lines.get(l).heading();
         return kitchen.topic != null
                 && heading != null
-                && keysOf(heading).stream().anyMatch(keysOf(kitchen.topic)::contains);
+                && headingKeys(heading).stream().anyMatch(headingKeys(kitchen.topic)::contains);
+    }
+
+    private List<String> headingKeys(String text) {
+        return headings.computeIfAbsent(text, NameWords::keysOf);
     }
 
     private static List<String> keysOf(String text) {

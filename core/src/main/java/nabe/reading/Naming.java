@@ -11,6 +11,7 @@ import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Slot;
 import nabe.reading.grammar.Token;
+import nabe.reading.grammar.Tokens;
 import org.jspecify.annotations.Nullable;
 
 /** Resolves a noun: lines by their words or class, pots by their names or what is in them, vessels, "it". */
@@ -40,7 +41,7 @@ final class Naming {
         List<Token> tokens = slot.tokens();
         boolean each = words.any(tokens, Use.EACH);
         Token last = tokens.getLast();
-        boolean towel = tokens.stream().anyMatch(x -> x.is("kitchen") || x.is("absorbent"));
+        boolean towel = Tokens.has(tokens, "kitchen", "absorbent");
         if (words.any(tokens, Use.LID) && !towel && !words.isAny(last, Use.DISH)) {
             return new Named(Kind.LID, List.of(), null, Portion.UNSAID, each, slot);
         }
@@ -159,7 +160,7 @@ final class Naming {
 
     private @Nullable Choice best(List<Token> tokens, int head, boolean place) {
         Choice best = null;
-        for (int l = 0; l < kitchen.lines.size(); l++) {
+        for (int l : known.linesOf(tokens.get(head))) {
             best = better(best, new Choice(lineNames.score(tokens, head, l), List.of(l), null, head));
         }
         for (Pot pot : kitchen.pots) {

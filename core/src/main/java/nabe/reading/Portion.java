@@ -6,6 +6,7 @@ import nabe.measure.Unit;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Token;
+import nabe.reading.grammar.Tokens;
 import nabe.reading.text.UnitWords;
 import nabe.recipe.Line;
 import org.jspecify.annotations.Nullable;
@@ -67,17 +68,16 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
 
     /** @param before the words of a noun before its name; {@code after} those behind it */
     static Portion read(List<Token> before, List<Token> after, KitchenWords words) {
-        if (before.stream().anyMatch(t -> t.is("reserved") || t.is("saved"))) {
+        if (Tokens.has(before, "reserved", "saved")) {
             return new Portion(Kind.RESERVED, 0, null);
         }
         Portion exact = exact(before);
         boolean left = isLeft(before, words) || isLeft(after, words);
-        if (exact != null && before.stream().anyMatch(t -> t.is("but"))) {
+        if (exact != null && Tokens.has(before, "but")) {
             return new Portion(Kind.ALL_BUT, exact.value, exact.unit);
         }
         if (exact != null && exact.is(Kind.FRACTION)) {
-            boolean other =
-                    before.stream().anyMatch(t -> t.is("other") || t.is("second") || t.is("last") || t.is("final"));
+            boolean other = Tokens.has(before, "other", "second", "last", "final");
             boolean restAfter = isRestAfterPart(before, words);
             return other && !restAfter ? REST : left ? new Portion(Kind.OF_LEFT, exact.value, null) : exact;
         }
@@ -87,7 +87,7 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
                     : exact != null ? exact : REST;
         }
         if (exact != null) {
-            boolean last = before.stream().anyMatch(t -> t.is("last") || t.is("remaining") || t.is("final"));
+            boolean last = Tokens.has(before, "last", "remaining", "final");
             return last ? REST : exact;
         }
         return rough(before, words);
@@ -117,12 +117,11 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
         if (words.any(before, Use.MOST)) {
             return new Portion(Kind.FRACTION, MOST, null);
         }
-        boolean thin = before.stream().anyMatch(t -> t.is("thin"))
-                && before.stream().anyMatch(t -> t.is("layer") || t.is("coat"));
+        boolean thin = Tokens.has(before, "thin") && Tokens.has(before, "layer", "coat");
         if (thin || words.any(before, Use.FILM)) {
             return new Portion(Kind.FILM, FILM_SHARE, null);
         }
-        return before.stream().anyMatch(t -> t.is("all") || t.is("whole")) ? ALL : UNSAID;
+        return Tokens.has(before, "all", "whole") ? ALL : UNSAID;
     }
 
     private static @Nullable Portion exact(List<Token> before) {

@@ -10,6 +10,7 @@ import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Token;
+import nabe.reading.grammar.Tokens;
 import nabe.reading.grammar.Verb.Effect;
 import org.jspecify.annotations.Nullable;
 
@@ -149,7 +150,7 @@ final class PotChoice {
         for (Named n : nouns) {
             if (n.is(Kind.PAN) || n.is(Kind.BOWL) || n.is(Kind.TRAY)) {
                 boolean sameOne = words.any(n.slot().tokens(), Use.SAME)
-                        || n.slot().tokens().stream().anyMatch(t -> t.is("the"));
+                        || Tokens.has(n.slot().tokens(), "the");
                 same |= sameOne;
                 apart |= !sameOne;
             }

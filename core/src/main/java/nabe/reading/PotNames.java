@@ -6,6 +6,7 @@ import java.util.stream.IntStream;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Token;
+import nabe.reading.grammar.Tokens;
 
 /** How well a noun names a pot: by what it was called, by what its contents make, by what is in it. */
 final class PotNames {
@@ -46,7 +47,7 @@ final class PotNames {
         boolean shape = words.is(name, Use.SHAPE);
         if (named) {
             score += generic ? 1.6 : holdsHead(pot, name) ? 3.1 : 2.6;
-        } else if (classes.holds(name.key(), kitchen.roles(pot)) && (pot.worked || Mixing.isInHand(pot))) {
+        } else if (isOf(name, pot) && (pot.worked || Mixing.isInHand(pot))) {
             score += 1.9 - 0.07 * kitchen.roles(pot).size();
         } else if (generic
                 && pot.worked
@@ -71,7 +72,7 @@ final class PotNames {
             if (t.isWord() && !known.isEmpty(t)) {
                 score += pot.names.contains(t.key())
                         ? named ? 1 : 1.6
-                        : holdsWord(pot, t) ? 0.8 : classes.holds(t.key(), kitchen.roles(pot)) ? 0.6 : 0;
+                        : holdsWord(pot, t) ? 0.8 : isOf(t, pot) ? 0.6 : 0;
             }
         }
         boolean calledOtherwise = generic && !named && !pot.names.isEmpty() && !(name.is("sauce") && isSauce(pot));
@@ -79,15 +80,19 @@ final class PotNames {
         score += 0.4 * (pot.number / (double) (kitchen.pots.size() + 1));
         boolean partly = pot.given > 0.02 && pot.given < 0.98 && words.any(tokens, Use.REST) && generic;
         score += partly ? 0.8 : 0;
-        boolean putBy = pot.reserved > 0 && tokens.stream().anyMatch(t -> t.is("reserved") || t.is("saved"));
+        boolean putBy = pot.reserved > 0 && Tokens.has(tokens, "reserved", "saved");
         score += putBy ? 1.5 : 0;
         score += kitchen.focus.contains(pot) ? 0.2 : 0;
         return score - (pot.given > 0.99 ? 0.3 : 0);
     }
 
+    private boolean isOf(Token name, Pot pot) {
+        return classes.knows(name.key()) && classes.holds(name.key(), kitchen.roles(pot));
+    }
+
     /** "The dry ingredients", once they are in a bowl. */
     private boolean isDryMix(List<Token> tokens, Token name, Pot pot) {
-        return tokens.stream().anyMatch(t -> t.is("dry"))
+        return Tokens.has(tokens, "dry")
                 && (words.is(name, Use.LISTED) || words.is(name, Use.GENERIC))
                 && pot.worked
                 && pot.lines.size() > 1

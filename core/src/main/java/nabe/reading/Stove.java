@@ -7,6 +7,7 @@ import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Durations.Duration;
 import nabe.reading.grammar.Slot.Lead;
+import nabe.reading.grammar.Tokens;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure.Minutes;
 import org.jspecify.annotations.Nullable;
@@ -126,7 +127,7 @@ final class Stove {
         boolean everything = clause.does(Effect.MIX, Effect.JOIN)
                 && dish.all.isEmpty()
                 && noun.slot().lead() == Lead.NONE
-                && noun.slot().tokens().stream().anyMatch(t -> t.is("everything"));
+                && Tokens.has(noun.slot().tokens(), "everything");
         return everything && loose().size() > 1 ? loose() : kitchen.focus;
     }
 

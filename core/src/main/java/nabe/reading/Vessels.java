@@ -5,6 +5,7 @@ import nabe.reading.Named.Kind;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Token;
+import nabe.reading.grammar.Tokens;
 import org.jspecify.annotations.Nullable;
 
 /** Which kind of vessel a noun means. */
@@ -38,19 +39,14 @@ final class Vessels {
                 return Kind.DISH;
             }
             if (WORDS.is(t, Use.TRAY)
-                    || t.is("paper") && tokens.stream().anyMatch(x -> x.is("kitchen") || x.is("absorbent"))
-                    || t.is("sheet") && tokens.stream().anyMatch(x -> x.is("baking"))) {
+                    || t.is("paper") && Tokens.has(tokens, "kitchen", "absorbent")
+                    || t.is("sheet") && Tokens.has(tokens, "baking")) {
                 return Kind.TRAY;
             }
             if (WORDS.is(t, Use.POT)) {
                 boolean oven = tokens.stream().anyMatch(x -> WORDS.is(x, Use.OVENWARE))
-                        && tokens.stream()
-                                .noneMatch(x -> x.is("frying")
-                                        || x.is("skillet")
-                                        || x.is("grill")
-                                        || x.is("chargrill")
-                                        || x.is("sheet"));
-                return tokens.stream().anyMatch(x -> x.is("sheet")) ? Kind.TRAY : oven ? Kind.DISH : Kind.PAN;
+                        && !Tokens.has(tokens, "frying", "skillet", "grill", "chargrill", "sheet");
+                return Tokens.has(tokens, "sheet") ? Kind.TRAY : oven ? Kind.DISH : Kind.PAN;
             }
             if (WORDS.is(t, Use.BOWL) && !t.is("cup") && !t.is("mug")) {
                 return Kind.BOWL;

@@ -38,6 +38,7 @@ final class Converting {
     private final Procedure procedure;
     private final Conversion conversion;
     private final Function<Swap, @Nullable String> notes;
+    private final Map<String, List<ConvertedLine>> linesIn;
     private final Set<String> there;
     private final Rewording reworded;
     private final Map<MadeComponent, String> batches = new HashMap<>();
@@ -58,6 +59,9 @@ final class Converting {
         this.procedure = procedure;
         this.conversion = conversion;
         this.notes = notes;
+        this.linesIn = conversion.lines().stream()
+                .filter(l -> l.component() != null)
+                .collect(Collectors.groupingBy(ConvertedLine::component));
         this.there = there();
         this.reworded = reworded;
     }
@@ -108,9 +112,7 @@ final class Converting {
     }
 
     private List<ConvertedLine> linesIn(String pot) {
-        return conversion.lines().stream()
-                .filter(l -> pot.equals(l.component()))
-                .toList();
+        return linesIn.getOrDefault(pot, List.of());
     }
 
     /** The batches that are first needed in this pot, each a pot of its own. */
@@ -173,9 +175,10 @@ final class Converting {
         List<Work> steps = new ArrayList<>();
         Set<Swap> noted = new HashSet<>();
         boolean meatGone = deep.stream().map(ConvertedLine::ingredient).noneMatch(MeatWords::isMeat) && hadMeat(deep);
+        List<Swap> here = here(meant, lines);
         for (int i = 0; i < vessel.steps().size(); i++) {
             Step step = vessel.steps().get(i);
-            Work work = work(step, vessel, words.get(i), meatGone, here(meant, lines), noted);
+            Work work = work(step, vessel, words.get(i), meatGone, here, noted);
             if (work != null) {
                 steps.add(work);
             }

@@ -5,11 +5,11 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.larder.NameIndex;
@@ -19,6 +19,7 @@ import nabe.needs.Judgement;
 import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.recipe.Line;
+import nabe.recipe.Procedure;
 import nabe.recipe.Recipe;
 
 /**
@@ -48,6 +49,8 @@ final class MethodJudge {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern WORKED =
             Pattern.compile("\\b(buttered|floured|breaded|battered|creamed)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern SPACES = Pattern.compile(" {2,}");
+    private static final Pattern SPACE_BEFORE_MARK = Pattern.compile(" ([,.;])");
     /** What the kitchen makes of other lines under these names; the larder knows them as bought things too. */
     private static final Set<String> MADE_ROLES = Set.of(
             "pastry",
@@ -66,9 +69,7 @@ final class MethodJudge {
             "mock-meat",
             "slab");
 
-    /** Words of the names that the recipe gives what it makes. */
     private final Set<String> pots;
-
     private final Larder larder;
     private final StandInBook standIns;
     private final SwapBook book;
@@ -76,33 +77,60 @@ final class MethodJudge {
     private final List<ConvertedLine> lines;
     private final List<Swap> swaps;
     private final List<Ingredient> written;
-    private final Set<String> roles = new HashSet<>();
-    private final Set<String> writtenWords = new HashSet<>();
+    private final Set<String> roles;
+    private final Set<String> writtenWords;
     /** Longest first, so that a name is blanked before a part of it. */
     private final Set<String> ownNames =
             new TreeSet<>(Comparator.comparing(String::length).reversed().thenComparing(Comparator.naturalOrder()));
 
     private final List<MethodFood> foods = new ArrayList<>();
 
+    /**
+     * What the recipe lists, the same for all its clauses.
+     *
+     * @param foods of its lines, null where one is not known
+     * @param roles of those foods; {@code words} of the lines' names
+     * @param pots words of the names that the recipe gives what it makes
+     */
+    record Listed(List<Ingredient> foods, Set<String> roles, Set<String> words, Set<String> pots) {
+        static Listed of(Recipe recipe, Procedure procedure) {
+            List<Ingredient> foods = new ArrayList<>();
+            Set<String> roles = new HashSet<>();
+            Set<String> words = new HashSet<>();
+            for (Line line : recipe.lines()) {
+                foods.add(line.ingredient());
+                roles.addAll(
+                        line.ingredient() == null
+                                ? List.of()
+                                : line.ingredient().roles());
+                Words.of(line.item()).forEach(w -> words.add(w.key()));
+            }
+            Set<String> pots = procedure.components().stream()
+                    .filter(c -> c.of().size() > 1)
+                    .flatMap(c -> Words.of(c.name()).stream())
+                    .map(Words.Word::key)
+                    .collect(Collectors.toSet());
+            return new Listed(foods, roles, words, pots);
+        }
+    }
+
     MethodJudge(
             Larder larder,
             Swapper.Tables tables,
             Kitchen kitchen,
-            Recipe recipe,
+            Listed listed,
             List<ConvertedLine> lines,
-            List<Swap> swaps,
-            Set<String> pots) {
-        this.pots = pots;
+            List<Swap> swaps) {
+        this.pots = listed.pots;
         this.larder = larder;
         this.standIns = tables.standIns();
         this.book = tables.book();
         this.kitchen = kitchen;
         this.lines = lines;
         this.swaps = swaps;
-        this.written = java.util.Arrays.asList(
-                recipe.lines().stream().map(Line::ingredient).toArray(Ingredient[]::new));
-        written.stream().filter(Objects::nonNull).forEach(i -> roles.addAll(i.roles()));
-        recipe.lines().forEach(l -> Words.of(l.item()).forEach(w -> writtenWords.add(w.key())));
+        this.written = listed.foods;
+        this.roles = listed.roles;
+        this.writtenWords = listed.words;
         swaps.stream().filter(s -> !s.becomes().isEmpty()).forEach(s -> {
             ownNames.add(book.called(s).toLowerCase(Locale.ROOT));
             s.becomes().forEach(b -> ownNames.add(b.item().toLowerCase(Locale.ROOT)));
@@ -146,15 +174,15 @@ final class MethodJudge {
 
     /** What the swaps wrote in is judged already: blanked out, every other letter in its place. */
     private String masked(String text) {
-        String rest = text;
+        String lower = text.toLowerCase(Locale.ROOT);
+        StringBuilder rest = new StringBuilder(text);
         for (String own : ownNames) {
-            int from = rest.toLowerCase(Locale.ROOT).indexOf(own);
-            while (from >= 0) {
-                rest = rest.substring(0, from) + ".".repeat(own.length()) + rest.substring(from + own.length());
-                from = rest.toLowerCase(Locale.ROOT).indexOf(own);
+            for (int from = lower.indexOf(own); from >= 0; from = lower.indexOf(own, from + own.length())) {
+                rest.replace(from, from + own.length(), ".".repeat(own.length()));
             }
+            lower = lower.replace(own, ".".repeat(own.length()));
         }
-        return rest;
+        return rest.toString();
     }
 
     private static MethodStep.Note note(MethodFood food) {
@@ -169,7 +197,7 @@ final class MethodJudge {
         Ingredient food = match.ingredient();
         String name = text.substring(match.start(), match.end());
         String after = text.substring(match.end());
-        if (TOOL.matcher(after).find() || isInDish(food) || isVerb(name, after) || isPot(name, food)) {
+        if (TOOL.matcher(after).find() || isInDish(food) || isNoFood(name, after) || isPot(name, food)) {
             return null;
         }
         Judgement judgement = kitchen.needs().judge(food);
@@ -222,9 +250,10 @@ final class MethodJudge {
                 && Words.of(name).stream().map(Words.Word::key).allMatch(pots::contains);
     }
 
-    /** "Roll out", "mash the potatoes", "toast until golden". */
-    private static boolean isVerb(String name, String after) {
+    /** "Roll out", "mash the potatoes", "toast until golden"; the grit washed out of leeks is no food. */
+    private static boolean isNoFood(String name, String after) {
         return name.equalsIgnoreCase("roll")
+                || name.equalsIgnoreCase("grit")
                 || VERBS.contains(Words.key(name)) && OBJECT.matcher(after).find();
     }
 
@@ -296,9 +325,8 @@ final class MethodJudge {
     }
 
     private static String tidy(String text) {
-        return text.replaceAll("\\b(the|a|an|some) {2,}", "$1 ")
-                .replaceAll(" {2,}", " ")
-                .replaceAll(" ([,.;])", "$1");
+        String spaced = text.contains("  ") ? SPACES.matcher(text).replaceAll(" ") : text;
+        return SPACE_BEFORE_MARK.matcher(spaced).replaceAll("$1");
     }
 
     private static String cased(String words, String like) {

@@ -66,6 +66,9 @@ final class MethodRewriter {
     }
 
     private static String named(String sentence, List<Subjects.Mention> mentions) {
+        if (mentions.isEmpty()) {
+            return sentence;
+        }
         StringBuilder out = new StringBuilder();
         int at = 0;
         for (Subjects.Mention mention : mentions) {

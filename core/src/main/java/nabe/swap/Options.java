@@ -2,9 +2,11 @@ package nabe.swap;
 
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nabe.larder.ComponentRecipe;
@@ -22,6 +24,8 @@ final class Options {
     private final Kitchen kitchen;
     private final Display display;
     private final Map<String, Judgement> judged = new HashMap<>();
+    private final Map<String, Optional<String>> advice = new HashMap<>();
+    private final Map<SwapRule, Effort> efforts = new IdentityHashMap<>();
 
     Options(Larder larder, Swapper.Tables tables, SwapArithmetic arithmetic, Kitchen kitchen) {
         this.larder = larder;
@@ -35,15 +39,19 @@ final class Options {
         return judged.computeIfAbsent(ingredient.id(), id -> kitchen.needs().judge(ingredient));
     }
 
+    /** What an answer asks of the cook, whatever the line: minutes and tools. */
+    private record Effort(int active, int passive, List<String> tools) {}
+
     /** One answer, weighed. */
     record Option(
             SwapRule rule, List<SwapArithmetic.Portion> portions, Fidelity fidelity, Cost cost, Ranking ranking) {}
 
     /** @return answers that meet every need, the best for this house first */
     List<Option> fitting(Line line, String job) {
+        Nutrients was = nutrientsOf(line);
         return tables.book().answersFor(line.ingredient(), job).stream()
                 .filter(this::fits)
-                .map(rule -> weigh(rule, line))
+                .map(rule -> weigh(rule, line, was))
                 .sorted(Comparator.comparingDouble((Option o) -> o.ranking().score())
                         .reversed())
                 .toList();
@@ -53,10 +61,13 @@ final class Options {
         return rule.becomes().stream().allMatch(c -> judge(larder.get(c.use())).fits());
     }
 
-    private Option weigh(SwapRule rule, Line line) {
+    private Nutrients nutrientsOf(Line line) {
+        return nutrients(List.of(new SwapArithmetic.Portion(line.ingredient(), line.gramsOrZero())), line);
+    }
+
+    private Option weigh(SwapRule rule, Line line, Nutrients was) {
         List<SwapArithmetic.Portion> portions =
                 arithmetic.portions(rule, line.ingredient(), line.gramsOrZero(), line.part());
-        Nutrients was = nutrients(List.of(new SwapArithmetic.Portion(line.ingredient(), line.gramsOrZero())), line);
         Nutrients now = nutrients(portions, line);
         Fidelity fidelity = Fidelity.of(rule, was, now, line.gramsOrZero());
         Cost cost = cost(rule, now.minus(was));
@@ -74,6 +85,18 @@ final class Options {
     }
 
     private Cost cost(SwapRule rule, Nutrients more) {
+        Effort effort = efforts.computeIfAbsent(rule, this::effort);
+        return new Cost(
+                more.water(),
+                more.salt(),
+                more.fat(),
+                effort.active(),
+                effort.passive(),
+                effort.tools(),
+                effort.tools().stream().filter(kitchen.lacks()::contains).toList());
+    }
+
+    private Effort effort(SwapRule rule) {
         List<ComponentRecipe> home = rule.becomes().stream()
                 .map(c -> tables.components().making(larder.get(c.use())).stream()
                         .filter(r -> r.usual().equals("home"))
@@ -84,22 +107,19 @@ final class Options {
         List<String> tools = Stream.concat(rule.tools().stream(), home.stream().flatMap(r -> r.tools().stream()))
                 .distinct()
                 .toList();
-        return new Cost(
-                more.water(),
-                more.salt(),
-                more.fat(),
+        return new Effort(
                 rule.active() + home.stream().mapToInt(ComponentRecipe::active).sum(),
                 rule.passive()
                         + home.stream().mapToInt(ComponentRecipe::passive).max().orElse(0),
-                tools,
-                tools.stream().filter(kitchen.lacks()::contains).toList());
+                tools);
     }
 
     /** Answers nearer than the taken one that some need shuts out. */
     List<Swap.PassedOver> passedOver(Line line, String job, double fidelity) {
+        Nutrients was = nutrientsOf(line);
         return tables.book().answersFor(line.ingredient(), job).stream()
                 .filter(rule -> !fits(rule))
-                .map(rule -> weigh(rule, line))
+                .map(rule -> weigh(rule, line, was))
                 .filter(o -> o.fidelity().score() > fidelity)
                 .sorted(Comparator.comparingDouble((Option o) -> o.fidelity().score())
                         .reversed())
@@ -149,6 +169,9 @@ final class Options {
     }
 
     String labelAdvice(Ingredient ingredient) {
-        return judge(ingredient).labelAdvice(ingredient.name());
+        return advice.computeIfAbsent(
+                        ingredient.id(),
+                        id -> Optional.ofNullable(judge(ingredient).labelAdvice(ingredient.name())))
+                .orElse(null);
     }
 }

@@ -12,7 +12,6 @@ import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import nabe.larder.Larder;
 import nabe.larder.NameIndex;
 import nabe.larder.Words;
@@ -158,6 +157,9 @@ final class Subjects {
 
     /** Butter in the dough and butter in the pan become different things: the sentence tells which is meant. */
     private static List<Swap> inDough(String sentence, List<Swap> about) {
+        if (about.size() < 2) {
+            return about;
+        }
         boolean dough = DOUGH.matcher(sentence).find();
         List<Swap> fitting =
                 about.stream().filter(s -> s.job().equals("crust") == dough).toList();
@@ -169,23 +171,30 @@ final class Subjects {
         Set<String> keys = Words.of(words).stream().map(Words.Word::key).collect(Collectors.toCollection(HashSet::new));
         String last = Words.of(words).getLast().key();
         Set<String> roles = keys.size() > 2 ? Set.of() : GENERAL.getOrDefault(last, Set.of());
-        return Stream.<Predicate<Line>>of(
-                        l -> l.ingredient() == match.ingredient(),
-                        l -> wordsOf(l).containsAll(keys) && headOf(l).equals(last),
-                        l -> roles.contains(l.ingredient().role())
-                                && !l.ingredient().role().equals("soft-cheese"),
-                        l -> roles.contains(l.ingredient().role()),
-                        l -> roles.isEmpty() && wordsOf(l).containsAll(keys))
-                .map(this::lines)
-                .filter(found -> !found.isEmpty())
-                .findFirst()
-                .orElse(List.of());
+        List<Predicate<Line>> waysToMean = List.of(
+                l -> l.ingredient() == match.ingredient(),
+                l -> wordsOf(l).containsAll(keys) && headOf(l).equals(last),
+                l -> roles.contains(l.ingredient().role())
+                        && !l.ingredient().role().equals("soft-cheese"),
+                l -> roles.contains(l.ingredient().role()),
+                l -> roles.isEmpty() && wordsOf(l).containsAll(keys));
+        for (Predicate<Line> way : waysToMean) {
+            List<Line> found = lines(way);
+            if (!found.isEmpty()) {
+                return found;
+            }
+        }
+        return List.of();
     }
 
     private List<Line> lines(Predicate<Line> test) {
-        return recipe.lines().stream()
-                .filter(l -> l.ingredient() != null && test.test(l))
-                .toList();
+        List<Line> found = new ArrayList<>();
+        for (Line line : recipe.lines()) {
+            if (line.ingredient() != null && test.test(line)) {
+                found.add(line);
+            }
+        }
+        return found;
     }
 
     private String headOf(Line line) {

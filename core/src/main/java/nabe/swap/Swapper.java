@@ -3,7 +3,6 @@ package nabe.swap;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
-import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nabe.larder.Allergen;
@@ -13,7 +12,6 @@ import nabe.larder.Larder;
 import nabe.larder.Properties;
 import nabe.larder.StandInBook;
 import nabe.larder.Thickeners;
-import nabe.larder.Words;
 import nabe.needs.Judgement;
 import nabe.needs.Need;
 import nabe.recipe.Line;
@@ -71,12 +69,8 @@ public final class Swapper {
         List<Swap> swaps = work.swaps.stream()
                 .map(swap -> swap.withCheck(work.check(swap, made)))
                 .toList();
-        Set<String> pots = procedure.components().stream()
-                .filter(c -> c.of().size() > 1)
-                .flatMap(c -> Words.of(c.name()).stream())
-                .map(Words.Word::key)
-                .collect(Collectors.toSet());
-        Rewording whole = new Rewording(recipe, kitchen, work.lines, work.swaps, pots);
+        MethodJudge.Listed listed = MethodJudge.Listed.of(recipe, procedure);
+        Rewording whole = new Rewording(recipe, kitchen, work.lines, work.swaps, listed);
         whole.of(recipe.steps());
         Conversion conversion = new Conversion(
                 List.copyOf(work.lines), swaps, List.copyOf(work.unresolved), made, null, whole.foods, before);
@@ -84,7 +78,7 @@ public final class Swapper {
                 recipe,
                 procedure,
                 conversion,
-                (clauses, meant) -> new Rewording(recipe, kitchen, work.lines, meant, pots).of(clauses),
+                (clauses, meant) -> new Rewording(recipe, kitchen, work.lines, meant, listed).of(clauses),
                 swap -> tables.book()
                         .find(swap.rule())
                         .filter(SwapRule::changesMethod)
@@ -98,11 +92,16 @@ public final class Swapper {
         private final Kitchen kitchen;
         private final List<ConvertedLine> lines;
         private final List<Swap> swaps;
-        private final Set<String> pots;
+        private final MethodJudge.Listed listed;
         private List<MethodFood> foods = List.of();
 
-        Rewording(Recipe recipe, Kitchen kitchen, List<ConvertedLine> lines, List<Swap> swaps, Set<String> pots) {
-            this.pots = pots;
+        Rewording(
+                Recipe recipe,
+                Kitchen kitchen,
+                List<ConvertedLine> lines,
+                List<Swap> swaps,
+                MethodJudge.Listed listed) {
+            this.listed = listed;
             this.recipe = recipe;
             this.kitchen = kitchen;
             this.lines = lines;
@@ -112,7 +111,7 @@ public final class Swapper {
         /** @return clauses as they read after the conversion, one for one */
         List<MethodStep> of(List<String> clauses) {
             Recipe said = recipe.saying(clauses);
-            MethodJudge judge = new MethodJudge(larder, tables, kitchen, said, lines, swaps, pots);
+            MethodJudge judge = new MethodJudge(larder, tables, kitchen, listed, lines, swaps);
             List<MethodStep> read =
                     judge.judged(new MethodRewriter(larder, said, lines, swaps, tables.book()).rewrite());
             foods = judge.foods();

@@ -16,7 +16,7 @@ import java.util.concurrent.ConcurrentHashMap;
 public final class Messages {
     private final String name;
     private final Properties patterns;
-    /** Parsed once; formatting works on a copy, for a MessageFormat is not safe between threads. */
+    /** Parsed once; each is locked while it formats, for a MessageFormat is not safe between threads. */
     private final Map<String, MessageFormat> formats = new ConcurrentHashMap<>();
 
     private Messages(String name, Properties patterns) {
@@ -52,6 +52,8 @@ public final class Messages {
             throw new IllegalArgumentException("The message (" + code + ") is missing in " + name + ".");
         }
         MessageFormat format = formats.computeIfAbsent(code, c -> new MessageFormat(pattern, Locale.ENGLISH));
-        return ((MessageFormat) format.clone()).format(arguments);
+        synchronized (format) {
+            return format.format(arguments);
+        }
     }
 }

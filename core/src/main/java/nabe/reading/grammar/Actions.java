@@ -52,8 +52,7 @@ final class Actions {
             telling.used(meant);
             verb = said(meant);
         }
-        boolean aside =
-                ASIDE.contains(verb.base()) && tokens.subList(body, to).stream().anyMatch(t -> t.is("aside"));
+        boolean aside = ASIDE.contains(verb.base()) && Tokens.has(tokens.subList(body, to), "aside");
         return new Action(aside ? new Verb("set aside", Effect.KEEP, false) : verb, at, body);
     }
 

@@ -43,7 +43,15 @@ public record Clause(
     }
 
     public boolean does(Effect... some) {
-        return verb != null && List.of(some).contains(verb.effect());
+        if (verb == null) {
+            return false;
+        }
+        for (Effect effect : some) {
+            if (verb.effect() == effect) {
+                return true;
+            }
+        }
+        return false;
     }
 
     public boolean says(Use use) {
@@ -51,7 +59,7 @@ public record Clause(
     }
 
     public boolean says(String... keys) {
-        return tokens.stream().anyMatch(t -> List.of(keys).contains(t.key()));
+        return Tokens.has(tokens, keys);
     }
 
     /** @return the same clause with other slots */

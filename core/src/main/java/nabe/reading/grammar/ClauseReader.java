@@ -73,6 +73,9 @@ public final class ClauseReader {
 
     /** The tokens of a clause with what stands in brackets among them: a fan oven's figure stands there. */
     private static List<Token> bracketed(Sentence sentence, List<Token> tokens) {
+        if (sentence.all().size() == sentence.tokens().size()) {
+            return tokens;
+        }
         int start = tokens.getFirst().start();
         int end = tokens.getLast().end();
         int next = sentence.tokens().stream()

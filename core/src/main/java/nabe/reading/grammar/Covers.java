@@ -32,9 +32,9 @@ final class Covers {
             }
         }
         boolean it = tokens.size() <= 5
-                && tokens.stream().anyMatch(t -> t.is("it"))
-                && tokens.stream().anyMatch(t -> t.is("off"))
-                && tokens.stream().noneMatch(t -> t.is("heat"));
+                && Tokens.has(tokens, "it")
+                && Tokens.has(tokens, "off")
+                && !Tokens.has(tokens, "heat");
         if (said == null
                 && it
                 && verb != null
@@ -79,12 +79,11 @@ final class Covers {
                 return null;
             }
         }
-        if (tokens.stream().anyMatch(t -> t.is("half") || t.is("partly") || t.is("ajar"))) {
+        if (Tokens.has(tokens, "half", "partly", "ajar")) {
             return null;
         }
         boolean off = tokens.stream().anyMatch(t -> words.is(t, Use.TAKES_OFF));
-        boolean back = tokens.stream().anyMatch(t -> t.is("back"))
-                && tokens.stream().noneMatch(t -> t.is("peel") || t.is("pull") || t.is("fold"));
+        boolean back = Tokens.has(tokens, "back") && !Tokens.has(tokens, "peel", "pull", "fold");
         if (back) {
             return Cover.ON;
         }

@@ -139,7 +139,7 @@ public final class Durations {
             return null;
         }
         List<Token> between = tokens.subList(low.to(), i);
-        if (between.stream().anyMatch(t -> t.is("at")) && between.stream().noneMatch(t -> t.is("least"))) {
+        if (Tokens.has(between, "at") && !Tokens.has(between, "least")) {
             return null;
         }
         boolean ends = i + 1 >= tokens.size()

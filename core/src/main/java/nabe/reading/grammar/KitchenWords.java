@@ -1,8 +1,7 @@
 package nabe.reading.grammar;
 
-import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -71,7 +70,7 @@ public final class KitchenWords {
     private static final KitchenWords SHARED = new KitchenWords();
     private final Map<String, Spoken> verbs = new HashMap<>();
     private final Map<String, Verb> phrasal = new HashMap<>();
-    private final Map<Use, Set<String>> uses = new EnumMap<>(Use.class);
+    private final Map<String, Set<Use>> uses = new HashMap<>();
 
     private KitchenWords() {
         CatalogueFile actions = CatalogueFile.open("actions.csv");
@@ -81,14 +80,20 @@ public final class KitchenWords {
         }
         CatalogueFile words = CatalogueFile.open("kitchen-words.csv");
         for (CSVRecord row : words.rows()) {
-            Set<String> own = uses.computeIfAbsent(use(words, row), k -> new HashSet<>());
-            words.list(row, "words", ";").forEach(w -> own.add(w.contains("'") ? w : Words.key(w)));
+            Use use = use(words, row);
+            words.list(row, "words", ";")
+                    .forEach(w -> uses.computeIfAbsent(keyOf(w), k -> EnumSet.noneOf(Use.class))
+                            .add(use));
         }
         for (Use use : Use.values()) {
-            if (!uses.containsKey(use)) {
+            if (uses.values().stream().noneMatch(of -> of.contains(use))) {
                 throw words.bad(words.rows().getFirst(), "The file must have a row for " + use + ".");
             }
         }
+    }
+
+    private static String keyOf(String word) {
+        return word.contains("'") ? word : Words.key(word);
     }
 
     public static KitchenWords shared() {
@@ -162,12 +167,12 @@ public final class KitchenWords {
     }
 
     public boolean is(Token token, Use use) {
-        return token.isWord() && uses.get(use).contains(token.key());
+        return usesOf(token).contains(use);
     }
 
     /** @return whether a verb's base form has the use */
     public boolean has(Use use, String base) {
-        return uses.get(use).contains(Words.key(base));
+        return uses.getOrDefault(Words.key(base), Set.of()).contains(use);
     }
 
     /** @return what the verb with this base form does, or null when it is none */
@@ -177,12 +182,17 @@ public final class KitchenWords {
     }
 
     public boolean isAny(Token token, Use... some) {
+        Set<Use> own = usesOf(token);
         for (Use use : some) {
-            if (is(token, use)) {
+            if (own.contains(use)) {
                 return true;
             }
         }
         return false;
+    }
+
+    private Set<Use> usesOf(Token token) {
+        return token.isWord() ? uses.getOrDefault(token.key(), Set.of()) : Set.of();
     }
 
     /** @return whether any of these words has the use */

@@ -13,6 +13,7 @@ import nabe.reading.grammar.Token.Kind;
 public final class Tokens {
     private static final Pattern PIECE =
             Pattern.compile("\\d+(?:[.,]\\d+)?|[½⅓⅔¼¾⅛⅜⅝⅞⅕⅖⅗⅘⅙⅚]|\\p{L}+(?:['’]\\p{L}+)*|[^\\s\\p{L}\\d]");
+    private static final Pattern THOUSANDS = Pattern.compile("\\d+,\\d{3}");
     private static final Map<String, Double> SIGNS = Map.ofEntries(
             Map.entry("½", 1 / 2.0),
             Map.entry("⅓", 1 / 3.0),
@@ -55,6 +56,18 @@ public final class Tokens {
             List.of("twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety");
 
     private Tokens() {}
+
+    /** @return whether one of these words stands among the tokens */
+    public static boolean has(List<Token> tokens, String... keys) {
+        for (Token token : tokens) {
+            for (String key : keys) {
+                if (token.is(key)) {
+                    return true;
+                }
+            }
+        }
+        return false;
+    }
 
     public static List<Token> of(String text) {
         List<Token> pieces = new ArrayList<>();
@@ -116,7 +129,7 @@ public final class Tokens {
             boolean alone = verb > 0
                     && verb < pieces.size()
                     && LEFT_ALONE.contains(pieces.get(verb).key())
-                    && untilMark(pieces, verb).stream().anyMatch(p -> p.is("for"));
+                    && Tokens.has(untilMark(pieces, verb), "for");
             out.add(alone ? new Token(Kind.WORD, "leave", "leave", 0, 0, t.start(), t.end()) : t);
             i = alone ? verb : i;
         }
@@ -155,7 +168,7 @@ public final class Tokens {
             return number(text, SIGNS.get(text), SIGNS.get(text), m.start(), m.end());
         }
         if (Character.isDigit(text.charAt(0))) {
-            double value = text.matches("\\d+,\\d{3}")
+            double value = THOUSANDS.matcher(text).matches()
                     ? Double.parseDouble(text.replace(",", ""))
                     : Double.parseDouble(text.replace(',', '.'));
             return number(text, value, value, m.start(), m.end());

@@ -1,7 +1,9 @@
 package nabe.reading.text;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.regex.Pattern;
 import nabe.recipe.Family;
 import nabe.recipe.Line;
@@ -16,6 +18,31 @@ final class FamilyFinder {
             "\\b(?:roll(?:s|ed|ing)?(?! (?:out|the (?:dough|pastry)))|wrap(?:ped|ping)?\\b|fold|seam|fill the|fill each|stuff)\\b");
 
     private static final Pattern ROLLED_UP = Pattern.compile("\\broll (?:up|it|them|each|each one) ?");
+
+    /** What a title says; the first that fits counts. */
+    private static final Map<Family, Pattern> NAMED = new LinkedHashMap<>();
+
+    static {
+        named(Family.MASH_TOPPED, "\\b(?:shepherd|cottage pie|fish pie|mash[- ]topped|mash)");
+        named(Family.MOUSSAKA, "moussaka|parmigiana|aubergine parm|eggplant parm");
+        named(Family.STUFFED_TUBES, "cannelloni|manicotti|stuffed shells|jumbo shells|stuffed pasta|filled shells");
+        named(
+                Family.ROLLED,
+                "enchilada|burrito|crespelle|rollatini|involtini|rolled|\\brolls?\\b|stuffed cabbage|cr[eê]pes");
+        named(Family.LASAGNA, "lasag");
+        named(Family.POT_PIE, "pot pie|potpie|\\bpie\\b|cobbler");
+        named(Family.GRATIN, "gratin|dauphinois|scalloped|au gratin|boulang");
+        named(Family.STRATA, "strata|bread pudding|breakfast bake|egg bake");
+        named(Family.BATTER, "toad|popover|yorkshire|batter");
+        named(
+                Family.PASTA_BAKE,
+                "pasta bake|mac and cheese|macaroni|mac & cheese|mac 'n'|baked ziti|baked penne|pastitsio|tuna noodle|noodle");
+        named(Family.CASSEROLE, "\\bcasserole\\b");
+    }
+
+    private static void named(Family family, String words) {
+        NAMED.put(family, Pattern.compile(words));
+    }
 
     private FamilyFinder() {}
 
@@ -39,42 +66,11 @@ final class FamilyFinder {
     }
 
     private static Family named(String name) {
-        if (name.matches(".*\\b(shepherd|cottage pie|fish pie|mash[- ]topped|mash).*")) {
-            return Family.MASH_TOPPED;
-        }
-        if (name.matches(".*(moussaka|parmigiana|aubergine parm|eggplant parm).*")) {
-            return Family.MOUSSAKA;
-        }
-        if (name.matches(".*(cannelloni|manicotti|stuffed shells|jumbo shells|stuffed pasta|filled shells).*")) {
-            return Family.STUFFED_TUBES;
-        }
-        if (name.matches(
-                ".*(enchilada|burrito|crespelle|rollatini|involtini|rolled|\\brolls?\\b|stuffed cabbage|cr[eê]pes).*")) {
-            return Family.ROLLED;
-        }
-        if (name.matches(".*lasag.*")) {
-            return Family.LASAGNA;
-        }
-        if (name.matches(".*(pot pie|potpie|\\bpie\\b|cobbler).*")) {
-            return Family.POT_PIE;
-        }
-        if (name.matches(".*(gratin|dauphinois|scalloped|au gratin|boulang).*")) {
-            return Family.GRATIN;
-        }
-        if (name.matches(".*(strata|bread pudding|breakfast bake|egg bake).*")) {
-            return Family.STRATA;
-        }
-        if (name.matches(".*(toad|popover|yorkshire|batter).*")) {
-            return Family.BATTER;
-        }
-        if (name.matches(
-                ".*(pasta bake|mac and cheese|macaroni|mac & cheese|mac 'n'|baked ziti|baked penne|pastitsio|tuna noodle|noodle).*")) {
-            return Family.PASTA_BAKE;
-        }
-        if (name.matches(".*\\bcasserole\\b.*")) {
-            return Family.CASSEROLE;
-        }
-        return null;
+        return NAMED.entrySet().stream()
+                .filter(e -> e.getValue().matcher(name).find())
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .orElse(null);
     }
 
     private static Family byContents(List<Line> lines, String method) {

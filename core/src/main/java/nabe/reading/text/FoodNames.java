@@ -30,6 +30,7 @@ final class FoodNames {
             "(?<food>\\P{Punct}{3,}?) in (?:[\\p{L}-]+ ){0,2}(?:oil|water|brine|juice|syrup|tomato sauce|vinegar)\\b.*",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern FORERUNNERS_END = Pattern.compile("[^\\p{L}'’ -]|\\b(?:of|with|and|in|or)\\b");
     private static final Pattern BREAK = Pattern.compile("[^\\p{L}'’ -]");
     private final Larder larder;
     private final StandInBook standIns;
@@ -132,8 +133,10 @@ final class FoodNames {
     /** "Cheese crackers", "garlic butter": what stands before the noun is in it too, sure or not. */
     private Ingredient withForerunners(Ingredient food, String lead) {
         int from = 0;
-        Matcher breaks =
-                Pattern.compile("[^\\p{L}'’ -]|\\b(?:of|with|and|in|or)\\b").matcher(lead);
+        if (lead.isBlank()) {
+            return food;
+        }
+        Matcher breaks = FORERUNNERS_END.matcher(lead);
         while (breaks.find()) {
             from = breaks.end();
         }

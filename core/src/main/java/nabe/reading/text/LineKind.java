@@ -1,6 +1,8 @@
 package nabe.reading.text;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nabe.larder.Larder;
@@ -13,16 +15,6 @@ import nabe.reading.grammar.Verb;
 
 /** Tells ingredient lines, headings and method steps apart by their look. */
 final class LineKind {
-    private static final Pattern VERB = Pattern.compile(
-            "(?:pre-?heat|heat|cook|mix|stir|melt|bake|layer|spread|add|in an?\\b"
-                    + "|in the|place|make|meanwhile|while|boil|bring|combine|whisk|drain|remove|serve|cover|sprinkle|pour|season"
-                    + "|slice|peel|chop|cut|saut[eé]|fry|brown|grease|roll|line|let|leave|allow|repeat|transfer|simmer|reduce"
-                    + "|blend|roast|toss|fold|beat|set|turn|return|finish|to (?:make|assemble|serve|finish|build)|for the|once|when"
-                    + "|using|now|first|then|next|after|assemble|prepare|arrange|scatter|drizzle|dot|lay|put|tip|wash|trim|soak"
-                    + "|squeeze|fill|stuff|rub|butter the|oil the|top|steam|mash|warm|start|begin|dip|rinse|salt the|spoon|uncover"
-                    + "|take|cool|check|divide|dust|press|soften|work|rest|wilt|sweat|grate|crush|deglaze|you|if|on a|with|over"
-                    + "|brush|crimp|pull|lower|keep|break|pat|shape|halve|stand|ladle|garnish|position|adjust|lightly|gently|strain)\\b.*",
-            Pattern.CASE_INSENSITIVE);
     private static final Pattern NUMBERED = Pattern.compile(
             "(?:(?:step\\s*)?\\d{1,2}|step\\s*(?:one|two|three|four|five|six|seven|eight|nine|ten))\\s*[.):]\\s+\\p{L}.*",
             Pattern.CASE_INSENSITIVE);
@@ -53,16 +45,32 @@ final class LineKind {
             Pattern.compile("\\w+(?:ly|ed)|fresh|large|small|medium|cold|hot|warm|dry|raw|very|of");
 
     private final Larder larder;
+    private final LineWords words;
+    private final Map<String, String> bared = new HashMap<>();
+    private final Map<String, Boolean> amounts = new HashMap<>();
+    private final Map<String, Boolean> steps = new HashMap<>();
 
-    LineKind(Larder larder) {
+    /** For one text: what it once found of a line it remembers. */
+    LineKind(Larder larder, LineWords words) {
         this.larder = larder;
+        this.words = words;
     }
 
-    private static String bare(String line) {
-        return MARKS.matcher(NumberReader.plain(line)).replaceAll("").strip();
+    private String bare(String line) {
+        return bared.computeIfAbsent(line, LineKind::withoutMarks);
+    }
+
+    private static String withoutMarks(String line) {
+        String plain = NumberReader.plain(line);
+        boolean unmarked = plain.isEmpty() || Character.isLetterOrDigit(plain.charAt(0)) && !Glance.has(plain, "*_");
+        return unmarked ? plain : MARKS.matcher(plain).replaceAll("").strip();
     }
 
     boolean startsWithAmount(String line) {
+        return amounts.computeIfAbsent(line, this::measures);
+    }
+
+    private boolean measures(String line) {
         String bare = bare(line);
         if (NUMBERED.matcher(bare).matches()) {
             return false;
@@ -149,26 +157,30 @@ final class LineKind {
     }
 
     boolean isStep(String line) {
+        return steps.computeIfAbsent(line, this::instructs);
+    }
+
+    private boolean instructs(String line) {
         String bare = bare(line);
-        int words = Words.of(bare).size();
+        int length = Words.of(bare).size();
         if (NUMBERED.matcher(bare).matches()) {
             String rest = NUMBER_MARK.matcher(bare).replaceFirst("");
             boolean sentence = SENTENCE_END.matcher(rest).matches() && !startsWithAmount(rest);
-            return words >= 4 && (VERB.matcher(rest).matches() || words >= 9 || sentence);
+            return length >= 4 && (words.opens(rest) || length >= 9 || sentence);
         }
         Matcher loose = LOOSE_NUMBER.matcher(bare);
-        if (loose.find() && words >= 6) {
+        if (loose.find() && length >= 6) {
             String rest = bare.substring(loose.end());
-            if (VERB.matcher(rest).matches() && (SENTENCE_END.matcher(rest).matches() || words >= 12)) {
+            if (words.opens(rest) && (SENTENCE_END.matcher(rest).matches() || length >= 12)) {
                 return true;
             }
         }
         if (startsWithAmount(line)) {
-            return words > 30;
+            return length > 30;
         }
-        boolean sentence = SENTENCE_END.matcher(bare).matches() && words >= 5;
-        return (VERB.matcher(bare).matches() || beginsWithVerb(bare)) && (words >= 7 || sentence)
-                || words > 22
-                || TWO_SENTENCES.matcher(bare).find() && words > 9;
+        boolean sentence = SENTENCE_END.matcher(bare).matches() && length >= 5;
+        return (words.opens(bare) || beginsWithVerb(bare)) && (length >= 7 || sentence)
+                || length > 22
+                || TWO_SENTENCES.matcher(bare).find() && length > 9;
     }
 }

@@ -66,7 +66,10 @@ public final class LineReader {
 
     private Line read(String text, String heading, Ingredient known) {
         String plain = BULLET.matcher(NumberReader.plain(text)).replaceFirst("");
-        plain = OPTIONAL_FIRST.matcher(STRESS.matcher(plain).replaceAll("")).replaceFirst("");
+        plain = Glance.has(plain, "*_`") ? STRESS.matcher(plain).replaceAll("") : plain;
+        plain = Glance.beginsWithDigit(plain, 0)
+                ? plain
+                : OPTIONAL_FIRST.matcher(plain).replaceFirst("");
         Scan scan = new Scan(plain);
         MeasureReader.Reading reading = new MeasureReader(scan).read();
         String rest = scan.rest().strip();

@@ -2,6 +2,7 @@ package nabe.reading.text;
 
 import java.util.EnumMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
@@ -12,6 +13,8 @@ import org.apache.commons.csv.CSVRecord;
 /** What the words around a food's name do in an ingredient line. From line-words.csv. */
 final class LineWords {
     private final Map<Use, Set<String>> words = new EnumMap<>(Use.class);
+    /** Those of more than one word. */
+    private final Map<Use, List<String>> phrases = new EnumMap<>(Use.class);
 
     /** Described in the file's head. */
     enum Use {
@@ -19,7 +22,8 @@ final class LineWords {
         STOP,
         CONDITION,
         NEGATION,
-        LABELLED
+        LABELLED,
+        OPENS
     }
 
     LineWords() {
@@ -28,13 +32,15 @@ final class LineWords {
             Set<String> all = words.computeIfAbsent(use(file, row), u -> new HashSet<>());
             all.addAll(file.list(row, "words", ";"));
         }
+        words.forEach((use, all) ->
+                phrases.put(use, all.stream().filter(w -> w.contains(" ")).toList()));
     }
 
     private static Use use(CatalogueFile file, CSVRecord row) {
         try {
             return Use.valueOf(file.text(row, "use").toUpperCase(Locale.ROOT));
         } catch (IllegalArgumentException e) {
-            throw file.bad(row, "The use must be part, stop, condition, negation or labelled.");
+            throw file.bad(row, "The use must be part, stop, condition, negation, labelled or opens.");
         }
     }
 
@@ -47,7 +53,33 @@ final class LineWords {
     /** @return whether any word, or phrase of words, of the text has this use */
     boolean anyIn(Use use, String text) {
         String lower = text.toLowerCase(Locale.ROOT);
-        return Words.of(text).stream().anyMatch(w -> words.get(use).contains(lower.substring(w.start(), w.end())))
-                || words.get(use).stream().anyMatch(phrase -> phrase.contains(" ") && lower.contains(phrase));
+        Set<String> single = words.get(use);
+        for (Words.Word word : Words.of(text)) {
+            if (single.contains(lower.substring(word.start(), word.end()))) {
+                return true;
+            }
+        }
+        return phrases.get(use).stream().anyMatch(lower::contains);
+    }
+
+    /** @return whether the text begins with a word, or two, that a step of a method may begin with */
+    boolean opens(String text) {
+        int one = endOfWord(text, 0, false);
+        int hyphened = endOfWord(text, 0, true);
+        int two = one < text.length() && text.charAt(one) == ' ' ? endOfWord(text, one + 1, false) : one;
+        return isOpening(text, one) || hyphened > one && isOpening(text, hyphened) || two > one && isOpening(text, two);
+    }
+
+    private boolean isOpening(String text, int end) {
+        return words.get(Use.OPENS).contains(text.substring(0, end).toLowerCase(Locale.ROOT));
+    }
+
+    private static int endOfWord(String text, int from, boolean hyphens) {
+        int end = from;
+        while (end < text.length()
+                && (Character.isLetter(text.charAt(end)) || hyphens && end > from && text.charAt(end) == '-')) {
+            end++;
+        }
+        return end;
     }
 }

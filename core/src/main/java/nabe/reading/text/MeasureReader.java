@@ -68,9 +68,11 @@ final class MeasureReader {
 
     private void readPrimary() {
         int start = scan.at();
-        scan.take(JUICE);
-        while (scan.take(ABOUT) != null) {
-            continue;
+        if (!scan.nextIs(Character::isDigit)) {
+            scan.take(JUICE);
+            while (scan.take(ABOUT) != null) {
+                continue;
+            }
         }
         Amount amount = NumberReader.read(scan);
         if (amount == null) {

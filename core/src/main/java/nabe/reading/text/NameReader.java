@@ -80,16 +80,7 @@ final class NameReader {
     Naming read(String rest, String line) {
         boolean conditional = foods.claims().conditional(line);
         List<String> notes = new ArrayList<>();
-        Matcher parens = PARENS.matcher(rest);
-        String bare = parens.replaceAll(m -> {
-            notes.add(m.group(1).strip());
-            return " ";
-        });
-        bare = SPACES.matcher(SPACE_BEFORE_MARK
-                        .matcher(LONE_PAREN.matcher(bare).replaceAll(" "))
-                        .replaceAll("$1"))
-                .replaceAll(" ")
-                .strip();
+        String bare = tidied(Glance.has(rest, "()[]") ? withoutNotes(rest, notes) : rest);
         String[] segments = SEGMENT.split(bare);
         int chosen = 0;
         Optional<FoodNames.Found> found = Optional.empty();
@@ -105,6 +96,20 @@ final class NameReader {
         }
         List<String> labelled = conditional ? List.of() : labelled(segments, chosen, notes);
         return naming(segments, chosen, found, notes, labelled);
+    }
+
+    private static String withoutNotes(String rest, List<String> notes) {
+        String bare = PARENS.matcher(rest).replaceAll(m -> {
+            notes.add(m.group(1).strip());
+            return " ";
+        });
+        return LONE_PAREN.matcher(bare).replaceAll(" ");
+    }
+
+    private static String tidied(String words) {
+        String marked =
+                Glance.has(words, ",;.") ? SPACE_BEFORE_MARK.matcher(words).replaceAll("$1") : words;
+        return SPACES.matcher(marked).replaceAll(" ").strip();
     }
 
     /** "oats, labelled gluten-free", "oats (certified gluten-free)". */

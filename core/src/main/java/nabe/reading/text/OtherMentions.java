@@ -39,6 +39,9 @@ final class OtherMentions {
     }
 
     private void look(String text, NameIndex.Match match, List<Ingredient> found) {
+        if (text.isBlank()) {
+            return;
+        }
         for (String piece : JOINTS.split(CHOICE.matcher(text).replaceAll(""))) {
             if (!NOT_IN.matcher(piece).matches()) {
                 larder.matchExactly(piece)

@@ -31,7 +31,12 @@ final class PackedLines {
     }
 
     private List<String> parts(String line) {
-        String[] bars = BAR.split(line);
+        boolean barred = Glance.has(line, "|•·;");
+        boolean another = Glance.hasDigitAfterWords(line);
+        if (!barred && !another) {
+            return List.of(line);
+        }
+        String[] bars = barred ? BAR.split(line) : new String[] {line};
         String[] commas = COMMA.split(line);
         String[] pieces = bars.length > 1 ? bars : commas.length > 1 ? commas : PLUS.split(line);
         if (pieces.length == 1) {

@@ -1,6 +1,8 @@
 package nabe.reading.text;
 
 import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -42,9 +44,24 @@ final class PanReader {
     }
 
     /** Nothing of this, no material: spares most sentences the long look. */
-    private static final Pattern OF_SOMETHING = Pattern.compile(
-            "iron|enamel|glass|ceramic|ware|porcelain|terracotta|clay|pottery|metal|steel|alumin|stick|foil|tins?\\b|(?:roasting|hotel) pan",
-            Pattern.CASE_INSENSITIVE);
+    private static final List<String> OF_SOMETHING = List.of(
+            "iron",
+            "enamel",
+            "glass",
+            "ceramic",
+            "ware",
+            "porcelain",
+            "terracotta",
+            "clay",
+            "pottery",
+            "metal",
+            "steel",
+            "alumin",
+            "stick",
+            "foil",
+            "tin",
+            "roasting pan",
+            "hotel pan");
 
     private static final Pattern SENTENCE = Pattern.compile("(?<=[.!;])\\s+(?=\\p{Lu})|\\n+");
     private static final Pattern DISH = Pattern.compile(
@@ -65,6 +82,8 @@ final class PanReader {
 
     private static final Pattern DEEP =
             Pattern.compile(N + UNIT + "(?:\\s+|-)deep\\b|\\bdeep,? (?:about )?" + N + UNIT, Pattern.CASE_INSENSITIVE);
+    private static final List<String> DEEP_WORD = List.of("deep");
+    private static final List<String> SHAPES = List.of("round", "oval", "square");
     private static final Pattern LONG = Pattern.compile(
             "\\b(?<shape>round|oval|square)\\b(?! (?:the|it)\\b)(?:(?!\\b(?:round|oval|square)\\b)[^.;]){0,40}?" + N
                     + UNIT + "\\s*(?:long|across|wide)?",
@@ -77,7 +96,7 @@ final class PanReader {
     private PanReader() {}
 
     private static String material(String text) {
-        if (!OF_SOMETHING.matcher(text).find()) {
+        if (!Glance.says(text.toLowerCase(Locale.ROOT), OF_SOMETHING)) {
             return null;
         }
         if (first(MATERIALS.get("cast iron"), text) >= 0) {
@@ -90,7 +109,7 @@ final class PanReader {
                 .map(Map.Entry::getKey)
                 .orElse(null);
         Matcher ware = WARE.matcher(text);
-        return "ceramic".equals(material) && ware.find() ? ware.group().toLowerCase(java.util.Locale.ROOT) : material;
+        return "ceramic".equals(material) && ware.find() ? ware.group().toLowerCase(Locale.ROOT) : material;
     }
 
     private static int first(Pattern words, String text) {
@@ -135,9 +154,16 @@ final class PanReader {
 
     private static PanSize inSentence(String plain, String named) {
         String material = named;
-        if (material == null && TIN.matcher(plain).find()) {
+        if (material == null && Glance.hasDigit(plain) && TIN.matcher(plain).find()) {
             material = "metal";
         }
+        PanSize sized = Glance.hasDigit(plain) ? sized(plain, material) : null;
+        return sized != null || material == null
+                ? sized
+                : new PanSize("rectangle", null, null, null, null, null, material);
+    }
+
+    private static PanSize sized(String plain, String material) {
         Matcher sides = SIDES.matcher(plain);
         while (sides.find()) {
             PanSize pan = rectangle(sides, plain, material);
@@ -161,10 +187,7 @@ final class PanReader {
         }
         PanSize shaped = shaped(plain, material);
         PanSize wide = shaped != null ? shaped : wide(plain, material);
-        PanSize sized = wide != null ? wide : volume(plain, material);
-        return sized != null || material == null
-                ? sized
-                : new PanSize("rectangle", null, null, null, null, null, material);
+        return wide != null ? wide : volume(plain, material);
     }
 
     private static PanSize rectangle(Matcher m, String text, String material) {
@@ -187,7 +210,7 @@ final class PanReader {
 
     private static Integer deep(String text) {
         Matcher m = DEEP.matcher(text);
-        if (!m.find()) {
+        if (!Glance.says(text.toLowerCase(Locale.ROOT), DEEP_WORD) || !m.find()) {
             return null;
         }
         return m.group(1) != null ? mm(m.group(1), m.group(2)) : mm(m.group(3), m.group(4));
@@ -196,11 +219,11 @@ final class PanReader {
     /** "An oval gratin dish, 35 cm long", "a round dish, about 25 cm across". */
     private static PanSize shaped(String text, String material) {
         Matcher m = LONG.matcher(text);
-        if (!m.find()) {
+        if (!Glance.says(text.toLowerCase(Locale.ROOT), SHAPES) || !m.find()) {
             return null;
         }
         int mm = mm(m.group(2), m.group(3));
-        String shape = m.group("shape").toLowerCase(java.util.Locale.ROOT);
+        String shape = m.group("shape").toLowerCase(Locale.ROOT);
         if (mm < 100 || mm > 500) {
             return null;
         }
@@ -245,7 +268,7 @@ final class PanReader {
     }
 
     private static int mm(String number, String unit) {
-        String u = unit.toLowerCase(java.util.Locale.ROOT);
+        String u = unit.toLowerCase(Locale.ROOT);
         double factor = u.startsWith("mm") ? 1 : u.startsWith("c") ? 10 : 25.4;
         return (int) Math.round(number(number) * factor);
     }

@@ -1,5 +1,6 @@
 package nabe.reading.text;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -88,9 +89,26 @@ final class PartAssigner {
     private static final Pattern PAN_RELEASE = Pattern.compile(
             ".*\\b(?:for|to) (?:greas|oil(?:ing)? the|brush(?:ing)? the (?:dish|pan|tin)|the (?:dish|pan|tin)|butter(?:ing)? the).*");
     private static final Pattern MASHED_WITH_BUTTER = Pattern.compile("mash[^.]*butter|butter[^.]*mash");
+    private static final Pattern DOUGH =
+            Pattern.compile("\\b(?:rub the (?:butter|fat)|pastry|dough|knead|roll out|scone)\\b");
     private static final Pattern COATS = Pattern.compile("\\b(?:dredg|coat|dust)", Pattern.CASE_INSENSITIVE);
     private static final Pattern SENTENCE = Pattern.compile("(?<=[.!])\\s+");
     private static final Pattern SCATTER = Pattern.compile("\\b(?:scatter|sprinkle|top with|topping|over the top)\\b");
+
+    /** What a heading says of the lines under it; the first that fits counts. */
+    private static final Map<Part, Pattern> HEADED = new LinkedHashMap<>();
+
+    static {
+        headed(Part.WHITE_SAUCE, "white|b[eé]chamel|cheese sauce|cream sauce|custard|mornay|savou?ry sauce");
+        headed(Part.RED_SAUCE, "red sauce|tomato|marinara|enchilada sauce|sugo");
+        headed(
+                Part.STRUCTURE,
+                "crust|pastry|dough|lid|biscuit|scone|cobbler|dumpling|cornbread|batter|cr[eê]pes?|pancakes|pasta|sheets|base"
+                        + "|mash|potato");
+        headed(Part.TOPPING, "topping|crumb|to finish|the top|garnish|to serve");
+        headed(Part.SOFT_CHEESE, "ricotta|cheese (?:filling|layer|mixture)");
+        headed(Part.FILLING, "filling|rag[uù]|meat|mince|stew|vegetable|mushroom|lentil|chicken|beef|lamb");
+    }
 
     private final List<Line> lines;
     private final Family family;
@@ -98,12 +116,16 @@ final class PartAssigner {
     private final boolean hasMilk;
     private final boolean hasDough;
 
+    private static void headed(Part part, String words) {
+        HEADED.put(part, Pattern.compile(words));
+    }
+
     PartAssigner(List<Line> lines, Family family, List<String> steps) {
         this.lines = lines;
         this.family = family;
         this.method = String.join(" ", steps).toLowerCase(Locale.ROOT);
         this.hasMilk = lines.stream().anyMatch(l -> l.hasRole("milk") || l.hasRole("cream"));
-        this.hasDough = method.matches("(?s).*\\b(rub the (?:butter|fat)|pastry|dough|knead|roll out|scone)\\b.*");
+        this.hasDough = DOUGH.matcher(method).find();
     }
 
     List<Line> assign() {
@@ -145,26 +167,12 @@ final class PartAssigner {
         if (heading == null) {
             return null;
         }
-        String h = heading.toLowerCase(Locale.ROOT);
-        if (h.matches(".*(white|b[eé]chamel|cheese sauce|cream sauce|custard|mornay|savou?ry sauce).*")) {
-            return Part.WHITE_SAUCE;
-        }
-        if (h.matches(".*(red sauce|tomato|marinara|enchilada sauce|sugo).*")) {
-            return Part.RED_SAUCE;
-        }
-        if (h.matches(
-                ".*(crust|pastry|dough|lid|biscuit|scone|cobbler|dumpling|cornbread|batter|cr[eê]pes?|pancakes|pasta|sheets|base|mash|potato).*")) {
-            return Part.STRUCTURE;
-        }
-        if (h.matches(".*(topping|crumb|to finish|the top|garnish|to serve).*")) {
-            return Part.TOPPING;
-        }
-        if (h.matches(".*(ricotta|cheese (?:filling|layer|mixture)).*")) {
-            return Part.SOFT_CHEESE;
-        }
-        return h.matches(".*(filling|rag[uù]|meat|mince|stew|vegetable|mushroom|lentil|chicken|beef|lamb).*")
-                ? Part.FILLING
-                : null;
+        String lower = heading.toLowerCase(Locale.ROOT);
+        return HEADED.entrySet().stream()
+                .filter(e -> e.getValue().matcher(lower).find())
+                .map(Map.Entry::getKey)
+                .findFirst()
+                .orElse(null);
     }
 
     private Part natural(Line line) {

@@ -16,7 +16,8 @@ public final class RecipeReader {
     public static final int LONGEST_TEXT = 1_000_000;
 
     private final LineReader lineReader;
-    private final LineKind kinds;
+    private final Larder larder;
+    private final LineWords words = new LineWords();
     private final Habits habits;
 
     public RecipeReader(Larder larder) {
@@ -26,7 +27,7 @@ public final class RecipeReader {
     public RecipeReader(Larder larder, Habits habits) {
         this.habits = habits;
         this.lineReader = new LineReader(larder, habits);
-        this.kinds = new LineKind(larder);
+        this.larder = larder;
     }
 
     /**
@@ -35,7 +36,7 @@ public final class RecipeReader {
      */
     public Recipe read(String text) {
         checkText(text);
-        TextSections sections = new TextSections(kinds).read(text);
+        TextSections sections = new TextSections(new LineKind(larder, words)).read(text);
         List<Line> lines = sections.ingredients.stream()
                 .map(h -> lineReader.read(h.text(), h.heading()))
                 .toList();

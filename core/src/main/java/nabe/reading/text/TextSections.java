@@ -52,8 +52,6 @@ final class TextSections {
     final List<String> method = new ArrayList<>();
     final List<String> asides = new ArrayList<>();
     private final Map<String, String> bared = new HashMap<>();
-    private final Map<String, Boolean> amounts = new HashMap<>();
-    private final Map<String, Boolean> steps = new HashMap<>();
     private String heldHeading;
     private final LineKind kinds;
     private final PackedLines packed;
@@ -129,7 +127,9 @@ final class TextSections {
                     && written.get(i - 1).isBlank()
                     && !written.get(i - 2).isBlank();
             boolean listGoesOn = i + 1 < written.size() && !written.get(i + 1).isBlank();
-            if (parted && (listGoesOn || i > 2 && !written.get(i - 3).isBlank()) && startsWithAmount(written.get(i))) {
+            if (parted
+                    && (listGoesOn || i > 2 && !written.get(i - 3).isBlank())
+                    && kinds.startsWithAmount(written.get(i))) {
                 after.add(written.get(i));
             }
         }
@@ -138,12 +138,15 @@ final class TextSections {
 
     /** "One white cabbage. A pound of pork. Two onions.": a list written as a paragraph. */
     private List<String> sentencesOfAmounts(String line) {
+        if (!line.contains(". ") && !line.contains("; ")) {
+            return List.of(line);
+        }
         List<String> parts = List.of(SHORT_SENTENCE.split(line));
         if (parts.size() < LEAST_LIST) {
             return List.of(line);
         }
         long amounts = parts.stream()
-                .filter(p -> p.length() <= LONGEST_LABEL && startsWithAmount(p) && !isStep(p))
+                .filter(p -> p.length() <= LONGEST_LABEL && kinds.startsWithAmount(p) && !kinds.isStep(p))
                 .count();
         return amounts >= 0.8 * parts.size() ? parts : List.of(line);
     }
@@ -167,7 +170,7 @@ final class TextSections {
     }
 
     private boolean isListed(String line) {
-        return !line.isBlank() && startsWithAmount(line) && !isStep(line);
+        return !line.isBlank() && kinds.startsWithAmount(line) && !kinds.isStep(line);
     }
 
     private boolean isHeading(String line) {
@@ -180,7 +183,7 @@ final class TextSections {
         for (String line : lines) {
             boolean continues = !joined.isEmpty()
                     && Character.isLowerCase(line.charAt(0))
-                    && startsWithAmount(joined.getLast())
+                    && kinds.startsWithAmount(joined.getLast())
                     && (OPEN_END.matcher(joined.getLast()).matches()
                             || kinds.lacksThing(joined.getLast())
                             || unclosed(joined.getLast()));
@@ -198,17 +201,16 @@ final class TextSections {
                 > line.chars().filter(c -> c == ')').count();
     }
 
-    private boolean startsWithAmount(String line) {
-        return amounts.computeIfAbsent(line, kinds::startsWithAmount);
-    }
-
-    private boolean isStep(String line) {
-        return steps.computeIfAbsent(line, kinds::isStep);
-    }
-
     private String bare(String line) {
-        return bared.computeIfAbsent(
-                line, l -> FRAME.matcher(NumberReader.plain(l)).replaceAll("").strip());
+        return bared.computeIfAbsent(line, TextSections::unframed);
+    }
+
+    private static String unframed(String line) {
+        String plain = NumberReader.plain(line);
+        boolean bare = !plain.isEmpty()
+                && "#>* \t".indexOf(plain.charAt(0)) < 0
+                && "#*: \t".indexOf(plain.charAt(plain.length() - 1)) < 0;
+        return bare ? plain : FRAME.matcher(plain).replaceAll("").strip();
     }
 
     private boolean label(String line, Pattern pattern) {
@@ -247,21 +249,21 @@ final class TextSections {
     }
 
     private void takeStart(String line, boolean labelled) {
-        if (title == null && !startsWithAmount(line)) {
+        if (title == null && !kinds.startsWithAmount(line)) {
             title = shorten(bare(line));
         } else if (noteServings(line) || META.matcher(bare(line)).matches()) {
             setAside(line);
-        } else if (labelled && isHeading(line) && !isStep(line)) {
+        } else if (labelled && isHeading(line) && !kinds.isStep(line)) {
             settleHeading();
             heldHeading = line;
         } else {
-            boolean ingredient = startsWithAmount(line) && !isStep(line);
+            boolean ingredient = kinds.startsWithAmount(line) && !kinds.isStep(line);
             boolean talk = listAhead && !nextListed && !line.endsWith(":") || line.startsWith("(");
             boolean begins = isHeading(line) || kinds.isIngredient(line) && !talk;
-            if (ingredient || !labelled && begins && !isStep(line)) {
+            if (ingredient || !labelled && begins && !kinds.isStep(line)) {
                 state = State.INGREDIENTS;
                 takeIngredient(line, labelled);
-            } else if (isStep(line) && !labelled && !listAhead) {
+            } else if (kinds.isStep(line) && !labelled && !listAhead) {
                 state = State.METHOD;
                 method.add(stepText(line));
             } else {
@@ -291,7 +293,7 @@ final class TextSections {
                 || META.matcher(bare(line)).matches()) {
             noteServings(line);
             setAside(line);
-        } else if (isStep(line)) {
+        } else if (kinds.isStep(line)) {
             move(State.METHOD);
             method.add(stepText(line));
         } else {
@@ -311,7 +313,7 @@ final class TextSections {
 
     /** A heading nothing stands under may be an ingredient in capitals ("SALT AND PEPPER"); else it is kept aside. */
     private void settleHeading() {
-        if (heldHeading != null && (kinds.isKnown(bare(heldHeading)) || startsWithAmount(heldHeading))) {
+        if (heldHeading != null && (kinds.isKnown(bare(heldHeading)) || kinds.startsWithAmount(heldHeading))) {
             ingredients.add(new HeadedLine(heldHeading, heading));
         } else if (heldHeading != null) {
             asides.add(heldHeading);
@@ -330,7 +332,7 @@ final class TextSections {
 
     private boolean noteServings(String line) {
         if (line.length() > 80
-                || startsWithAmount(line) && !PEOPLE.matcher(line).matches()) {
+                || kinds.startsWithAmount(line) && !PEOPLE.matcher(line).matches()) {
             return false;
         }
         Integer found = Servings.inLine(NumberReader.plain(line));
