@@ -2,6 +2,7 @@ package nabe.reading;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nabe.reading.grammar.Clause;
@@ -22,6 +23,9 @@ final class Steps {
     private static final Pattern HEAT = Pattern.compile(
             "\\b(high|medium[- ]high|medium[- ]low|medium|low|gentle|fierce|moderate)\\b(?: heat)?",
             Pattern.CASE_INSENSITIVE);
+    /** Verbs that do nothing to food by themselves. */
+    private static final Set<String> TALK = Set.of("go", "do", "find");
+
     private final Kitchen kitchen;
     private final KitchenWords words = KitchenWords.shared();
 
@@ -31,6 +35,9 @@ final class Steps {
 
     /** Adds the clause to what is done to a pot: one step for every time it says. */
     void add(Clause clause, Pot pot, List<Of> uses) {
+        if (isTalk(clause, uses)) {
+            return;
+        }
         if (clause.durations().size() <= 1) {
             Minutes minutes = clause.durations().isEmpty()
                     ? null
@@ -43,6 +50,19 @@ final class Steps {
             pot.steps.add(of(clause, fresh, d.minutes()));
             fresh = List.of();
         }
+    }
+
+    /** "Now the trick.", "Go and find the sausages.", "It isn't.": nothing to do, nothing to use and no sign. */
+    private boolean isTalk(Clause clause, List<Of> uses) {
+        boolean idle = uses.isEmpty()
+                && clause.durations().isEmpty()
+                && clause.heat() == null
+                && clause.cover() == null
+                && !words.any(clause.tokens(), Use.LID)
+                && tool(clause) == null;
+        boolean act = clause.verb() != null && !TALK.contains(clause.verb().base());
+        boolean sign = clause.verb() == null && UNTIL.matcher(clause.words()).find();
+        return idle && (!act || clause.words().endsWith(":")) && !sign;
     }
 
     Step of(Clause clause, List<Of> uses, @Nullable Minutes minutes) {

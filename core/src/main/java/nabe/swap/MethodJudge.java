@@ -49,6 +49,10 @@ final class MethodJudge {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern WORKED =
             Pattern.compile("\\b(buttered|floured|breaded|battered|creamed)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern LIKENESS = Pattern.compile(
+            "\\b(?:like|resembl\\w+|(?:thickness|consistency|texture|look|colou?r|feel) of|as (?:thick|thin|fine|soft|smooth|loose) as)"
+                    + " (?:(?:an?|the|some|thick|thin|runny|very|coarse|fine|wet|dry|soft|single|pouring) ){0,3}$",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern SPACES = Pattern.compile(" {2,}");
     private static final Pattern SPACE_BEFORE_MARK = Pattern.compile(" ([,.;])");
     /** What the kitchen makes of other lines under these names; the larder knows them as bought things too. */
@@ -213,10 +217,15 @@ final class MethodJudge {
         }
         return MADE_HERE.matcher(after).find() && !after.startsWith(" soup")
                 ? ""
-                : replaced(step, name, food, judgement);
+                : replaced(step, name, food, judgement, isLikeness(text.substring(0, match.start())));
     }
 
-    private String replaced(int step, String name, Ingredient food, Judgement judgement) {
+    /** "Until it is something like single cream": the name of a look, not of a thing that goes in. */
+    private static boolean isLikeness(String before) {
+        return LIKENESS.matcher(before).find();
+    }
+
+    private String replaced(int step, String name, Ingredient food, Judgement judgement, boolean likeness) {
         String why = String.join(", ", judgement.offends());
         Optional<Swap> swapped = swaps.stream()
                 .filter(s -> !s.becomes().isEmpty() && isOf(s, food))
@@ -232,6 +241,9 @@ final class MethodJudge {
             return cased(neutral(food, name), name);
         }
         Optional<Ingredient> fits = fitting(food);
+        if (likeness) {
+            return fits.map(i -> cased(i.name(), name)).orElse("the like");
+        }
         fits.ifPresentOrElse(
                 i -> foods.add(new MethodFood(
                         step,

@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.regex.Matcher;
@@ -72,6 +73,7 @@ final class Subjects {
     private final Recipe recipe;
     private final List<Swap> swaps;
     private final SwapBook book;
+    private final AmountWords amounts;
     private final Map<String, List<String>> itemWords = new HashMap<>();
 
     Subjects(Larder larder, Recipe recipe, List<Swap> swaps, SwapBook book) {
@@ -79,6 +81,7 @@ final class Subjects {
         this.recipe = recipe;
         this.swaps = swaps.stream().filter(s -> !s.becomes().isEmpty()).toList();
         this.book = book;
+        this.amounts = new AmountWords(larder);
     }
 
     /**
@@ -112,7 +115,7 @@ final class Subjects {
         return all;
     }
 
-    private java.util.Optional<Mention> mention(String sentence, NameIndex.Match match) {
+    private Optional<Mention> mention(String sentence, NameIndex.Match match) {
         String after = sentence.substring(match.end());
         String words = sentence.substring(match.start(), match.end());
         List<Line> meant = meant(words, match);
@@ -124,10 +127,10 @@ final class Subjects {
         boolean allSwapped = meant.stream()
                 .allMatch(l -> swaps.stream().anyMatch(s -> recipe.lines().get(s.source()) == l));
         if (about.isEmpty() || !allSwapped || MADE_OF.matcher(after).find()) {
-            return java.util.Optional.empty();
+            return Optional.empty();
         }
         if (words.equalsIgnoreCase("butter") && GREASES.matcher(after).find()) {
-            return java.util.Optional.of(new Mention(
+            return Optional.of(new Mention(
                     match.start(), match.end(), about, Character.isUpperCase(words.charAt(0)) ? "Oil" : "oil"));
         }
         String says = about.stream().map(book::called).collect(Collectors.toCollection(LinkedHashSet::new)).stream()
@@ -135,7 +138,16 @@ final class Subjects {
                 .collect(Collectors.joining(" and "));
         Matcher both = BOTH_BEFORE.matcher(sentence.substring(0, match.start()));
         if (both.find() && names(about) == 1) {
-            return java.util.Optional.of(new Mention(both.start(), match.end(), about, "the " + says));
+            return Optional.of(new Mention(both.start(), match.end(), about, "the " + says));
+        }
+        if (names(about) == 1 && about.stream().map(Swap::source).distinct().count() == 1) {
+            Swap swap = about.getFirst();
+            Optional<AmountWords.Said> amount = amounts.before(
+                    sentence.substring(0, match.start()), recipe.lines().get(swap.source()), swap);
+            if (amount.isPresent()) {
+                return Optional.of(new Mention(
+                        amount.get().start(), match.end(), about, amount.get().words() + says));
+            }
         }
         Matcher count = COUNT_BEFORE.matcher(sentence.substring(0, match.start()));
         boolean counted = count.find()
@@ -144,7 +156,7 @@ final class Subjects {
         int start = counted ? count.start() : match.start();
         boolean capital = start == 0 && Character.isUpperCase(sentence.charAt(0));
         String text = counted ? "the " + says : says;
-        return java.util.Optional.of(new Mention(
+        return Optional.of(new Mention(
                 start,
                 match.end(),
                 about,

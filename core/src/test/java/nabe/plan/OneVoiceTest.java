@@ -59,6 +59,7 @@ class OneVoiceTest {
             whatIsTakenUpAndCookedOffAddsUp(plan, as);
             nothingForbiddenIsNamed(plan, needs, as);
             minutesInWordsAreTheMinutes(plan, as);
+            gramsInWordsAreTheGrams(plan, as);
             theDishIsBuiltOfItsPots(plan, as);
             everyStepHasAPotAndComesAfterWhatItNeeds(plan, as);
         }
@@ -134,6 +135,25 @@ class OneVoiceTest {
                             .as("%s: %s", as, work.words())
                             .contains(work.minutes().min(), work.minutes().max());
                 }
+            }
+        }
+    }
+
+    /** "30 g of the butter" does not stay where 24 g of oil go in. */
+    private static void gramsInWordsAreTheGrams(Planner.Built plan, String as) {
+        for (Pot pot : plan.conversion().procedure().components()) {
+            for (Work work : pot.made() == null ? pot.steps() : List.<Work>of()) {
+                work.uses().stream()
+                        .filter(u -> u.line() != null && u.line().swapped() && u.grams() != null)
+                        .forEach(u -> {
+                            Matcher said = Pattern.compile("(\\d+) ?g (?:of )?(?:the )?" + Pattern.quote(u.item()))
+                                    .matcher(work.words());
+                            if (said.find()) {
+                                assertThat(Double.parseDouble(said.group(1)))
+                                        .as("%s: %s", as, work.words())
+                                        .isCloseTo(u.grams(), within(0.05 * u.grams() + 3));
+                            }
+                        });
             }
         }
     }
