@@ -138,8 +138,9 @@ function StepList({ plan, when }: { plan: Plan; when: Plan["prep"]["steps"][numb
   if (steps.length === 0) return null;
   return (
     <ol className="list-decimal pl-5">
-      {steps.map((s) => (
+      {steps.map((s, i) => (
         <li key={s.id}>
+          {s.item !== steps[i - 1]?.item && <strong>{s.item}. </strong>}
           {s.text}
           {s.uses.length > 0 && <span className="text-faded"> [{s.uses.map(used).join(", ")}]</span>}
           {when === "before" && <span className="text-faded"> ({minutes(s.startMinutesBefore)} before)</span>}

@@ -55,6 +55,11 @@ public record Brief(
         return new Brief(recipe, needs, null, null, null, null, null, null, null, null, null, false);
     }
 
+    /** @return the same for other servings */
+    public Brief serving(int others) {
+        return new Brief(recipe, needs, pan, oven, others, choices, eaters, schools, made, prep, build, forecast);
+    }
+
     private static void checkServings(Integer servings) {
         if (servings != null && (servings < 1 || servings > MOST_SERVINGS)) {
             throw new IllegalArgumentException("The servings (" + servings + ") must be between 1 and 200.");

@@ -73,6 +73,7 @@ final class GettingReady {
                         false,
                         null,
                         List.of(),
-                        When.BEFORE);
+                        When.BEFORE,
+                        Set.of("chop"));
     }
 }

@@ -161,7 +161,8 @@ final class MethodSteps {
                         s.own(),
                         s.why(),
                         s.ladder(),
-                        s.when())
+                        s.when(),
+                        s.actions())
                 : s);
         lastOf.put(pot.id(), twin.id());
     }
@@ -235,7 +236,8 @@ final class MethodSteps {
                 false,
                 taken == null ? why(works) : "There is no time for the recipe's own soak: " + text,
                 ladder,
-                moments.of(pot, works, active + passive));
+                moments.of(pot, works, active + passive),
+                works.stream().map(Work::action).collect(Collectors.toSet()));
     }
 
     /** The tool the text names, else the one the pot stands in, else the usual one of the longest work. */
@@ -334,6 +336,7 @@ final class MethodSteps {
                 true,
                 "Made at home in place of what does not fit.",
                 List.of(),
-                When.BEFORE);
+                When.BEFORE,
+                Set.of("make"));
     }
 }

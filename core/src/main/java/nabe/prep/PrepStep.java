@@ -1,9 +1,13 @@
 package nabe.prep;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import nabe.recipe.Part;
 import org.jspecify.annotations.Nullable;
 
@@ -21,6 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param startMinutesBefore the last moment to start it, in minutes before building, for one cook with one pair of hands
  * @param own whether it is Nabe's and not the recipe's; {@code why} it differs from the recipe, or null where it does not
  * @param ladder other ways to soak, longest first
+ * @param actions what is done, as the kitchen's verbs
  */
 public record PrepStep(
         String id,
@@ -41,7 +46,16 @@ public record PrepStep(
         boolean own,
         @Nullable String why,
         List<Rung> ladder,
-        When when) {
+        When when,
+        @JsonIgnore Set<String> actions) {
+
+    private static final Pattern DAYS = Pattern.compile("(a|\\d+) days? ahead\\b.*");
+
+    /** @return how many days before it may be done, from {@code ahead}; 0 where it is done on the day */
+    public int daysAhead() {
+        Matcher days = ahead == null ? null : DAYS.matcher(ahead);
+        return days == null || !days.matches() ? 0 : days.group(1).equals("a") ? 1 : Integer.parseInt(days.group(1));
+    }
 
     /** @param grams or, of another pot, its {@code share}; null where the recipe gives no amount */
     @JsonInclude(JsonInclude.Include.NON_NULL)
@@ -110,7 +124,8 @@ public record PrepStep(
                 true,
                 why,
                 List.of(),
-                When.BEFORE);
+                When.BEFORE,
+                Set.of());
     }
 
     PrepStep using(List<Used> others) {
@@ -133,7 +148,8 @@ public record PrepStep(
                 own,
                 why,
                 ladder,
-                when);
+                when,
+                actions);
     }
 
     PrepStep startingBefore(int minutes) {
@@ -156,6 +172,7 @@ public record PrepStep(
                 own,
                 why,
                 ladder,
-                when);
+                when,
+                actions);
     }
 }

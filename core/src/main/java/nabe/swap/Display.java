@@ -27,6 +27,9 @@ public final class Display {
         this.spoons = spoons;
     }
 
+    /** Roles of things that are counted out, never scooped. */
+    private static final Set<String> COUNTED = Set.of("wrap", "tubes", "shells");
+
     public static Display of(House house) {
         return new Display(house.amounts(), house.spoons());
     }
@@ -43,6 +46,10 @@ public final class Display {
         OptionalDouble piece = ingredient.pieceGrams("sheet");
         if (piece.isPresent() && grams >= piece.getAsDouble()) {
             return (long) Math.ceil(grams / piece.getAsDouble() - 0.05) + " sheets (" + scales + ")";
+        }
+        OptionalDouble each = ingredient.pieceGrams("each");
+        if (COUNTED.contains(ingredient.role()) && each.isPresent() && grams >= each.getAsDouble()) {
+            return (long) Math.ceil(grams / each.getAsDouble() - 0.05) + " (" + scales + ")";
         }
         OptionalDouble density = ingredient.gramsPerMl();
         if (density.isEmpty() || grams < 0.5 || style == AmountStyle.METRIC) {

@@ -1,0 +1,456 @@
+package nabe.meal;
+
+import com.google.ortools.Loader;
+import com.google.ortools.sat.BoolVar;
+import com.google.ortools.sat.CpModel;
+import com.google.ortools.sat.CpSolver;
+import com.google.ortools.sat.CpSolverStatus;
+import com.google.ortools.sat.CumulativeConstraint;
+import com.google.ortools.sat.IntVar;
+import com.google.ortools.sat.IntervalVar;
+import com.google.ortools.sat.LinearExpr;
+import com.google.ortools.sat.LinearExprBuilder;
+import com.google.ortools.sat.Literal;
+import com.google.ortools.util.Domain;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import nabe.larder.Allergen;
+
+/**
+ * Finds when every task begins: hands, burners, shelves and tools are there once at a time, strict food is apart from the
+ * rest, and all is hot at serving time. Times are minutes from the first sitting.
+ */
+final class Clock {
+    static final int WASH_MINUTES = 5;
+    private static final int MOST_WASHES = 3;
+    private static final int IN_THE_AIR = 30;
+    /** Minutes between two dishes at different heats: the oven cools or warms. Kitchen practice. */
+    private static final int CHANGE_OF_HEAT = 10;
+
+    private static final double SAME_HEAT = 0.01;
+    private static final int ON_TABLE = 10;
+    private static final int LAST_HOUR = 60;
+    private static final int WASH = 400;
+    private static final int WAITS_HOT = 20;
+    private static final int IN_LAST_HOUR = 3;
+    private static final int NOT_AHEAD = 1;
+    private static final double SECONDS_IN_TIME = 3;
+    private static final double SECONDS = 5;
+    private static final double SECONDS_LATER = 0.8;
+
+    private final Problem problem;
+    private final CpModel model = new CpModel();
+    private final Map<String, IntVar> starts = new LinkedHashMap<>();
+    private final List<IntervalVar> hands = new ArrayList<>();
+    /** All cooks wash at once: a second pair of dirty hands would undo it. */
+    private final List<IntervalVar> washing = new ArrayList<>();
+
+    private final List<Washing> washes = new ArrayList<>();
+    private final LinearExprBuilder cost = LinearExpr.newBuilder();
+    private final IntVar late;
+
+    private record Washing(BoolVar there, IntVar start) {}
+
+    /**
+     * @param windows for every task the minutes at which its hands may begin
+     * @param fixed begun or done: their starts stand
+     * @param order the cook's own order of hands, or empty; {@code apart} whether keeping apart is asked for
+     * @param serveAt minute of serving, {@code horizon} the last minute there is
+     */
+    record Problem(
+            List<Draft> drafts,
+            Map<String, long[]> windows,
+            Map<String, Integer> fixed,
+            List<String> order,
+            boolean apart,
+            Items items,
+            Meal.Kitchen kitchen,
+            long[] washing,
+            int lastSitting,
+            int serveAt,
+            int horizon) {}
+
+    /** @param washes starts of washing up; {@code gap} to the bound, 0 when proven */
+    record Found(
+            Map<String, Integer> starts, List<Integer> washes, int late, boolean proven, double gap, long millis) {}
+
+    private static final class Natives {
+        static {
+            Loader.loadNativeLibraries();
+        }
+
+        static void load() {}
+    }
+
+    private Clock(Problem problem) {
+        Natives.load();
+        this.problem = problem;
+        this.late = model.newIntVar(0, problem.horizon - problem.serveAt, "late");
+    }
+
+    /** @return the best timeline found in the time there is, or empty where none can be */
+    static Optional<Found> solve(Problem problem) {
+        return new Clock(problem).solve();
+    }
+
+    private Optional<Found> solve() {
+        problem.drafts.forEach(this::start);
+        sequence();
+        handsOneAtATime();
+        burners();
+        tools();
+        ovens();
+        serving();
+        if (problem.apart) {
+            keepApart();
+        }
+        ownOrder();
+        ahead();
+        return found();
+    }
+
+    private void start(Draft d) {
+        Integer fixed = problem.fixed.get(d.id());
+        IntVar start = fixed != null
+                ? model.newIntVar(fixed, fixed, d.id())
+                : model.newIntVarFromDomain(Domain.fromFlatIntervals(problem.windows.get(d.id())), d.id());
+        starts.put(d.id(), start);
+        hands.add(model.newFixedSizeIntervalVar(start, d.active(), d.id() + " hands"));
+    }
+
+    private LinearExpr at(Draft d, int offset) {
+        return LinearExpr.newBuilder().add(starts.get(d.id())).add(offset).build();
+    }
+
+    private LinearExpr end(Draft d) {
+        return at(d, d.minutes());
+    }
+
+    private LinearExpr handsOff(Draft d) {
+        return at(d, d.active());
+    }
+
+    private Draft draft(String id) {
+        return problem.drafts.stream()
+                .filter(d -> d.id().equals(id))
+                .findFirst()
+                .orElse(null);
+    }
+
+    private void sequence() {
+        for (Draft d : problem.drafts) {
+            for (String id : d.after()) {
+                Draft before = draft(id);
+                if (before == null) {
+                    continue;
+                }
+                boolean joined = before.stage() == Draft.Stage.BAKE
+                        && (d.stage() == Draft.Stage.BAKE
+                                || d.stage() == Draft.Stage.REST && d.action().equals("rest"));
+                boolean during = d.stage() == Draft.Stage.REST && !d.action().equals("rest");
+                boolean free = problem.fixed.containsKey(d.id()) && problem.fixed.containsKey(id);
+                if (joined && !free) {
+                    model.addEquality(starts.get(d.id()), end(before));
+                } else if (during && before.stage() == Draft.Stage.BAKE) {
+                    model.addGreaterOrEqual(starts.get(d.id()), handsOff(before));
+                } else if (!free) {
+                    model.addGreaterOrEqual(starts.get(d.id()), end(before));
+                }
+            }
+        }
+    }
+
+    private void handsOneAtATime() {
+        for (int k = 0; k < MOST_WASHES && problem.apart; k++) {
+            BoolVar there = model.newBoolVar("wash " + k);
+            IntVar start = model.newIntVarFromDomain(Domain.fromFlatIntervals(problem.washing), "wash start " + k);
+            washing.add(model.newOptionalFixedSizeIntervalVar(start, WASH_MINUTES, there, "washing " + k));
+            if (k > 0) {
+                model.addImplication(there, washes.getLast().there);
+                model.addGreaterOrEqual(start, plus(washes.getLast().start, WASH_MINUTES))
+                        .onlyEnforceIf(there);
+            }
+            washes.add(new Washing(there, start));
+            cost.addTerm(there, WASH);
+        }
+        int cooks = problem.kitchen.cooks();
+        CumulativeConstraint all = model.addCumulative(cooks);
+        hands.forEach(h -> all.addDemand(h, 1));
+        washing.forEach(w -> all.addDemand(w, cooks));
+    }
+
+    private static LinearExpr plus(IntVar var, int offset) {
+        return LinearExpr.newBuilder().add(var).add(offset).build();
+    }
+
+    private void burners() {
+        List<IntervalVar> hot = problem.drafts.stream()
+                .filter(Draft::burner)
+                .map(d -> model.newFixedSizeIntervalVar(starts.get(d.id()), d.minutes(), d.id() + " burner"))
+                .toList();
+        if (!hot.isEmpty()) {
+            CumulativeConstraint all = model.addCumulative(problem.kitchen.burners());
+            hot.forEach(h -> all.addDemand(h, 1));
+        }
+    }
+
+    /** As many at once as there are things in the pool; shared pools are one. */
+    private void tools() {
+        Map<List<MealTask.Held>, List<IntervalVar>> taken = new HashMap<>();
+        for (Draft d : problem.drafts) {
+            for (String kind : d.tools()) {
+                int minutes = problem.items.holdsFood(kind) ? d.minutes() : d.active();
+                taken.computeIfAbsent(problem.items.pool(kind, d), k -> new ArrayList<>())
+                        .add(model.newFixedSizeIntervalVar(starts.get(d.id()), minutes, d.id() + " " + kind));
+            }
+        }
+        taken.forEach((pool, intervals) -> {
+            CumulativeConstraint all = model.addCumulative(pool.size());
+            intervals.forEach(i -> all.addDemand(i, 1));
+        });
+    }
+
+    private void ovens() {
+        List<Draft> baking =
+                problem.drafts.stream().filter(d -> d.oven() != null).toList();
+        for (int o = 0; o < problem.kitchen.ovens().size(); o++) {
+            int oven = o;
+            List<Draft> here =
+                    baking.stream().filter(d -> d.oven().oven() == oven).toList();
+            CumulativeConstraint shelves =
+                    model.addCumulative(problem.kitchen.ovens().get(o).shelves());
+            here.forEach(d -> shelves.addDemand(
+                    model.newFixedSizeIntervalVar(starts.get(d.id()), d.minutes(), d.id() + " oven"), 1));
+            for (int i = 0; i < here.size(); i++) {
+                for (int j = i + 1; j < here.size(); j++) {
+                    twoInOneOven(
+                            here.get(i), here.get(j), problem.kitchen.ovens().get(o));
+                }
+            }
+        }
+    }
+
+    private void twoInOneOven(Draft a, Draft b, Meal.Oven oven) {
+        if (a.dish() == b.dish()) {
+            return;
+        }
+        boolean otherHeat = Math.abs(a.oven().celsius() - b.oven().celsius()) > SAME_HEAT;
+        boolean unsafe = problem.apart
+                && (crumbs(a, b, oven)
+                        || crumbs(b, a, oven)
+                        || a.endangers(b)
+                                && b.endangers(a)
+                                && !(a.oven().covered() && b.oven().covered()));
+        if (otherHeat || unsafe) {
+            either(a, b, otherHeat ? CHANGE_OF_HEAT : 0);
+        }
+    }
+
+    /** With one shelf or a fan, open strict food gets what another dish drops. */
+    private static boolean crumbs(Draft other, Draft strict, Meal.Oven oven) {
+        return other.endangers(strict) && !strict.oven().covered() && (oven.fan() || oven.shelves() < 2);
+    }
+
+    private void either(Draft a, Draft b, int gap) {
+        BoolVar first = model.newBoolVar(a.id() + " before " + b.id());
+        model.addGreaterOrEqual(starts.get(b.id()), at(a, a.minutes() + gap)).onlyEnforceIf(first);
+        model.addGreaterOrEqual(starts.get(a.id()), at(b, b.minutes() + gap)).onlyEnforceIf(first.not());
+    }
+
+    private boolean isStrict(int dish) {
+        return problem.drafts.stream()
+                .anyMatch(d -> d.dishes().equals(List.of(dish)) && !d.guards().isEmpty());
+    }
+
+    /** On the table within ten minutes of each other, strict food first; a dish that waits hot costs. */
+    private void serving() {
+        List<Draft> last = problem.drafts.stream()
+                .filter(d -> d.stage() == Draft.Stage.SERVE)
+                .sorted(Comparator.comparing(d -> !isStrict(d.dish())))
+                .toList();
+        for (Draft d : last) {
+            LinearExpr end =
+                    LinearExpr.newBuilder().add(end(d)).addTerm(late, -1).build();
+            model.addLessOrEqual(end, problem.serveAt);
+            model.addGreaterOrEqual(end, problem.serveAt - ON_TABLE);
+            problem.drafts.stream()
+                    .filter(r -> d.after().contains(r.id())
+                            && (r.stage() == Draft.Stage.BAKE || r.action().equals("rest")))
+                    .forEach(r -> {
+                        cost.addTerm(starts.get(d.id()), WAITS_HOT);
+                        cost.addTerm(starts.get(r.id()), -WAITS_HOT);
+                    });
+        }
+        for (int i = 1; i < last.size(); i++) {
+            boolean fixed = problem.fixed.containsKey(last.get(i).id());
+            if (!fixed) {
+                model.addGreaterOrEqual(
+                        starts.get(last.get(i).id()), starts.get(last.get(i - 1).id()));
+            }
+        }
+    }
+
+    /** Whatever takes hands, by the things it touches and the food on them. */
+    private void keepApart() {
+        for (Draft strict : problem.drafts) {
+            for (Draft dirty : strict.guards().isEmpty() ? List.<Draft>of() : problem.drafts) {
+                if (dirty != strict && carries(dirty, strict)) {
+                    apart(dirty, strict);
+                }
+            }
+        }
+    }
+
+    /** A task endangers by its own food, and by what clings to the tools it shares with food that does. */
+    private boolean carries(Draft dirty, Draft strict) {
+        if (dirty.endangers(strict)) {
+            return true;
+        }
+        boolean asStrict = dirty.guards().containsAll(strict.guards());
+        return !asStrict
+                && problem.drafts.stream().filter(d -> d.endangers(strict)).anyMatch(d -> sharesThing(d, dirty));
+    }
+
+    private boolean sharesThing(Draft a, Draft b) {
+        return a.tools().stream()
+                .filter(b.tools()::contains)
+                .anyMatch(kind -> problem.items.pool(kind, a).stream().anyMatch(problem.items.pool(kind, b)::contains));
+    }
+
+    private boolean sharesUnwashable(Draft a, Draft b) {
+        return a.tools().stream()
+                .filter(b.tools()::contains)
+                .anyMatch(kind -> problem.items.sharesUnwashable(kind, a, b));
+    }
+
+    private void apart(Draft dirty, Draft strict) {
+        if (problem.fixed.containsKey(dirty.id()) && problem.fixed.containsKey(strict.id())) {
+            return;
+        }
+        if (sharesUnwashable(dirty, strict)) {
+            model.addGreaterOrEqual(starts.get(dirty.id()), handsOff(strict));
+            return;
+        }
+        List<Literal> ways = new ArrayList<>();
+        BoolVar first = model.newBoolVar("");
+        model.addGreaterOrEqual(starts.get(dirty.id()), handsOff(strict)).onlyEnforceIf(first);
+        ways.add(first);
+        boolean emptied = sharesThing(dirty, strict);
+        for (Washing wash : washes) {
+            BoolVar between = model.newBoolVar("");
+            model.addImplication(between, wash.there);
+            model.addGreaterOrEqual(wash.start, emptied ? end(dirty) : handsOff(dirty))
+                    .onlyEnforceIf(between);
+            model.addGreaterOrEqual(starts.get(strict.id()), plus(wash.start, WASH_MINUTES))
+                    .onlyEnforceIf(between);
+            if (dirty.flour()
+                    && strict.oven() == null
+                    && dirty.handles().stream()
+                            .anyMatch(a -> Allergen.GLUTEN.contains(a)
+                                    && strict.guards().contains(a))) {
+                model.addGreaterOrEqual(starts.get(strict.id()), at(dirty, dirty.active() + IN_THE_AIR))
+                        .onlyEnforceIf(between);
+            }
+            ways.add(between);
+        }
+        model.addBoolOr(ways.toArray(Literal[]::new));
+    }
+
+    private void ownOrder() {
+        Draft before = null;
+        for (String id : problem.order) {
+            Draft d = draft(id);
+            if (d != null && before != null) {
+                model.addGreaterOrEqual(starts.get(d.id()), handsOff(before));
+            }
+            before = d == null ? before : d;
+        }
+    }
+
+    /** What can be done before the day is; what is left is not left to the last hour. */
+    private void ahead() {
+        for (Draft d : problem.drafts) {
+            boolean work = d.stage() == Draft.Stage.PREP || d.stage() == Draft.Stage.BUILD;
+            if (!work || problem.fixed.containsKey(d.id())) {
+                continue;
+            }
+            BoolVar last = model.newBoolVar(d.id() + " in the last hour");
+            model.addLessOrEqual(handsOff(d), problem.serveAt - LAST_HOUR).onlyEnforceIf(last.not());
+            cost.addTerm(last, (long) IN_LAST_HOUR * d.active());
+            if (problem.windows.get(d.id())[0] < problem.lastSitting) {
+                BoolVar day = model.newBoolVar(d.id() + " on the day");
+                model.addLessOrEqual(starts.get(d.id()), problem.lastSitting - 1)
+                        .onlyEnforceIf(day.not());
+                cost.addTerm(day, (long) NOT_AHEAD * d.active());
+            }
+        }
+    }
+
+    /** First nobody's food late; then, no later than that, washing, hot waiting and the last hour. */
+    private Optional<Found> found() {
+        long began = System.nanoTime();
+        model.minimize(late);
+        CpSolver inTime = solver(SECONDS_IN_TIME);
+        CpSolverStatus first = inTime.solve(model);
+        if (!isFound(first)) {
+            return Optional.empty();
+        }
+        model.addLessOrEqual(late, inTime.value(late));
+        hint(inTime);
+        LinearExpr all = cost.build();
+        model.minimize(all);
+        CpSolver best = solver(SECONDS);
+        CpSolverStatus second = best.solve(model);
+        CpSolver taken = isFound(second) ? settled(all, Math.round(best.objectiveValue()), best) : inTime;
+        boolean proven = first == CpSolverStatus.OPTIMAL && second == CpSolverStatus.OPTIMAL;
+        double gap = proven ? 0 : Math.max(gap(inTime), isFound(second) ? gap(best) : 1);
+        Map<String, Integer> at = new LinkedHashMap<>();
+        starts.forEach((id, var) -> at.put(id, (int) taken.value(var)));
+        List<Integer> wash = washes.stream()
+                .filter(w -> taken.booleanValue(w.there))
+                .map(w -> (int) taken.value(w.start))
+                .toList();
+        long millis = (System.nanoTime() - began) / 1_000_000;
+        return Optional.of(new Found(at, wash, (int) taken.value(late), proven, gap, millis));
+    }
+
+    private static boolean isFound(CpSolverStatus status) {
+        return status == CpSolverStatus.OPTIMAL || status == CpSolverStatus.FEASIBLE;
+    }
+
+    private static double gap(CpSolver solver) {
+        double value = solver.objectiveValue();
+        return Math.abs(value - solver.bestObjectiveBound()) / Math.max(1, Math.abs(value));
+    }
+
+    private void hint(CpSolver from) {
+        model.clearHints();
+        starts.values().forEach(s -> model.addHint(s, from.value(s)));
+        washes.forEach(w -> model.addHint(w.start, from.value(w.start)));
+    }
+
+    /** Of all timelines as good, one that begins no earlier than it must: fresh food, a calm day. */
+    private CpSolver settled(LinearExpr all, long best, CpSolver first) {
+        model.addLessOrEqual(all, best);
+        LinearExprBuilder later = LinearExpr.newBuilder();
+        hint(first);
+        starts.values().forEach(later::add);
+        model.maximize(later.build());
+        CpSolver second = solver(SECONDS_LATER);
+        CpSolverStatus status = second.solve(model);
+        return isFound(status) ? second : first;
+    }
+
+    private static CpSolver solver(double seconds) {
+        CpSolver solver = new CpSolver();
+        solver.getParameters().setMaxTimeInSeconds(seconds);
+        solver.getParameters().setNumWorkers(2);
+        solver.getParameters().setRandomSeed(1);
+        return solver;
+    }
+}

@@ -1,0 +1,309 @@
+package nabe.meal;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import nabe.bake.Phase;
+import nabe.larder.Allergen;
+import nabe.larder.Ingredient;
+import nabe.plan.Plan;
+import nabe.prep.PrepStep;
+import nabe.prep.PrepStep.When;
+import nabe.swap.PlannedProcedure.Constituent;
+import nabe.swap.PlannedProcedure.Pot;
+import org.jspecify.annotations.Nullable;
+
+/** Takes the plans of several dishes apart into tasks. */
+final class Drafts {
+    /** Kitchen practice: hands at the oven door, at the table, and at a layer of the dish. */
+    private static final int DOOR = 3;
+
+    private static final int TABLE = 2;
+    private static final int LAYER = 2;
+    private static final int MOST_BUILDING = 20;
+    /** Longer than this between building and baking is a night in the fridge. */
+    private static final int LONG_WAIT = 120;
+
+    private static final double SAME_HEAT = 2.6;
+
+    private final Gear gear;
+    private final List<Draft> all = new ArrayList<>();
+
+    Drafts(Gear gear) {
+        this.gear = gear;
+    }
+
+    /** @param guards of each dish; {@code ovens} the oven each dish goes into */
+    List<Draft> of(List<Plan> plans, List<Set<Allergen>> guards, List<Integer> ovens) {
+        for (int i = 0; i < plans.size(); i++) {
+            new Dish(i, plans.get(i), guards.get(i), ovens.get(i)).take();
+        }
+        return Gathering.of(oneDial());
+    }
+
+    /** 375 °F and 190 °C are one place on the dial: dishes that near each other bake at the first one's heat. */
+    private List<Draft> oneDial() {
+        List<Draft.OvenUse> dials = new ArrayList<>();
+        List<Draft> same = new ArrayList<>();
+        for (Draft d : all) {
+            Draft.OvenUse own = d.oven();
+            Draft.OvenUse near = own == null
+                    ? null
+                    : dials.stream()
+                            .filter(o -> o.oven() == own.oven() && Math.abs(o.celsius() - own.celsius()) < SAME_HEAT)
+                            .findFirst()
+                            .orElse(own);
+            if (near == own && own != null) {
+                dials.add(own);
+            }
+            same.add(near == own ? d : d.at(near.celsius()));
+        }
+        return same;
+    }
+
+    /** One dish on its way. */
+    private final class Dish {
+        private final int index;
+        private final Plan plan;
+        private final Set<Allergen> guards;
+        private final int oven;
+        private final Map<String, Set<Allergen>> holds = new HashMap<>();
+        private final Map<String, String> lastOf = new LinkedHashMap<>();
+        private final Set<Allergen> whole;
+
+        Dish(int index, Plan plan, Set<Allergen> guards, int oven) {
+            this.index = index;
+            this.plan = plan;
+            this.guards = guards;
+            this.oven = oven;
+            this.whole = EnumSet.noneOf(Allergen.class);
+            plan.ingredients().forEach(i -> whole.addAll(i.allergens()));
+        }
+
+        private String id(String own) {
+            return "d" + index + "-" + own;
+        }
+
+        private String title() {
+            return plan.recipe().title();
+        }
+
+        void take() {
+            List<PrepStep> before = steps(When.BEFORE);
+            List<PrepStep> built = steps(When.BUILT);
+            int wait = built.stream().mapToInt(PrepStep::passiveMinutes).max().orElse(0);
+            int days = wait > LONG_WAIT ? 1 : 0;
+            for (PrepStep step : before) {
+                prep(step, Math.max(days, days(step, before)), afterOf(step), Draft.Stage.PREP);
+            }
+            String last = id("build");
+            add(new Draft(
+                    last,
+                    List.of(index),
+                    null,
+                    "Build the dish: " + title() + ".",
+                    "build",
+                    Draft.Stage.BUILD,
+                    Math.min(MOST_BUILDING, 4 + LAYER * plan.build().layers().size()),
+                    0,
+                    Set.of(),
+                    false,
+                    null,
+                    days,
+                    whole,
+                    guards,
+                    new LinkedHashSet<>(lastOf.values()),
+                    false));
+            for (PrepStep step : built) {
+                last = prep(step, days, Set.of(last), Draft.Stage.BUILD);
+            }
+            bake(last);
+        }
+
+        private List<PrepStep> steps(When when) {
+            return plan.prep().steps().stream().filter(s -> s.when() == when).toList();
+        }
+
+        /** A pot keeps as long as what it becomes keeps. */
+        private int days(PrepStep step, List<PrepStep> before) {
+            return before.stream()
+                    .filter(s -> step.component() != null && step.component().equals(s.component()) || s == step)
+                    .mapToInt(PrepStep::daysAhead)
+                    .max()
+                    .orElse(0);
+        }
+
+        private Set<String> afterOf(PrepStep step) {
+            Set<String> after = new LinkedHashSet<>();
+            if (step.component() != null && lastOf.containsKey(step.component())) {
+                after.add(lastOf.get(step.component()));
+            } else if (!step.own() && lastOf.containsKey("")) {
+                after.add(lastOf.get(""));
+            }
+            step.uses().stream()
+                    .map(PrepStep.Used::component)
+                    .filter(lastOf::containsKey)
+                    .forEach(c -> after.add(lastOf.get(c)));
+            return after;
+        }
+
+        private String prep(PrepStep step, int days, Set<String> after, Draft.Stage stage) {
+            String id = id(step.id());
+            Set<String> tools = gear.neededFor(step.actions(), step.tool());
+            boolean burner = step.heat() != null || tools.contains("saucepan") || tools.contains("frying-pan");
+            Set<Allergen> handles = step.component() == null ? cut() : held(step.component());
+            add(new Draft(
+                    id,
+                    List.of(index),
+                    step.component(),
+                    step.text(),
+                    step.actions().stream().sorted().findFirst().orElse("prep"),
+                    stage,
+                    Math.max(1, step.activeMinutes()),
+                    step.passiveMinutes(),
+                    tools,
+                    burner,
+                    null,
+                    days,
+                    handles,
+                    guards,
+                    after,
+                    isFloury(step)));
+            lastOf.put(step.component() == null ? "" : step.component(), id);
+            return id;
+        }
+
+        /** What getting ready touches: all that is cut, so whatever the list has cut. */
+        private Set<Allergen> cut() {
+            Set<Allergen> found = EnumSet.noneOf(Allergen.class);
+            plan.conversion().lines().stream()
+                    .filter(l -> !l.swapped() && l.ingredient() != null)
+                    .filter(l -> plan.recipe().lines().get(l.source()).preparation() != null)
+                    .forEach(l -> found.addAll(l.ingredient().allergens()));
+            return found;
+        }
+
+        private boolean isFloury(PrepStep step) {
+            return step.uses().stream()
+                    .flatMap(u -> plan.conversion().lines().stream()
+                            .filter(l -> l.item().equals(u.item())))
+                    .map(l -> l.ingredient())
+                    .anyMatch(Dish::isLooseFlour);
+        }
+
+        private static boolean isLooseFlour(@Nullable Ingredient food) {
+            return food != null
+                    && food.role().startsWith("flour")
+                    && food.allergens().stream().anyMatch(Allergen.GLUTEN::contains);
+        }
+
+        /** Everything in a pot and in the pots that go into it. */
+        private Set<Allergen> held(String component) {
+            Set<Allergen> known = holds.get(component);
+            if (known != null) {
+                return known;
+            }
+            Set<Allergen> found = EnumSet.noneOf(Allergen.class);
+            holds.put(component, found);
+            for (Pot pot : plan.conversion().procedure().components()) {
+                for (Constituent of : pot.id().equals(component) ? pot.of() : List.<Constituent>of()) {
+                    if (of.component() != null) {
+                        found.addAll(held(of.component()));
+                    }
+                    found.addAll(allergensOf(of));
+                }
+            }
+            return found;
+        }
+
+        private Set<Allergen> allergensOf(Constituent of) {
+            Set<Allergen> found = EnumSet.noneOf(Allergen.class);
+            if (of.line() != null && of.line().ingredient() != null) {
+                found.addAll(of.line().ingredient().allergens());
+            }
+            plan.ingredients().stream()
+                    .filter(i -> i.ingredient() != null && i.ingredient().equals(of.ingredient()))
+                    .forEach(i -> found.addAll(i.allergens()));
+            return found;
+        }
+
+        private void bake(String built) {
+            Set<String> after = Set.of(built);
+            String first = null;
+            int n = 0;
+            for (Phase phase : plan.bake().phases()) {
+                boolean rest = phase.celsius() == null;
+                n++;
+                String id = id(rest ? "rest" : "bake" + n);
+                int hands = Math.min(DOOR, Math.max(1, phase.minutes()));
+                add(new Draft(
+                        id,
+                        List.of(index),
+                        null,
+                        words(phase, first == null),
+                        rest ? "rest" : phase.kind(),
+                        rest ? Draft.Stage.REST : Draft.Stage.BAKE,
+                        hands,
+                        Math.max(0, phase.minutes() - hands),
+                        Set.of(),
+                        false,
+                        rest ? null : new Draft.OvenUse(oven, phase.celsius(), phase.covered()),
+                        0,
+                        rest ? Set.of() : whole,
+                        rest ? Set.of() : guards,
+                        after,
+                        false));
+                first = first == null ? id : first;
+                after = Set.of(id);
+            }
+            Set<String> last = new TreeSet<>(after);
+            for (PrepStep step : steps(When.WHILE_BAKING)) {
+                last.add(prep(step, 0, first == null ? Set.of(built) : Set.of(first), Draft.Stage.REST));
+            }
+            for (PrepStep step : steps(When.TO_SERVE)) {
+                last.add(prep(step, 0, new HashSet<>(after), Draft.Stage.REST));
+            }
+            add(new Draft(
+                    id("serve"),
+                    List.of(index),
+                    null,
+                    "Bring it to the table: " + title() + ".",
+                    "serve",
+                    Draft.Stage.SERVE,
+                    TABLE,
+                    0,
+                    Set.of(),
+                    false,
+                    null,
+                    0,
+                    Set.of(),
+                    Set.of(),
+                    last,
+                    false));
+        }
+
+        private String words(Phase phase, boolean first) {
+            String adds = phase.adds().isEmpty()
+                    ? ""
+                    : " Now on: " + String.join(", ", phase.adds()).toLowerCase(java.util.Locale.ROOT) + ".";
+            String stir = phase.stir() ? " Stir once." : "";
+            if (phase.celsius() == null) {
+                return title() + " out of the oven; let it rest " + phase.minutes() + " min.";
+            }
+            String how = phase.kind().equals("grill") ? "under the grill" : phase.covered() ? "covered" : "open";
+            return title() + (first ? " into the oven, " : ": ") + how + ", " + Math.round(phase.celsius()) + " °C, "
+                    + phase.minutes() + " min." + adds + stir;
+        }
+
+        private void add(Draft draft) {
+            all.add(draft);
+        }
+    }
+}

@@ -1,0 +1,189 @@
+package nabe.meal;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import nabe.larder.Allergen;
+import nabe.needs.Judgement;
+import nabe.needs.Needs;
+import nabe.plan.Brief;
+import nabe.plan.Plan;
+import nabe.plan.Planner;
+import nabe.prep.PrepStep;
+import nabe.swap.ConvertedLine;
+import nabe.swap.Swap;
+
+/** Who can eat what, and what each has on the plate. */
+final class Guests {
+    private static final int MOST_NAMED = 6;
+    private final Meal meal;
+    private final List<Plan> plans;
+    private final Planner planner;
+
+    Guests(Meal meal, List<Plan> plans, Planner planner) {
+        this.meal = meal;
+        this.plans = plans;
+        this.planner = planner;
+    }
+
+    List<MealPlan.Eats> eats() {
+        List<MealPlan.Eats> all = new ArrayList<>();
+        for (Meal.Eater eater : meal.eaters()) {
+            for (int i = 0; i < plans.size(); i++) {
+                all.add(eats(eater, i));
+            }
+        }
+        return all;
+    }
+
+    private MealPlan.Eats eats(Meal.Eater eater, int dish) {
+        Plan plan = plans.get(dish);
+        List<String> against = new ArrayList<>();
+        List<String> labels = new ArrayList<>();
+        for (ConvertedLine line : plan.conversion().toBuy()) {
+            if (line.ingredient() == null) {
+                labels.add(line.item() + " (not known: ask what is in it)");
+                continue;
+            }
+            Judgement judgement = eater.needs().judge(line.ingredient(), claims(plan, line));
+            if (!judgement.fits()) {
+                against.add(line.item() + ": " + String.join(", ", judgement.offends()));
+            } else if (judgement.needsLabel()) {
+                labels.add(line.item());
+            }
+        }
+        plan.conversion().unresolved().forEach(u -> labels.add(u.text() + " (left out: " + u.why() + ")"));
+        if (!against.isEmpty()) {
+            return new MealPlan.Eats(eater.name(), dish, "no", few(against));
+        }
+        boolean sure = labels.isEmpty() || eater.needs().isEmpty();
+        return new MealPlan.Eats(
+                eater.name(),
+                dish,
+                sure ? "yes" : "check",
+                sure ? List.of() : List.of("Read the label: " + String.join(", ", few(labels)) + "."));
+    }
+
+    private static Collection<String> claims(Plan plan, ConvertedLine line) {
+        return line.swapped()
+                ? List.of()
+                : plan.recipe().lines().get(line.source()).claims();
+    }
+
+    private static List<String> few(List<String> all) {
+        List<String> distinct = all.stream().distinct().toList();
+        if (distinct.size() <= MOST_NAMED) {
+            return distinct;
+        }
+        List<String> some = new ArrayList<>(distinct.subList(0, MOST_NAMED));
+        some.add("and " + (distinct.size() - MOST_NAMED) + " more");
+        return some;
+    }
+
+    /** @return for every dish what must not get into it: what strict people who eat it cannot have */
+    List<Set<Allergen>> guards(List<MealPlan.Eats> eats) {
+        List<Set<Allergen>> all = new ArrayList<>();
+        for (int i = 0; i < plans.size(); i++) {
+            int dish = i;
+            Set<Allergen> guards = EnumSet.noneOf(Allergen.class);
+            meal.eaters().stream()
+                    .filter(e -> e.needs().strict() && meal.dishes().get(dish).isFor(e) && !isNo(eats, e, dish))
+                    .forEach(e -> guards.addAll(e.needs().forbidden()));
+            Needs own = meal.dishes().get(i).brief().needs();
+            if (own.strict() && fits(plans.get(i), own)) {
+                guards.addAll(own.forbidden());
+            }
+            plans.get(i).ingredients().forEach(item -> guards.removeAll(item.allergens()));
+            all.add(guards);
+        }
+        return all;
+    }
+
+    private static boolean fits(Plan plan, Needs needs) {
+        return plan.conversion().toBuy().stream()
+                .allMatch(l -> l.ingredient() == null
+                        || needs.judge(l.ingredient(), claims(plan, l)).fits());
+    }
+
+    private static boolean isNo(List<MealPlan.Eats> eats, Meal.Eater eater, int dish) {
+        return eats.stream()
+                .anyMatch(e -> e.eater().equals(eater.name())
+                        && e.dish() == dish
+                        && e.verdict().equals("no"));
+    }
+
+    List<MealPlan.Gap> gaps(List<MealPlan.Eats> eats) {
+        List<MealPlan.Gap> gaps = new ArrayList<>();
+        for (Meal.Eater eater : meal.eaters()) {
+            boolean fed = eats.stream()
+                    .anyMatch(e -> e.eater().equals(eater.name())
+                            && !e.verdict().equals("no")
+                            && meal.dishes().get(e.dish()).isFor(eater));
+            if (!fed) {
+                gaps.add(new MealPlan.Gap(eater.name(), offer(eater, eats)));
+            }
+        }
+        return gaps;
+    }
+
+    private String offer(Meal.Eater eater, List<MealPlan.Eats> eats) {
+        Optional<String> suits = eats.stream()
+                .filter(e -> e.eater().equals(eater.name()) && !e.verdict().equals("no"))
+                .map(e -> plans.get(e.dish()).recipe().title())
+                .findFirst();
+        if (suits.isPresent()) {
+            return "Let " + eater.name() + " have of \"" + suits.get() + "\" too, and make enough of it.";
+        }
+        return "Nothing here is for " + eater.name() + ". Convert \""
+                + plans.getFirst().recipe().title() + "\" for everybody, or add a dish of their own.";
+    }
+
+    List<MealPlan.Compare> compare(List<MealPlan.Eats> eats) {
+        List<MealPlan.Compare> all = new ArrayList<>();
+        for (int i = 0; i < plans.size(); i++) {
+            int dish = i;
+            List<Meal.Eater> cannot = meal.eaters().stream()
+                    .filter(e -> meal.dishes().get(dish).isFor(e) && isNo(eats, e, dish))
+                    .toList();
+            if (!cannot.isEmpty()) {
+                all.add(compare(dish, cannot));
+            }
+        }
+        return all;
+    }
+
+    private MealPlan.Compare compare(int dish, List<Meal.Eater> cannot) {
+        Brief brief = meal.dishes().get(dish).brief();
+        Needs both = cannot.stream().map(Meal.Eater::needs).reduce(brief.needs(), Needs::and);
+        Plan converted = planner.plan(MealPlanner.with(brief, both, brief.oven()));
+        MealPlan.Way forAll = way(converted, converted);
+        MealPlan.Way apart = new MealPlan.Way(
+                way(plans.get(dish), plans.get(dish)).minutes() + forAll.minutes(), forAll.fidelity(), forAll.checks());
+        boolean near = forAll.fidelity() >= 0.5;
+        return new MealPlan.Compare(
+                dish,
+                cannot.stream().map(Meal.Eater::name).toList(),
+                forAll,
+                apart,
+                near ? "one for all" : "one apart",
+                near
+                        ? "One dish is less work and less risk: nothing in it has to be kept from anything else."
+                        : "The swaps here change the dish much; a small one apart leaves the rest as it is.");
+    }
+
+    private static MealPlan.Way way(Plan plan, Plan checked) {
+        int minutes =
+                plan.prep().steps().stream().mapToInt(PrepStep::activeMinutes).sum();
+        double fidelity = plan.conversion().swaps().stream()
+                .filter(s -> !s.becomes().isEmpty())
+                .mapToDouble(Swap::fidelity)
+                .min()
+                .orElse(1);
+        int checks = (int)
+                checked.ingredients().stream().filter(i -> i.label() != null).count();
+        return new MealPlan.Way(minutes, fidelity, checks);
+    }
+}

@@ -1,0 +1,172 @@
+package nabe.meal;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import nabe.larder.Allergen;
+import nabe.meal.MealTask.Held;
+
+/**
+ * Which spoon is for which food. Dishes that endanger each other get tools of their own as far as there are enough; where
+ * there are not, one is shared, and then order or washing keeps them apart.
+ */
+final class Items {
+    private final Gear gear;
+    private final List<Meal.Owned> owned;
+    private final int[] groupOf;
+    private final boolean[] guarded;
+    private final Map<String, List<Held>> pools = new HashMap<>();
+    private final Set<String> kept = new TreeSet<>();
+    private final List<MealPlan.Missing> missing = new ArrayList<>();
+
+    /** @param handles what each dish has in it, {@code guards} what must not get into it */
+    Items(Gear gear, List<Meal.Owned> owned, List<Set<Allergen>> handles, List<Set<Allergen>> guards) {
+        this.gear = gear;
+        this.owned = owned;
+        this.groupOf = groups(handles, guards);
+        this.guarded = new boolean[guards.size()];
+        for (int i = 0; i < guards.size(); i++) {
+            guarded[i] = !guards.get(i).isEmpty();
+        }
+    }
+
+    private static int[] groups(List<Set<Allergen>> handles, List<Set<Allergen>> guards) {
+        int[] group = new int[handles.size()];
+        for (int i = 0; i < group.length; i++) {
+            int free = 0;
+            for (int j = 0; j < i; j++) {
+                boolean conflict = meets(handles.get(i), guards.get(j)) || meets(handles.get(j), guards.get(i));
+                if (conflict && group[j] == free) {
+                    free++;
+                    j = -1;
+                }
+            }
+            group[i] = free;
+        }
+        return group;
+    }
+
+    private static boolean meets(Set<Allergen> handles, Set<Allergen> guards) {
+        return handles.stream().anyMatch(guards::contains);
+    }
+
+    /** Deals out every kind that these tasks take. */
+    void deal(List<Draft> drafts) {
+        Map<String, Set<Integer>> wanted = new LinkedHashMap<>();
+        drafts.forEach(d -> d.tools()
+                .forEach(kind ->
+                        wanted.computeIfAbsent(kind, k -> new TreeSet<>()).add(groupOf[d.dish()])));
+        wanted.forEach(this::deal);
+    }
+
+    private void deal(String kind, Set<Integer> groups) {
+        List<Held> all = things(gear.kind(kind));
+        List<Held> keptOnes = all.stream().filter(h -> kept.contains(h.item())).toList();
+        List<Held> common = new ArrayList<>(all);
+        common.removeAll(keptOnes);
+        List<Integer> strictFirst = groups.stream()
+                .sorted(Comparator.comparing((Integer g) -> !isStrict(g)))
+                .toList();
+        if (common.isEmpty() && (keptOnes.isEmpty() || strictFirst.stream().anyMatch(g -> !isStrict(g)))) {
+            Gear.Kind of = gear.kind(kind);
+            common.add(new Held(
+                    kind, of.names().getFirst() + " to borrow", of.material(), gear.washesClean(of, of.material())));
+            missing.add(
+                    new MealPlan.Missing("There is no " + of.names().getFirst() + " for this.", "Borrow or buy one."));
+        }
+        int next = 0;
+        boolean enough = common.size() >= groups.size();
+        List<List<Held>> shares = new ArrayList<>();
+        for (int g = 0; g < strictFirst.size(); g++) {
+            shares.add(new ArrayList<>());
+        }
+        for (Held held : common) {
+            shares.get(next % shares.size()).add(held);
+            next++;
+        }
+        for (int i = 0; i < strictFirst.size(); i++) {
+            int group = strictFirst.get(i);
+            List<Held> own = new ArrayList<>(isStrict(group) ? keptOnes : List.of());
+            own.addAll(enough ? shares.get(i) : own.isEmpty() ? common : List.of());
+            pools.put(key(kind, group), List.copyOf(own));
+        }
+    }
+
+    private boolean isStrict(int group) {
+        for (int i = 0; i < groupOf.length; i++) {
+            if (groupOf[i] == group && guarded[i]) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private List<Held> things(Gear.Kind kind) {
+        List<Held> all = new ArrayList<>();
+        boolean said = false;
+        for (Meal.Owned own : owned) {
+            if (gear.named(own.tool()).filter(kind::equals).isEmpty()) {
+                continue;
+            }
+            said = true;
+            String material = gear.material(own.material(), kind);
+            for (int i = 0; i < own.count(); i++) {
+                boolean forSome = own.keptFor() != null && !own.keptFor().isBlank();
+                String name = kind.names().getFirst() + " " + (all.size() + 1)
+                        + (forSome ? " (kept for " + own.keptFor() + ")" : "");
+                all.add(new Held(kind.id(), name, material, gear.washesClean(kind, material)));
+                if (forSome) {
+                    kept.add(name);
+                }
+            }
+        }
+        for (int i = 0; i < kind.count() && !said; i++) {
+            all.add(new Held(
+                    kind.id(),
+                    kind.names().getFirst() + " " + (i + 1),
+                    kind.material(),
+                    gear.washesClean(kind, kind.material())));
+        }
+        return all;
+    }
+
+    private static String key(String kind, int group) {
+        return kind + "/" + group;
+    }
+
+    /** @return the things a task may take of this kind, any one of them */
+    List<Held> pool(String kind, Draft draft) {
+        return pools.get(key(kind, groupOf[draft.dish()]));
+    }
+
+    /** Puts one more of a kind there for these dishes alone: what is lacking is said. */
+    void lend(String kind, Draft strict) {
+        Gear.Kind of = gear.kind(kind);
+        String name = of.names().getFirst() + " of its own";
+        pools.put(
+                key(kind, groupOf[strict.dish()]),
+                List.of(new Held(kind, name, of.material(), gear.washesClean(of, of.material()))));
+        missing.add(
+                new MealPlan.Missing(
+                        "One " + of.names().getFirst() + " cannot serve both the strict food and the rest.",
+                        "Have one more, kept for the strict food: new, borrowed from a kitchen as strict, or with foil or paper between."));
+    }
+
+    /** @return whether one thing that does not wash clean would serve both */
+    boolean sharesUnwashable(String kind, Draft a, Draft b) {
+        return pool(kind, a).stream().filter(h -> !h.washesClean()).anyMatch(pool(kind, b)::contains);
+    }
+
+    boolean holdsFood(String kind) {
+        return gear.kind(kind).holdsFood();
+    }
+
+    List<MealPlan.Missing> missing() {
+        return List.copyOf(missing);
+    }
+}

@@ -1,0 +1,192 @@
+package nabe.meal;
+
+import java.time.Duration;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import nabe.larder.Allergen;
+
+/**
+ * Replays a timeline from its first task to its last and names every moment at which an allergen gets where it must not be.
+ * It knows nothing of how the timeline was found.
+ */
+public final class KeepingApart {
+    /** Loose flour hangs in the air about half an hour. Source: usual advice of coeliac societies. */
+    private static final Duration IN_THE_AIR = Duration.ofMinutes(30);
+
+    private static final String HANDS = "hands of cook ";
+    private final List<Meal.Oven> ovens;
+    /** What clings to each thing, and since which task. */
+    private final Map<String, Map<Allergen, String>> residues = new HashMap<>();
+
+    private final List<Breach> breaches = new ArrayList<>();
+
+    private KeepingApart(List<Meal.Oven> ovens) {
+        this.ovens = ovens;
+    }
+
+    /** @return the breaches in the order they happen; none: the strict food is apart the whole way */
+    public static List<Breach> breaches(List<MealTask> tasks, List<Meal.Oven> ovens) {
+        return new KeepingApart(ovens).walk(tasks);
+    }
+
+    private List<Breach> walk(List<MealTask> tasks) {
+        List<MealTask> inOrder = tasks.stream()
+                .sorted(Comparator.comparing(MealTask::from).thenComparing(t -> !t.wash()))
+                .toList();
+        for (int i = 0; i < inOrder.size(); i++) {
+            MealTask task = inOrder.get(i);
+            if (task.wash()) {
+                wash(task, inOrder.subList(0, i));
+                continue;
+            }
+            reach(task);
+            sideBySide(task, inOrder);
+            leave(task);
+        }
+        air(inOrder);
+        oven(inOrder);
+        return breaches.stream().sorted(Comparator.comparing(Breach::at)).toList();
+    }
+
+    private static List<String> touched(MealTask task) {
+        List<String> all = new ArrayList<>();
+        task.tools().forEach(t -> all.add(t.item()));
+        if (task.surface() != null) {
+            all.add(task.surface());
+        }
+        task.hands().forEach(h -> all.add(HANDS + h.cook()));
+        return all.stream().distinct().toList();
+    }
+
+    /** What clings to hands, worktop and tools gets into the food. */
+    private void reach(MealTask task) {
+        for (String thing : touched(task)) {
+            residues.getOrDefault(thing, Map.of()).forEach((allergen, source) -> {
+                if (task.guards().contains(allergen)) {
+                    breaches.add(new Breach(task.from(), task.id(), thing, allergen, source, mend(task, thing)));
+                }
+            });
+        }
+    }
+
+    private static String mend(MealTask task, String thing) {
+        return task.tools().stream()
+                .filter(t -> t.item().equals(thing) && !t.washesClean())
+                .findFirst()
+                .map(t -> "Use another " + t.tool() + " kept for this food, or do this first: washing does not clean "
+                        + t.material() + " well enough.")
+                .orElse("Wash the " + thing + " with hot soapy water before, or do this first.");
+    }
+
+    /** All that a task touches takes up what it handles, and what clung to one of its things before. */
+    private void leave(MealTask task) {
+        Map<Allergen, String> now = new TreeMap<>();
+        for (String thing : touched(task)) {
+            residues.getOrDefault(thing, Map.of()).forEach(now::putIfAbsent);
+        }
+        task.handles().forEach(a -> now.put(a, task.id()));
+        for (String thing : touched(task)) {
+            now.forEach(residues.computeIfAbsent(thing, k -> new TreeMap<>())::putIfAbsent);
+        }
+    }
+
+    /** A tool still in use elsewhere stays as it is. */
+    private void wash(MealTask task, List<MealTask> before) {
+        task.hands().forEach(h -> residues.remove(HANDS + h.cook()));
+        if (task.surface() != null) {
+            residues.remove(task.surface());
+        }
+        for (MealTask.Held tool : task.tools()) {
+            boolean inUse = before.stream()
+                    .anyMatch(t -> t.to().isAfter(task.from())
+                            && t.tools().stream().anyMatch(h -> h.item().equals(tool.item())));
+            if (tool.washesClean() && !inUse) {
+                residues.remove(tool.item());
+            }
+        }
+    }
+
+    /** Two cooks at one worktop, one with wheat, one with strict food. */
+    private void sideBySide(MealTask task, List<MealTask> all) {
+        for (MealTask other : all) {
+            boolean together = other != task
+                    && !other.wash()
+                    && other.surface() != null
+                    && other.surface().equals(task.surface())
+                    && other.from().isBefore(task.handsOff())
+                    && task.from().isBefore(other.handsOff());
+            if (together) {
+                meet(task, other, task.from().isAfter(other.from()) ? task.from() : other.from(), task.surface());
+            }
+        }
+    }
+
+    private void meet(MealTask strict, MealTask other, LocalDateTime at, String where) {
+        other.handles().stream()
+                .filter(strict.guards()::contains)
+                .forEach(a -> breaches.add(new Breach(
+                        at, strict.id(), where, a, other.id(), "Do one after the other, and wash up between.")));
+    }
+
+    private void air(List<MealTask> tasks) {
+        for (MealTask dusty : tasks) {
+            for (MealTask strict : dusty.flour() ? tasks : List.<MealTask>of()) {
+                boolean open = strict.oven() == null
+                        && !strict.wash()
+                        && strict.from().isBefore(dusty.handsOff().plus(IN_THE_AIR))
+                        && dusty.from().isBefore(strict.handsOff());
+                if (open) {
+                    LocalDateTime at = strict.from().isAfter(dusty.from()) ? strict.from() : dusty.from();
+                    dusty.handles().stream()
+                            .filter(Allergen.GLUTEN::contains)
+                            .filter(strict.guards()::contains)
+                            .forEach(a -> breaches.add(new Breach(
+                                    at,
+                                    strict.id(),
+                                    "flour in the air",
+                                    a,
+                                    dusty.id(),
+                                    "Do this first, cover it, or wait half an hour.")));
+                }
+            }
+        }
+    }
+
+    /** Crumbs fall, and a fan carries them. */
+    private void oven(List<MealTask> tasks) {
+        for (MealTask strict : tasks) {
+            for (MealTask other : tasks) {
+                MealTask.InOven here = strict.oven();
+                MealTask.InOven there = other.oven();
+                boolean together = here != null
+                        && there != null
+                        && strict != other
+                        && here.oven() == there.oven()
+                        && strict.from().isBefore(other.to())
+                        && other.from().isBefore(strict.to());
+                if (!together || here.covered()) {
+                    continue;
+                }
+                boolean above =
+                        here.shelf() < there.shelf() && !ovens.get(here.oven()).fan();
+                if (!above) {
+                    LocalDateTime at = strict.from().isAfter(other.from()) ? strict.from() : other.from();
+                    other.handles().stream()
+                            .filter(strict.guards()::contains)
+                            .forEach(a -> breaches.add(new Breach(
+                                    at,
+                                    strict.id(),
+                                    "oven",
+                                    a,
+                                    other.id(),
+                                    "Cover it, put it on the shelf above without the fan, or bake it by itself.")));
+                }
+            }
+        }
+    }
+}

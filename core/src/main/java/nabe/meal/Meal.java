@@ -1,0 +1,131 @@
+package nabe.meal;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Set;
+import nabe.needs.Needs;
+import nabe.plan.Brief;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What the cook decided about a meal; everything else is computed from it.
+ *
+ * @param serveAt when it is on the table, local time
+ * @param done tasks that were begun or finished, with their true times
+ * @param order the cook's own order of tasks by id, or null to let Nabe find one
+ * @param now nothing that is not done may begin before; null while it is only planned
+ */
+public record Meal(
+        String title,
+        LocalDateTime serveAt,
+        List<Eater> eaters,
+        List<Course> dishes,
+        Kitchen kitchen,
+        List<Done> done,
+        @Nullable List<String> order,
+        @Nullable LocalDateTime now) {
+    private static final int MOST_DISHES = 8;
+    private static final int MOST_EATERS = 40;
+
+    /** @throws IllegalArgumentException when there is nothing to cook, nobody to eat, or a name nobody has */
+    public Meal {
+        eaters = List.copyOf(eaters);
+        dishes = List.copyOf(dishes);
+        done = List.copyOf(done);
+        order = order == null ? null : List.copyOf(order);
+        if (dishes.isEmpty() || dishes.size() > MOST_DISHES) {
+            throw new IllegalArgumentException(
+                    "A meal must have one to " + MOST_DISHES + " dishes; this one has " + dishes.size() + ".");
+        }
+        if (eaters.isEmpty() || eaters.size() > MOST_EATERS) {
+            throw new IllegalArgumentException(
+                    "A meal must have one to " + MOST_EATERS + " people; this one has " + eaters.size() + ".");
+        }
+        List<String> names = eaters.stream().map(Eater::name).toList();
+        if (Set.copyOf(names).size() < names.size()) {
+            throw new IllegalArgumentException("Two people have the same name. Give each their own.");
+        }
+        for (Course dish : dishes) {
+            for (String name : dish.eatenBy() == null ? List.<String>of() : dish.eatenBy()) {
+                if (!names.contains(name)) {
+                    throw new IllegalArgumentException("A dish is for " + name + ", who is not among those who eat.");
+                }
+            }
+        }
+    }
+
+    /** Somebody at the table. */
+    public record Eater(String name, Needs needs) {
+        /** @throws IllegalArgumentException when the name is empty or longer than 80 letters */
+        public Eater {
+            if (name == null || name.isBlank() || name.length() > 80) {
+                throw new IllegalArgumentException("Each person must have a name of at most 80 letters.");
+            }
+        }
+    }
+
+    /** @param eatenBy names of those it is for, or null for everybody who can eat it */
+    public record Course(Brief brief, @Nullable List<String> eatenBy) {
+        boolean isFor(Eater eater) {
+            return eatenBy == null || eatenBy.contains(eater.name());
+        }
+    }
+
+    /**
+     * @param cooks pairs of hands, 1 to 3
+     * @param tools what there is; kinds that are not named are there in the usual number
+     * @param sittings when there is time to work, in order; none: the eight hours before serving
+     */
+    public record Kitchen(int cooks, int burners, List<Oven> ovens, List<Owned> tools, List<Sitting> sittings) {
+        /** @throws IllegalArgumentException for no cook, no oven, no burner, or sittings that end before they begin */
+        public Kitchen {
+            ovens = List.copyOf(ovens);
+            tools = List.copyOf(tools);
+            if (cooks < 1 || cooks > 3) {
+                throw new IllegalArgumentException("The cooks (" + cooks + ") must be one to three.");
+            }
+            if (burners < 0 || burners > 12) {
+                throw new IllegalArgumentException("The burners (" + burners + ") must be 0 to 12.");
+            }
+            if (ovens.isEmpty()) {
+                throw new IllegalArgumentException("There is no oven, and these dishes are baked. Add one.");
+            }
+            for (Sitting sitting : sittings) {
+                if (!sitting.from().isBefore(sitting.to())) {
+                    throw new IllegalArgumentException("A time to work ends before it begins.");
+                }
+            }
+            sittings = sittings.stream()
+                    .sorted(java.util.Comparator.comparing(Sitting::from))
+                    .toList();
+        }
+    }
+
+    /** @param shelves dishes it takes at once; {@code fan} whether air moves in it */
+    public record Oven(int shelves, boolean fan) {
+        /** @throws IllegalArgumentException for no shelf or more than five */
+        public Oven {
+            if (shelves < 1 || shelves > 5) {
+                throw new IllegalArgumentException("The shelves of an oven (" + shelves + ") must be one to five.");
+            }
+        }
+    }
+
+    /** @param keptFor what or whom it is kept for alone, or null */
+    public record Owned(
+            String tool,
+            int count,
+            @Nullable String material,
+            @Nullable String keptFor) {
+        /** @throws IllegalArgumentException for a count below 0 or above 50 */
+        public Owned {
+            if (tool == null || tool.isBlank() || count < 0 || count > 50) {
+                throw new IllegalArgumentException("Each tool must have a name, and a count of 0 to 50.");
+            }
+        }
+    }
+
+    public record Sitting(LocalDateTime from, LocalDateTime to) {}
+
+    public record Done(String task, LocalDateTime from, LocalDateTime to) {}
+}

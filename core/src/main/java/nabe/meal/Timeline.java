@@ -1,0 +1,222 @@
+package nabe.meal;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import nabe.meal.MealTask.Hands;
+import nabe.meal.MealTask.Held;
+import nabe.meal.MealTask.InOven;
+
+/** Writes starts into tasks with their times: which cook, which spoon, which shelf. */
+final class Timeline {
+    private static final String WORKTOP = "worktop";
+    private final Meal.Kitchen kitchen;
+    private final Items items;
+    private final Timetable timetable;
+    private final List<MealTask> tasks = new ArrayList<>();
+    private final Map<String, LocalDateTime> taken = new HashMap<>();
+    private final LocalDateTime[] freeAt;
+
+    private Timeline(Meal.Kitchen kitchen, Items items, Timetable timetable) {
+        this.kitchen = kitchen;
+        this.items = items;
+        this.timetable = timetable;
+        this.freeAt = new LocalDateTime[kitchen.cooks()];
+    }
+
+    static List<MealTask> of(
+            List<Draft> drafts,
+            Clock.Found found,
+            Map<String, Integer> minutes,
+            Meal.Kitchen kitchen,
+            Items items,
+            Timetable timetable) {
+        return new Timeline(kitchen, items, timetable).write(drafts, found, minutes);
+    }
+
+    private List<MealTask> write(List<Draft> drafts, Clock.Found found, Map<String, Integer> minutes) {
+        Map<Integer, Integer> shelves = shelves(drafts, found.starts());
+        List<Draft> inOrder = drafts.stream()
+                .sorted(Comparator.comparing((Draft d) -> found.starts().get(d.id())))
+                .toList();
+        int next = 0;
+        for (Draft draft : inOrder) {
+            while (next < found.washes().size()
+                    && found.washes().get(next) <= found.starts().get(draft.id())) {
+                wash(next, found.washes().get(next));
+                next++;
+            }
+            tasks.add(task(draft, found.starts().get(draft.id()), minutes, shelves));
+        }
+        return tasks.stream().sorted(Comparator.comparing(MealTask::from)).toList();
+    }
+
+    private MealTask task(Draft d, int start, Map<String, Integer> minutes, Map<Integer, Integer> shelves) {
+        LocalDateTime from = timetable.time(start);
+        LocalDateTime off = from.plusMinutes(d.active());
+        LocalDateTime to = from.plusMinutes(Math.max(1, minutes.getOrDefault(d.id(), d.minutes())));
+        if (d.action().equals("wash")) {
+            return washing(d.id(), from);
+        }
+        List<Held> held = new ArrayList<>();
+        for (String kind : d.tools()) {
+            held.add(take(items.pool(kind, d), from, items.holdsFood(kind) ? to : off));
+        }
+        InOven oven = d.oven() == null
+                ? null
+                : new InOven(
+                        d.oven().oven(),
+                        shelves.getOrDefault(d.dish(), 0),
+                        d.oven().celsius(),
+                        d.oven().covered());
+        boolean worktop = d.stage() == Draft.Stage.PREP || d.stage() == Draft.Stage.BUILD;
+        return new MealTask(
+                d.id(),
+                d.dishes(),
+                d.component(),
+                d.words(),
+                d.action(),
+                List.of(new Hands(cook(from, off), from, off.isAfter(to) ? to : off)),
+                from,
+                to,
+                List.copyOf(held),
+                worktop ? WORKTOP : null,
+                d.burner(),
+                oven,
+                timetable.sitting(from),
+                d.handles(),
+                d.guards(),
+                List.copyOf(d.after()),
+                false,
+                d.flour());
+    }
+
+    private int cook(LocalDateTime from, LocalDateTime off) {
+        for (int c = 0; c < freeAt.length; c++) {
+            if (freeAt[c] == null || !freeAt[c].isAfter(from)) {
+                freeAt[c] = off;
+                return c + 1;
+            }
+        }
+        return 1;
+    }
+
+    /** The first that is free, the one used last where there is a choice: fewer things to wash. */
+    private Held take(List<Held> pool, LocalDateTime from, LocalDateTime to) {
+        Held free = pool.stream()
+                .filter(h ->
+                        !taken.containsKey(h.item()) || !taken.get(h.item()).isAfter(from))
+                .findFirst()
+                .orElse(pool.getFirst());
+        taken.put(free.item(), to);
+        return free;
+    }
+
+    private void wash(int index, int start) {
+        tasks.add(washing("wash-" + (index + 1), timetable.time(start)));
+    }
+
+    /** All that was used and comes clean, and every pair of hands. */
+    private MealTask washing(String id, LocalDateTime from) {
+        LocalDateTime to = from.plusMinutes(Clock.WASH_MINUTES);
+        Map<String, Held> used = new LinkedHashMap<>();
+        tasks.stream()
+                .flatMap(t -> t.tools().stream())
+                .filter(Held::washesClean)
+                .forEach(h -> used.putIfAbsent(h.item(), h));
+        List<Hands> all = new ArrayList<>();
+        for (int c = 0; c < kitchen.cooks(); c++) {
+            all.add(new Hands(c + 1, from, to));
+            freeAt[c] = to;
+        }
+        return new MealTask(
+                id,
+                List.of(),
+                null,
+                "Wash hands and tools with hot soapy water, wipe the worktop, take a fresh cloth.",
+                "wash",
+                all,
+                from,
+                to,
+                List.copyOf(used.values()),
+                WORKTOP,
+                false,
+                null,
+                timetable.sitting(from),
+                Set.of(),
+                Set.of(),
+                List.of(),
+                true,
+                false);
+    }
+
+    /** Strict dishes above what endangers them; dishes in one oven at one time on shelves of their own. */
+    private Map<Integer, Integer> shelves(List<Draft> drafts, Map<String, Integer> starts) {
+        List<Draft> baking = drafts.stream().filter(d -> d.oven() != null).toList();
+        List<Integer> dishes = baking.stream()
+                .sorted(Comparator.comparing((Draft d) -> d.guards().isEmpty()))
+                .map(Draft::dish)
+                .distinct()
+                .toList();
+        Map<Integer, Integer> found = new HashMap<>();
+        place(dishes, 0, baking, starts, found);
+        return found;
+    }
+
+    private boolean place(
+            List<Integer> dishes,
+            int at,
+            List<Draft> baking,
+            Map<String, Integer> starts,
+            Map<Integer, Integer> found) {
+        if (at == dishes.size()) {
+            return true;
+        }
+        int dish = dishes.get(at);
+        int oven = baking.stream()
+                .filter(d -> d.dish() == dish)
+                .findFirst()
+                .orElseThrow()
+                .oven()
+                .oven();
+        for (int shelf = 0; shelf < kitchen.ovens().get(oven).shelves(); shelf++) {
+            found.put(dish, shelf);
+            if (fits(dish, baking, starts, found) && place(dishes, at + 1, baking, starts, found)) {
+                return true;
+            }
+        }
+        found.put(dish, 0);
+        return at > 0 ? false : place(dishes, at + 1, baking, starts, found);
+    }
+
+    private static boolean fits(
+            int dish, List<Draft> baking, Map<String, Integer> starts, Map<Integer, Integer> found) {
+        for (Draft mine : baking) {
+            for (Draft other : baking) {
+                boolean relevant = mine.dish() == dish
+                        && other.dish() != dish
+                        && found.containsKey(other.dish())
+                        && mine.oven().oven() == other.oven().oven()
+                        && starts.get(mine.id()) < starts.get(other.id()) + other.minutes()
+                        && starts.get(other.id()) < starts.get(mine.id()) + mine.minutes();
+                if (relevant && !apart(mine, other, found)) {
+                    return false;
+                }
+            }
+        }
+        return true;
+    }
+
+    private static boolean apart(Draft a, Draft b, Map<Integer, Integer> found) {
+        int mine = found.get(a.dish());
+        int theirs = found.get(b.dish());
+        boolean below = b.endangers(a) && !a.oven().covered() && mine > theirs;
+        boolean above = a.endangers(b) && !b.oven().covered() && theirs > mine;
+        return mine != theirs && !below && !above;
+    }
+}

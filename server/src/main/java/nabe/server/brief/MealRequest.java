@@ -1,0 +1,169 @@
+package nabe.server.brief;
+
+import com.fasterxml.jackson.annotation.JsonProperty;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeParseException;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.function.Function;
+import nabe.larder.Allergen;
+import nabe.meal.Meal;
+import nabe.needs.Need;
+import nabe.needs.Needs;
+import nabe.plan.Brief;
+import org.jspecify.annotations.Nullable;
+
+/** A meal as the client sends it. Times are local, to the minute. */
+public record MealRequest(
+        @Nullable String title,
+        @Nullable String serveAt,
+        @Nullable List<EaterRequest> eaters,
+        @Nullable List<CourseRequest> dishes,
+        @Nullable KitchenRequest kitchen,
+        @Nullable List<DoneRequest> done,
+        @Nullable List<String> order,
+        @Nullable String now) {
+    private static final int USUAL_BURNERS = 4;
+
+    /** @param oats "none", "certified" or "any", or left out */
+    public record EaterRequest(
+            @Nullable String name,
+            @Nullable List<String> needs,
+            @Nullable Boolean strict,
+            @Nullable String oats) {
+        Meal.Eater eater() {
+            Set<Need> named = new HashSet<>();
+            Set<Allergen> avoided = new HashSet<>();
+            for (String need : orEmpty(needs)) {
+                if (List.of(Need.values()).stream().anyMatch(n -> n.id().equals(need))) {
+                    named.add(Need.ofId(need));
+                } else {
+                    avoided.add(Allergen.ofId(need));
+                }
+            }
+            return new Meal.Eater(name, new Needs(named, avoided, Boolean.TRUE.equals(strict), oatsAtTable()));
+        }
+
+        private Needs.Oats oatsAtTable() {
+            return switch (oats == null ? "" : oats) {
+                case "" -> Needs.Oats.UNSAID;
+                case "none" -> Needs.Oats.NEVER;
+                case "certified", "any" -> Needs.Oats.FINE;
+                default ->
+                    throw new IllegalArgumentException("The oats (" + oats + ") must be none, certified or any.");
+            };
+        }
+    }
+
+    /** A dish from the shelf by its id, or a brief. */
+    public record CourseRequest(
+            @Nullable UUID dish,
+            @Nullable BriefRequest brief,
+            @JsonProperty("for") @Nullable List<String> eatenBy,
+            @Nullable Integer servings) {
+        Meal.Course course(Function<UUID, Brief> shelf) {
+            if (dish == null && brief == null) {
+                throw new IllegalArgumentException("Each dish must be one from the shelf, or a brief with its recipe.");
+            }
+            Brief own = dish != null ? shelf.apply(dish) : brief.brief();
+            return new Meal.Course(servings == null ? own : own.serving(servings), eatenBy);
+        }
+    }
+
+    public record KitchenRequest(
+            @Nullable Integer cooks,
+            @Nullable Integer burners,
+            @Nullable List<OvenRequest> ovens,
+            @Nullable List<ToolRequest> tools,
+            @Nullable List<SittingRequest> sittings) {
+        static KitchenRequest usual() {
+            return new KitchenRequest(null, null, null, null, null);
+        }
+
+        Meal.Kitchen kitchen() {
+            List<Meal.Oven> given = ovens == null
+                    ? List.of(new Meal.Oven(2, false))
+                    : orEmpty(ovens).stream().map(OvenRequest::oven).toList();
+            return new Meal.Kitchen(
+                    cooks == null ? 1 : cooks,
+                    burners == null ? USUAL_BURNERS : burners,
+                    given,
+                    orEmpty(tools).stream().map(ToolRequest::owned).toList(),
+                    orEmpty(sittings).stream().map(SittingRequest::sitting).toList());
+        }
+    }
+
+    public record OvenRequest(
+            @Nullable Integer shelves, @Nullable Boolean fan) {
+        Meal.Oven oven() {
+            return new Meal.Oven(shelves == null ? 2 : shelves, Boolean.TRUE.equals(fan));
+        }
+    }
+
+    public record ToolRequest(
+            @Nullable String tool,
+            @Nullable Integer count,
+            @Nullable String material,
+            @Nullable String keptFor) {
+        Meal.Owned owned() {
+            return new Meal.Owned(tool, count == null ? 1 : count, material, keptFor);
+        }
+    }
+
+    public record SittingRequest(
+            @Nullable String from, @Nullable String to) {
+        Meal.Sitting sitting() {
+            return new Meal.Sitting(time("time a sitting begins", from), time("time a sitting ends", to));
+        }
+    }
+
+    public record DoneRequest(
+            @Nullable String task,
+            @Nullable String from,
+            @Nullable String to) {
+        Meal.Done done() {
+            if (task == null) {
+                throw new IllegalArgumentException("What was done must name its task.");
+            }
+            return new Meal.Done(task, time("time a task began", from), time("time a task ended", to));
+        }
+    }
+
+    /**
+     * @param shelf finds a dish by its id
+     * @throws IllegalArgumentException in a cook's words where something does not make sense
+     */
+    public Meal meal(Function<UUID, Brief> shelf) {
+        return new Meal(
+                title == null || title.isBlank() ? "Meal" : title.strip(),
+                time("time to serve", serveAt),
+                orEmpty(eaters).stream().map(EaterRequest::eater).toList(),
+                orEmpty(dishes).stream().map(d -> d.course(shelf)).toList(),
+                (kitchen == null ? KitchenRequest.usual() : kitchen).kitchen(),
+                orEmpty(done).stream().map(DoneRequest::done).toList(),
+                order,
+                now == null ? null : time("time now", now));
+    }
+
+    private static LocalDateTime time(String what, @Nullable String text) {
+        if (text == null || text.isBlank()) {
+            throw new IllegalArgumentException(
+                    "The " + what + " is missing. Give date and time, like 2026-11-27T19:30.");
+        }
+        try {
+            return LocalDateTime.parse(text.strip());
+        } catch (DateTimeParseException e) {
+            throw new IllegalArgumentException(
+                    "The " + what + " (" + text + ") must be a local date and time, like 2026-11-27T19:30.");
+        }
+    }
+
+    private static <T> List<T> orEmpty(@Nullable List<T> list) {
+        if (list != null && list.contains(null)) {
+            throw new IllegalArgumentException("A list holds an empty entry. Leave it out.");
+        }
+        return list == null ? List.of() : list;
+    }
+}

@@ -1,0 +1,100 @@
+package nabe.server.api;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import nabe.server.Http;
+import nabe.server.RunningNabe;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.extension.ExtendWith;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.JsonNode;
+
+@ExtendWith(RunningNabe.class)
+class MealApiTest {
+    private static final String GRATIN =
+            "Leek gratin\nServes 4\n\nIngredients\n800 g potatoes, sliced\n2 leeks, sliced\n300 ml double cream\n\nMethod\n"
+                    + "Layer the potatoes and leeks in a dish. Pour over the cream. Bake at 190C for 60 minutes.";
+    private static final String PASTA =
+            "Tomato pasta bake\nServes 4\n\nIngredients\n300 g penne\n500 g passata\n100 g cheddar, grated\n\nMethod\n"
+                    + "Boil the penne for 8 minutes and drain. Stir into the passata, tip into a dish and top with the cheddar. Bake at 190C for 25 minutes.";
+    private Http http;
+
+    @BeforeEach
+    void open(RunningNabe nabe) {
+        http = new Http(nabe.address());
+    }
+
+    private static Map<String, Object> brief(String text) {
+        return Map.of("brief", Map.of("recipe", Map.of("text", text)));
+    }
+
+    private static Map<String, Object> meal(Object... dishes) {
+        return Map.of(
+                "title", "Supper",
+                "serveAt", "2026-11-27T19:30",
+                "eaters",
+                        List.of(
+                                Map.of("name", "Una", "needs", List.of("gluten-free"), "strict", true, "oats", "none"),
+                                Map.of("name", "Bo", "needs", List.of())),
+                "dishes", List.of(dishes),
+                "kitchen",
+                        Map.of(
+                                "cooks", 1,
+                                "burners", 4,
+                                "ovens", List.of(Map.of("shelves", 2, "fan", false)),
+                                "tools", List.of(Map.of("tool", "wooden spoon", "count", 2, "material", "wood")),
+                                "sittings", List.of(Map.of("from", "2026-11-27T15:00", "to", "2026-11-27T19:30"))));
+    }
+
+    @Test
+    void aMealIsPlannedKeptApartAndServedTogether() {
+        JsonNode plan =
+                http.post("/api/meals/plan", meal(brief(PASTA), brief(GRATIN))).body();
+
+        assertThat(plan.at("/breaches").size()).isZero();
+        assertThat(plan.at("/ordinaryBreaches").asInt()).isPositive();
+        assertThat(plan.at("/status/proven").asBoolean()).isTrue();
+        assertThat(plan.at("/lateMinutes").asInt()).isZero();
+        assertThat(plan.at("/eats").valueStream().map(e -> e.get("verdict").asString()))
+                .first()
+                .isEqualTo("no");
+        assertThat(plan.at("/serving/0/dish").asInt()).as("strict food first").isEqualTo(1);
+        assertThat(plan.at("/tasks").valueStream().filter(t -> t.get("oven").isObject()))
+                .allSatisfy(t -> assertThat(t.at("/oven/celsius").asDouble()).isEqualTo(190));
+        assertThat(plan.at("/shopping").size()).isPositive();
+    }
+
+    @Test
+    void aDishFromTheShelfComesAlong() {
+        String id = http.post("/api/dishes", Map.of("recipe", Map.of("text", GRATIN)))
+                .body()
+                .get("id")
+                .asString();
+        JsonNode plan = http.post("/api/meals/plan", meal(Map.of("dish", id, "servings", 8)))
+                .body();
+
+        assertThat(plan.at("/tasks").size()).isPositive();
+        assertThat(plan.at("/shopping/0/grams").asDouble()).isEqualTo(1600);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{\"serveAt\":\"half past seven\",\"eaters\":[{\"name\":\"Bo\"}],\"dishes\":[]}|2026-11-27T19:30",
+                "{\"eaters\":[{\"name\":\"Bo\"}],\"dishes\":[]}|missing",
+                "{\"serveAt\":\"2026-11-27T19:30\",\"eaters\":[{\"name\":\"Bo\"}],\"dishes\":[]}|one to 8 dishes",
+                "{\"serveAt\":\"2026-11-27T19:30\",\"eaters\":[{\"name\":\"Bo\"}],\"dishes\":[{}]}|from the shelf",
+                "{\"serveAt\":\"2026-11-27T19:30\",\"eaters\":[null],\"dishes\":[]}|empty entry"
+            })
+    void whatMakesNoSenseIsSaidInACooksWords(String body, String words) {
+        Http.Answer answer = http.send("POST", "/api/meals/plan", body);
+
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.body().get("detail").asString()).contains(words);
+    }
+}
