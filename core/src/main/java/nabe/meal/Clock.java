@@ -27,12 +27,15 @@ import nabe.larder.Allergen;
  */
 final class Clock {
     static final int WASH_MINUTES = 5;
-    private static final int MOST_WASHES = 3;
     private static final int IN_THE_AIR = 30;
     /** Minutes between two dishes at different heats: the oven cools or warms. Kitchen practice. */
     private static final int CHANGE_OF_HEAT = 10;
 
     private static final double SAME_HEAT = 0.01;
+    /** Minutes that a pan may wait between two of its steps, and a built dish before it bakes. Kitchen practice. */
+    private static final int STAYS_HOT = 20;
+
+    private static final int STANDS_BUILT = 90;
     private static final int ON_TABLE = 10;
     private static final int LAST_HOUR = 60;
     private static final int WASH = 400;
@@ -60,6 +63,8 @@ final class Clock {
      * @param windows for every task the minutes at which its hands may begin
      * @param fixed begun or done: their starts stand
      * @param order the cook's own order of hands, or empty; {@code apart} whether keeping apart is asked for
+     * @param washes how often one may wash up, at most
+     * @param tight whether what is hot goes on at once, and a built dish into the oven
      * @param serveAt minute of serving, {@code horizon} the last minute there is
      */
     record Problem(
@@ -68,12 +73,31 @@ final class Clock {
             Map<String, Integer> fixed,
             List<String> order,
             boolean apart,
+            boolean tight,
+            int washes,
             Items items,
             Meal.Kitchen kitchen,
             long[] washing,
             int lastSitting,
             int serveAt,
-            int horizon) {}
+            int horizon) {
+        Problem tightly() {
+            return new Problem(
+                    drafts,
+                    windows,
+                    fixed,
+                    order,
+                    apart,
+                    true,
+                    washes,
+                    items,
+                    kitchen,
+                    washing,
+                    lastSitting,
+                    serveAt,
+                    horizon);
+        }
+    }
 
     /** @param washes starts of washing up; {@code gap} to the bound, 0 when proven */
     record Found(
@@ -160,13 +184,26 @@ final class Clock {
                     model.addGreaterOrEqual(starts.get(d.id()), handsOff(before));
                 } else if (!free) {
                     model.addGreaterOrEqual(starts.get(d.id()), end(before));
+                    goesOn(before, d);
                 }
             }
         }
     }
 
+    /** Oil heated tonight does not brown an onion tomorrow. */
+    private void goesOn(Draft before, Draft d) {
+        boolean hot = before.burner()
+                && before.component() != null
+                && before.component().equals(d.component())
+                && d.stage() == Draft.Stage.PREP;
+        boolean built = before.stage() == Draft.Stage.BUILD && d.stage() == Draft.Stage.BAKE && before.daysAhead() == 0;
+        if (problem.tight && (hot || built)) {
+            model.addLessOrEqual(starts.get(d.id()), at(before, before.minutes() + (hot ? STAYS_HOT : STANDS_BUILT)));
+        }
+    }
+
     private void handsOneAtATime() {
-        for (int k = 0; k < MOST_WASHES && problem.apart; k++) {
+        for (int k = 0; k < problem.washes && problem.apart; k++) {
             BoolVar there = model.newBoolVar("wash " + k);
             IntVar start = model.newIntVarFromDomain(Domain.fromFlatIntervals(problem.washing), "wash start " + k);
             washing.add(model.newOptionalFixedSizeIntervalVar(start, WASH_MINUTES, there, "washing " + k));
@@ -332,13 +369,15 @@ final class Clock {
         if (problem.fixed.containsKey(dirty.id()) && problem.fixed.containsKey(strict.id())) {
             return;
         }
+        boolean air = dirty.flour() && strict.oven() == null && isGluten(dirty, strict);
         if (sharesUnwashable(dirty, strict)) {
-            model.addGreaterOrEqual(starts.get(dirty.id()), handsOff(strict));
+            model.addGreaterOrEqual(starts.get(dirty.id()), air ? end(strict) : handsOff(strict));
             return;
         }
         List<Literal> ways = new ArrayList<>();
         BoolVar first = model.newBoolVar("");
-        model.addGreaterOrEqual(starts.get(dirty.id()), handsOff(strict)).onlyEnforceIf(first);
+        model.addGreaterOrEqual(starts.get(dirty.id()), air ? end(strict) : handsOff(strict))
+                .onlyEnforceIf(first);
         ways.add(first);
         boolean emptied = sharesThing(dirty, strict);
         for (Washing wash : washes) {
@@ -348,17 +387,18 @@ final class Clock {
                     .onlyEnforceIf(between);
             model.addGreaterOrEqual(starts.get(strict.id()), plus(wash.start, WASH_MINUTES))
                     .onlyEnforceIf(between);
-            if (dirty.flour()
-                    && strict.oven() == null
-                    && dirty.handles().stream()
-                            .anyMatch(a -> Allergen.GLUTEN.contains(a)
-                                    && strict.guards().contains(a))) {
+            if (air) {
                 model.addGreaterOrEqual(starts.get(strict.id()), at(dirty, dirty.active() + IN_THE_AIR))
                         .onlyEnforceIf(between);
             }
             ways.add(between);
         }
         model.addBoolOr(ways.toArray(Literal[]::new));
+    }
+
+    private static boolean isGluten(Draft dirty, Draft strict) {
+        return dirty.handles().stream()
+                .anyMatch(a -> Allergen.GLUTEN.contains(a) && strict.guards().contains(a));
     }
 
     private void ownOrder() {

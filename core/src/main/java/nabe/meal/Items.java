@@ -157,6 +157,28 @@ final class Items {
                         "Have one more, kept for the strict food: new, borrowed from a kitchen as strict, or with foil or paper between."));
     }
 
+    /** A set of tools for every dish: for dishes that endanger each other by way of a third. */
+    void apart(List<Draft> drafts) {
+        pools.clear();
+        Set<String> names = new TreeSet<>();
+        for (int i = 0; i < groupOf.length; i++) {
+            groupOf[i] = i;
+        }
+        for (Draft draft : drafts) {
+            for (String kind : draft.tools()) {
+                Gear.Kind of = gear.kind(kind);
+                String name = of.names().getFirst() + " of dish " + (draft.dish() + 1);
+                pools.put(
+                        key(kind, draft.dish()),
+                        List.of(new Held(kind, name, of.material(), gear.washesClean(of, of.material()))));
+                names.add(of.names().getFirst());
+            }
+        }
+        missing.add(new MealPlan.Missing(
+                "Tools that serve several dishes would carry from one to another what somebody must not get.",
+                "Have a set for each dish (" + String.join(", ", names) + "), new, lent or lined with foil or paper."));
+    }
+
     /** @return whether one thing that does not wash clean would serve both */
     boolean sharesUnwashable(String kind, Draft a, Draft b) {
         return pool(kind, a).stream().filter(h -> !h.washesClean()).anyMatch(pool(kind, b)::contains);

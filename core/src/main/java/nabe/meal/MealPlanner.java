@@ -29,6 +29,10 @@ public final class MealPlanner {
     private static final double USUAL_HEAT = 180;
     private static final double DIAL = 5;
     private static final int MOST_BURNERS = 12;
+    /** Three times to wash up find most evenings a quick answer; dishes that all endanger each other need more. */
+    private static final int FEW_WASHES = 3;
+
+    private static final int MANY_WASHES = 7;
     private final Larder larder;
     private final Gear gear = new Gear();
 
@@ -213,7 +217,11 @@ public final class MealPlanner {
 
         /** As it is; else with tools of their own; else with the least more that lets it be cooked at all. */
         private Timed timed(List<Draft> drafts, Items items, Meal.Kitchen kitchen) {
-            Optional<Clock.Found> found = Clock.solve(problem(drafts, items, kitchen, true));
+            Optional<Clock.Found> found = meal.order() == null
+                    ? Clock.solve(
+                            problem(drafts, items, kitchen, true, FEW_WASHES).tightly())
+                    : Optional.empty();
+            found = found.isPresent() ? found : Clock.solve(problem(drafts, items, kitchen, true, MANY_WASHES));
             if (found.isPresent()) {
                 return new Timed(drafts, found.get(), kitchen);
             }
@@ -223,21 +231,34 @@ public final class MealPlanner {
                                 + " works. Put it back after what it needs.");
             }
             if (lend(drafts, items)) {
-                found = Clock.solve(problem(drafts, items, kitchen, true));
+                found = Clock.solve(problem(drafts, items, kitchen, true, MANY_WASHES));
                 if (found.isPresent()) {
                     return new Timed(drafts, found.get(), kitchen);
                 }
             }
+            return withMore(drafts, items, kitchen)
+                    .or(() -> {
+                        items.apart(drafts);
+                        return Clock.solve(problem(drafts, items, kitchen, true, MANY_WASHES))
+                                .map(f -> new Timed(drafts, f, kitchen));
+                    })
+                    .or(() -> withMore(drafts, items, kitchen))
+                    .orElseThrow(
+                            () -> new IllegalArgumentException(
+                                    "No order of this work fits this kitchen, even with more of everything. Leave a dish out, or serve later."));
+        }
+
+        private Optional<Timed> withMore(List<Draft> drafts, Items items, Meal.Kitchen kitchen) {
             for (Relaxed more : Relaxed.of(kitchen, meal)) {
                 timetable = new Timetable(meal, more.kitchen().sittings());
-                found = Clock.solve(problem(drafts, items, more.kitchen(), true));
+                Optional<Clock.Found> found = Clock.solve(problem(drafts, items, more.kitchen(), true, MANY_WASHES));
                 if (found.isPresent()) {
                     missing.add(more.missing());
-                    return new Timed(drafts, found.get(), more.kitchen());
+                    return Optional.of(new Timed(drafts, found.get(), more.kitchen()));
                 }
             }
-            throw new IllegalArgumentException(
-                    "No order of this work fits this kitchen, even with more of everything. Leave a dish out, or serve later.");
+            timetable = new Timetable(meal, kitchen.sittings());
+            return Optional.empty();
         }
 
         private boolean lend(List<Draft> drafts, Items items) {
@@ -257,7 +278,8 @@ public final class MealPlanner {
             return !lent.isEmpty();
         }
 
-        private Clock.Problem problem(List<Draft> drafts, Items items, Meal.Kitchen kitchen, boolean withDone) {
+        private Clock.Problem problem(
+                List<Draft> drafts, Items items, Meal.Kitchen kitchen, boolean withDone, int washes) {
             Map<String, long[]> windows = new LinkedHashMap<>();
             drafts.forEach(d -> windows.put(d.id(), timetable.window(d)));
             Map<String, Integer> fixed = new HashMap<>();
@@ -270,6 +292,8 @@ public final class MealPlanner {
                     fixed,
                     meal.order() == null ? List.of() : meal.order(),
                     meal.order() == null,
+                    false,
+                    washes,
                     items,
                     kitchen,
                     timetable.washing(),
@@ -304,7 +328,7 @@ public final class MealPlanner {
             Meal before = new Meal(
                     meal.title(), meal.serveAt(), meal.eaters(), meal.dishes(), meal.kitchen(), List.of(), null, null);
             Work first = new Work(before, planner);
-            Optional<Clock.Found> was = Clock.solve(first.problem(drafts, items, timed.kitchen, false));
+            Optional<Clock.Found> was = Clock.solve(first.problem(drafts, items, timed.kitchen, false, MANY_WASHES));
             Map<String, String> words = drafts.stream().collect(Collectors.toMap(Draft::id, Draft::words));
             Set<String> done = meal.done().stream().map(Meal.Done::task).collect(Collectors.toSet());
             List<MealPlan.Change> changes = new ArrayList<>();

@@ -5,6 +5,7 @@ import nabe.reading.text.RecipeReader;
 import nabe.recipe.RecipeException;
 import nabe.server.store.Dish;
 import nabe.server.store.DishStore;
+import nabe.server.store.MealStore;
 import nabe.server.store.NoSuchDishException;
 import nabe.server.store.StaleDishException;
 import nabe.server.store.StaleHouseException;
@@ -52,6 +53,19 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail noDish(NoSuchDishException e) {
         return problem(HttpStatus.NOT_FOUND, "No such dish", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail noMeal(MealStore.NoSuchMealException e) {
+        return problem(HttpStatus.NOT_FOUND, "No such meal", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail staleMeal(MealStore.StaleMealException e) {
+        ProblemDetail problem = problem(
+                HttpStatus.CONFLICT, "Changed in another window", e.getMessage() + " Look at both and save again.");
+        problem.setProperties(Map.of("current", MealsController.MealView.of(e.current())));
+        return problem;
     }
 
     @ExceptionHandler

@@ -75,7 +75,7 @@ public record MealRequest(
     public record KitchenRequest(
             @Nullable Integer cooks,
             @Nullable Integer burners,
-            @Nullable List<OvenRequest> ovens,
+            @Nullable List<MealOvenRequest> ovens,
             @Nullable List<ToolRequest> tools,
             @Nullable List<SittingRequest> sittings) {
         static KitchenRequest usual() {
@@ -85,7 +85,7 @@ public record MealRequest(
         Meal.Kitchen kitchen() {
             List<Meal.Oven> given = ovens == null
                     ? List.of(new Meal.Oven(2, false))
-                    : orEmpty(ovens).stream().map(OvenRequest::oven).toList();
+                    : orEmpty(ovens).stream().map(MealOvenRequest::oven).toList();
             return new Meal.Kitchen(
                     cooks == null ? 1 : cooks,
                     burners == null ? USUAL_BURNERS : burners,
@@ -95,7 +95,7 @@ public record MealRequest(
         }
     }
 
-    public record OvenRequest(
+    public record MealOvenRequest(
             @Nullable Integer shelves, @Nullable Boolean fan) {
         Meal.Oven oven() {
             return new Meal.Oven(shelves == null ? 2 : shelves, Boolean.TRUE.equals(fan));

@@ -2,6 +2,8 @@ package nabe.server.api;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import biweekly.Biweekly;
+import biweekly.ICalendar;
 import java.util.List;
 import java.util.Map;
 import nabe.server.Http;
@@ -12,6 +14,7 @@ import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 @ExtendWith(RunningNabe.class)
 class MealApiTest {
@@ -79,6 +82,52 @@ class MealApiTest {
 
         assertThat(plan.at("/tasks").size()).isPositive();
         assertThat(plan.at("/shopping/0/grams").asDouble()).isEqualTo(1600);
+    }
+
+    @Test
+    void aMealIsKeptChangedTakenBackAndWatchedForOtherHands() {
+        Http.Answer made = http.post("/api/meals", meal(brief(GRATIN)));
+        assertThat(made.status()).isEqualTo(201);
+        String path = "/api/meals/" + made.body().get("id").asString();
+        String two = new JsonMapper().writeValueAsString(meal(brief(GRATIN), brief(PASTA)));
+
+        assertThat(http.send("PUT", path, two).status()).isEqualTo(428);
+        assertThat(http.send("PUT", path, two, "If-Match", "\"1\"")
+                        .body()
+                        .at("/meal/dishes")
+                        .size())
+                .isEqualTo(2);
+        assertThat(http.send("PUT", path, two, "If-Match", "\"1\"").status()).isEqualTo(409);
+        assertThat(http.send("POST", path + "/undo", "")
+                        .body()
+                        .at("/meal/dishes")
+                        .size())
+                .isEqualTo(1);
+        assertThat(http.get("/api/meals")
+                        .body()
+                        .valueStream()
+                        .map(m -> m.get("id").asString()))
+                .contains(made.body().get("id").asString());
+        assertThat(http.get("/api/meals/" + java.util.UUID.randomUUID()).status())
+                .isEqualTo(404);
+    }
+
+    @Test
+    void theClockIsACalendarAndTheShoppingATable() {
+        String path = "/api/meals/"
+                + http.post("/api/meals", meal(brief(GRATIN))).body().get("id").asString();
+        int tasks = http.get(path + "/plan").body().at("/tasks").size();
+        ICalendar calendar =
+                Biweekly.parse(http.get(path + "/clock.ics").raw().body()).first();
+
+        assertThat(calendar.getEvents()).hasSize(tasks).allSatisfy(e -> {
+            assertThat(e.getAlarms()).hasSize(1);
+            assertThat(e.getDateStart().getValue()).isBefore(e.getDateEnd().getValue());
+        });
+        assertThat(http.get(path + "/clock.ics").raw().body()).contains("DTSTART:20261127T");
+        assertThat(http.get(path + "/shopping.csv").raw().body().lines().findFirst())
+                .contains("item,buy,grams,check");
+        assertThat(http.get(path + "/shopping.md").raw().body()).contains("- [ ] potato");
     }
 
     @ParameterizedTest
