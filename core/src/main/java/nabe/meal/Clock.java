@@ -53,6 +53,8 @@ final class Clock {
     /** All cooks wash at once: a second pair of dirty hands would undo it. */
     private final List<IntervalVar> washing = new ArrayList<>();
 
+    private final Map<String, BoolVar> together = new HashMap<>();
+    private final Map<Integer, IntVar> shelves = new HashMap<>();
     private final List<Washing> washes = new ArrayList<>();
     private final LinearExprBuilder cost = LinearExpr.newBuilder();
     private final IntVar late;
@@ -63,6 +65,7 @@ final class Clock {
      * @param windows for every task the minutes at which its hands may begin
      * @param fixed begun or done: their starts stand
      * @param order the cook's own order of hands, or empty; {@code apart} whether keeping apart is asked for
+     * @param blocks whether dishes that endanger each other are worked on one after the other, whole: found sooner, not always best
      * @param washes how often one may wash up, at most
      * @param tight whether what is hot goes on at once, and a built dish into the oven
      * @param serveAt minute of serving, {@code horizon} the last minute there is
@@ -74,6 +77,7 @@ final class Clock {
             List<String> order,
             boolean apart,
             boolean tight,
+            boolean blocks,
             int washes,
             Items items,
             Meal.Kitchen kitchen,
@@ -82,13 +86,22 @@ final class Clock {
             int serveAt,
             int horizon) {
         Problem tightly() {
+            return with(true, false);
+        }
+
+        Problem inBlocks() {
+            return with(false, true);
+        }
+
+        private Problem with(boolean hot, boolean whole) {
             return new Problem(
                     drafts,
                     windows,
                     fixed,
                     order,
                     apart,
-                    true,
+                    hot,
+                    whole,
                     washes,
                     items,
                     kitchen,
@@ -99,9 +112,15 @@ final class Clock {
         }
     }
 
-    /** @param washes starts of washing up; {@code gap} to the bound, 0 when proven */
+    /** @param shelves of each dish, from 0, the top one; {@code washes} starts of washing up; {@code gap} to the bound, 0 when proven */
     record Found(
-            Map<String, Integer> starts, List<Integer> washes, int late, boolean proven, double gap, long millis) {}
+            Map<String, Integer> starts,
+            Map<Integer, Integer> shelves,
+            List<Integer> washes,
+            int late,
+            boolean proven,
+            double gap,
+            long millis) {}
 
     private static final class Natives {
         static {
@@ -259,9 +278,9 @@ final class Clock {
             int oven = o;
             List<Draft> here =
                     baking.stream().filter(d -> d.oven().oven() == oven).toList();
-            CumulativeConstraint shelves =
+            CumulativeConstraint room =
                     model.addCumulative(problem.kitchen.ovens().get(o).shelves());
-            here.forEach(d -> shelves.addDemand(
+            here.forEach(d -> room.addDemand(
                     model.newFixedSizeIntervalVar(starts.get(d.id()), d.minutes(), d.id() + " oven"), 1));
             for (int i = 0; i < here.size(); i++) {
                 for (int j = i + 1; j < here.size(); j++) {
@@ -272,31 +291,50 @@ final class Clock {
         }
     }
 
+    /** One after the other, or together on shelves of their own: open strict food above what drops crumbs. */
     private void twoInOneOven(Draft a, Draft b, Meal.Oven oven) {
         if (a.dish() == b.dish()) {
             return;
         }
         boolean otherHeat = Math.abs(a.oven().celsius() - b.oven().celsius()) > SAME_HEAT;
-        boolean unsafe = problem.apart
-                && (crumbs(a, b, oven)
-                        || crumbs(b, a, oven)
-                        || a.endangers(b)
-                                && b.endangers(a)
-                                && !(a.oven().covered() && b.oven().covered()));
-        if (otherHeat || unsafe) {
-            either(a, b, otherHeat ? CHANGE_OF_HEAT : 0);
+        boolean mustBeAbove = problem.apart && b.endangers(a) && !a.oven().covered();
+        boolean mustBeBelow = problem.apart && a.endangers(b) && !b.oven().covered();
+        boolean unsafe = problem.apart && (crumbs(a, b, oven) || crumbs(b, a, oven)) || mustBeAbove && mustBeBelow;
+        int gap = otherHeat ? CHANGE_OF_HEAT : 0;
+        List<Literal> ways = new ArrayList<>();
+        ways.add(before(a, b, gap));
+        ways.add(before(b, a, gap));
+        if (!otherHeat && !unsafe) {
+            if (!mustBeBelow) {
+                ways.add(above(a, b));
+            }
+            if (!mustBeAbove) {
+                ways.add(above(b, a));
+            }
         }
+        model.addBoolOr(ways.toArray(Literal[]::new));
+    }
+
+    private BoolVar before(Draft a, Draft b, int gap) {
+        BoolVar first = model.newBoolVar("");
+        model.addGreaterOrEqual(starts.get(b.id()), at(a, a.minutes() + gap)).onlyEnforceIf(first);
+        return first;
+    }
+
+    private BoolVar above(Draft a, Draft b) {
+        BoolVar above = model.newBoolVar("");
+        model.addGreaterOrEqual(shelf(b), plus(shelf(a), 1)).onlyEnforceIf(above);
+        return above;
+    }
+
+    private IntVar shelf(Draft d) {
+        int most = problem.kitchen.ovens().get(d.oven().oven()).shelves() - 1;
+        return shelves.computeIfAbsent(d.dish(), dish -> model.newIntVar(0, most, "shelf of dish " + dish));
     }
 
     /** With one shelf or a fan, open strict food gets what another dish drops. */
     private static boolean crumbs(Draft other, Draft strict, Meal.Oven oven) {
         return other.endangers(strict) && !strict.oven().covered() && (oven.fan() || oven.shelves() < 2);
-    }
-
-    private void either(Draft a, Draft b, int gap) {
-        BoolVar first = model.newBoolVar(a.id() + " before " + b.id());
-        model.addGreaterOrEqual(starts.get(b.id()), at(a, a.minutes() + gap)).onlyEnforceIf(first);
-        model.addGreaterOrEqual(starts.get(a.id()), at(b, b.minutes() + gap)).onlyEnforceIf(first.not());
     }
 
     private boolean isStrict(int dish) {
@@ -334,54 +372,33 @@ final class Clock {
 
     /** Whatever takes hands, by the things it touches and the food on them. */
     private void keepApart() {
+        Care care = new Care(problem.drafts, problem.items);
         for (Draft strict : problem.drafts) {
-            for (Draft dirty : strict.guards().isEmpty() ? List.<Draft>of() : problem.drafts) {
-                if (dirty != strict && carries(dirty, strict)) {
-                    apart(dirty, strict);
+            for (Draft dirty : care.guards(strict).isEmpty() ? List.<Draft>of() : problem.drafts) {
+                if (dirty != strict && care.endangers(dirty, strict)) {
+                    apart(dirty, strict, care);
                 }
             }
         }
     }
 
-    /** A task endangers by its own food, and by what clings to the tools it shares with food that does. */
-    private boolean carries(Draft dirty, Draft strict) {
-        if (dirty.endangers(strict)) {
-            return true;
-        }
-        boolean asStrict = dirty.guards().containsAll(strict.guards());
-        return !asStrict
-                && problem.drafts.stream().filter(d -> d.endangers(strict)).anyMatch(d -> sharesThing(d, dirty));
-    }
-
-    private boolean sharesThing(Draft a, Draft b) {
-        return a.tools().stream()
-                .filter(b.tools()::contains)
-                .anyMatch(kind -> problem.items.pool(kind, a).stream().anyMatch(problem.items.pool(kind, b)::contains));
-    }
-
-    private boolean sharesUnwashable(Draft a, Draft b) {
-        return a.tools().stream()
-                .filter(b.tools()::contains)
-                .anyMatch(kind -> problem.items.sharesUnwashable(kind, a, b));
-    }
-
-    private void apart(Draft dirty, Draft strict) {
+    private void apart(Draft dirty, Draft strict, Care care) {
         if (problem.fixed.containsKey(dirty.id()) && problem.fixed.containsKey(strict.id())) {
             return;
         }
         boolean air = dirty.flour() && strict.oven() == null && isGluten(dirty, strict);
-        if (sharesUnwashable(dirty, strict)) {
-            model.addGreaterOrEqual(starts.get(dirty.id()), air ? end(strict) : handsOff(strict));
+        if (care.sharesUnwashable(dirty, strict)) {
+            model.addGreaterOrEqual(starts.get(dirty.id()), air && strict.burner() ? end(strict) : handsOff(strict));
             return;
         }
         List<Literal> ways = new ArrayList<>();
-        BoolVar first = model.newBoolVar("");
-        model.addGreaterOrEqual(starts.get(dirty.id()), air ? end(strict) : handsOff(strict))
+        BoolVar first = literal(dirty, strict, "first");
+        model.addGreaterOrEqual(starts.get(dirty.id()), air && strict.burner() ? end(strict) : handsOff(strict))
                 .onlyEnforceIf(first);
         ways.add(first);
-        boolean emptied = sharesThing(dirty, strict);
+        boolean emptied = care.shares(dirty, strict);
         for (Washing wash : washes) {
-            BoolVar between = model.newBoolVar("");
+            BoolVar between = literal(dirty, strict, "wash " + washes.indexOf(wash));
             model.addImplication(between, wash.there);
             model.addGreaterOrEqual(wash.start, emptied ? end(dirty) : handsOff(dirty))
                     .onlyEnforceIf(between);
@@ -394,6 +411,19 @@ final class Clock {
             ways.add(between);
         }
         model.addBoolOr(ways.toArray(Literal[]::new));
+    }
+
+    /** One choice for two tasks; in blocks, one for all work on the two dishes. */
+    private BoolVar literal(Draft dirty, Draft strict, String way) {
+        boolean whole = problem.blocks && isWork(dirty) && isWork(strict) && dirty.dish() != strict.dish();
+        return whole
+                ? together.computeIfAbsent(dirty.dish() + " " + strict.dish() + " " + way, key -> model.newBoolVar(key))
+                : model.newBoolVar("");
+    }
+
+    private static boolean isWork(Draft d) {
+        return (d.stage() == Draft.Stage.PREP || d.stage() == Draft.Stage.BUILD)
+                && d.dishes().size() == 1;
     }
 
     private static boolean isGluten(Draft dirty, Draft strict) {
@@ -451,12 +481,14 @@ final class Clock {
         double gap = proven ? 0 : Math.max(gap(inTime), isFound(second) ? gap(best) : 1);
         Map<String, Integer> at = new LinkedHashMap<>();
         starts.forEach((id, var) -> at.put(id, (int) taken.value(var)));
+        Map<Integer, Integer> shelfOf = new HashMap<>();
+        shelves.forEach((dish, var) -> shelfOf.put(dish, (int) taken.value(var)));
         List<Integer> wash = washes.stream()
                 .filter(w -> taken.booleanValue(w.there))
                 .map(w -> (int) taken.value(w.start))
                 .toList();
         long millis = (System.nanoTime() - began) / 1_000_000;
-        return Optional.of(new Found(at, wash, (int) taken.value(late), proven, gap, millis));
+        return Optional.of(new Found(at, shelfOf, wash, (int) taken.value(late), proven, gap, millis));
     }
 
     private static boolean isFound(CpSolverStatus status) {

@@ -45,7 +45,13 @@ final class Drafts {
         for (int i = 0; i < plans.size(); i++) {
             new Dish(i, plans.get(i), guards.get(i), ovens.get(i)).take();
         }
-        return Gathering.of(oneDial());
+        return Gathering.of(
+                oneDial(),
+                (a, b) -> !endangers(plans.get(a), guards.get(b)) && !endangers(plans.get(b), guards.get(a)));
+    }
+
+    private static boolean endangers(Plan plan, Set<Allergen> guards) {
+        return plan.ingredients().stream().flatMap(i -> i.allergens().stream()).anyMatch(guards::contains);
     }
 
     /** 375 °F and 190 °C are one place on the dial: dishes that near each other bake at the first one's heat. */

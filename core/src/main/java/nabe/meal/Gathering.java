@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.function.BiPredicate;
 import java.util.stream.Collectors;
 import nabe.larder.Allergen;
 
@@ -16,11 +17,12 @@ final class Gathering {
 
     private Gathering() {}
 
-    static List<Draft> of(List<Draft> all) {
+    /** @param meet whether two dishes may meet: what is in one may get into the other */
+    static List<Draft> of(List<Draft> all, BiPredicate<Integer, Integer> meet) {
         List<Draft> ready = new ArrayList<>();
         for (Draft draft : all) {
             boolean cuts = draft.component() == null && draft.id().endsWith("-ready");
-            if (cuts && ready.stream().noneMatch(r -> r.endangers(draft) || draft.endangers(r))) {
+            if (cuts && ready.stream().allMatch(r -> meet.test(r.dish(), draft.dish()))) {
                 ready.add(draft);
             }
         }

@@ -139,7 +139,7 @@ public final class KeepingApart {
                 boolean open = strict.oven() == null
                         && !strict.wash()
                         && strict.from().isBefore(dusty.handsOff().plus(IN_THE_AIR))
-                        && dusty.from().isBefore(strict.to());
+                        && dusty.from().isBefore(strict.burner() ? strict.to() : strict.handsOff());
                 if (open) {
                     LocalDateTime at = strict.from().isAfter(dusty.from()) ? strict.from() : dusty.from();
                     dusty.handles().stream()

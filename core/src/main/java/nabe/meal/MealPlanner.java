@@ -103,7 +103,7 @@ public final class MealPlanner {
                     Ordinary.breaches(drafts, gear, meal),
                     new MealPlan.Status(timed.found.proven(), timed.found.gap(), timed.found.millis()),
                     timed.found.late(),
-                    List.copyOf(missing),
+                    missing.stream().distinct().toList(),
                     new Basket(larder).of(plans),
                     changes(drafts, items, timed));
         }
@@ -217,11 +217,7 @@ public final class MealPlanner {
 
         /** As it is; else with tools of their own; else with the least more that lets it be cooked at all. */
         private Timed timed(List<Draft> drafts, Items items, Meal.Kitchen kitchen) {
-            Optional<Clock.Found> found = meal.order() == null
-                    ? Clock.solve(
-                            problem(drafts, items, kitchen, true, FEW_WASHES).tightly())
-                    : Optional.empty();
-            found = found.isPresent() ? found : Clock.solve(problem(drafts, items, kitchen, true, MANY_WASHES));
+            Optional<Clock.Found> found = solved(drafts, items, kitchen);
             if (found.isPresent()) {
                 return new Timed(drafts, found.get(), kitchen);
             }
@@ -231,7 +227,7 @@ public final class MealPlanner {
                                 + " works. Put it back after what it needs.");
             }
             if (lend(drafts, items)) {
-                found = Clock.solve(problem(drafts, items, kitchen, true, MANY_WASHES));
+                found = solved(drafts, items, kitchen);
                 if (found.isPresent()) {
                     return new Timed(drafts, found.get(), kitchen);
                 }
@@ -239,8 +235,7 @@ public final class MealPlanner {
             return withMore(drafts, items, kitchen)
                     .or(() -> {
                         items.apart(drafts);
-                        return Clock.solve(problem(drafts, items, kitchen, true, MANY_WASHES))
-                                .map(f -> new Timed(drafts, f, kitchen));
+                        return solved(drafts, items, kitchen).map(f -> new Timed(drafts, f, kitchen));
                     })
                     .or(() -> withMore(drafts, items, kitchen))
                     .orElseThrow(
@@ -251,7 +246,8 @@ public final class MealPlanner {
         private Optional<Timed> withMore(List<Draft> drafts, Items items, Meal.Kitchen kitchen) {
             for (Relaxed more : Relaxed.of(kitchen, meal)) {
                 timetable = new Timetable(meal, more.kitchen().sittings());
-                Optional<Clock.Found> found = Clock.solve(problem(drafts, items, more.kitchen(), true, MANY_WASHES));
+                Optional<Clock.Found> found = Clock.solve(
+                        problem(drafts, items, more.kitchen(), MANY_WASHES).inBlocks());
                 if (found.isPresent()) {
                     missing.add(more.missing());
                     return Optional.of(new Timed(drafts, found.get(), more.kitchen()));
@@ -259,6 +255,17 @@ public final class MealPlanner {
             }
             timetable = new Timetable(meal, kitchen.sittings());
             return Optional.empty();
+        }
+
+        /** What is hot goes on at once where it can, and few washes are tried before many. */
+        private Optional<Clock.Found> solved(List<Draft> drafts, Items items, Meal.Kitchen kitchen) {
+            if (meal.order() != null) {
+                return Clock.solve(problem(drafts, items, kitchen, 0));
+            }
+            return Clock.solve(problem(drafts, items, kitchen, FEW_WASHES).tightly())
+                    .or(() -> Clock.solve(
+                            problem(drafts, items, kitchen, MANY_WASHES).inBlocks()))
+                    .or(() -> Clock.solve(problem(drafts, items, kitchen, MANY_WASHES)));
         }
 
         private boolean lend(List<Draft> drafts, Items items) {
@@ -278,20 +285,18 @@ public final class MealPlanner {
             return !lent.isEmpty();
         }
 
-        private Clock.Problem problem(
-                List<Draft> drafts, Items items, Meal.Kitchen kitchen, boolean withDone, int washes) {
+        private Clock.Problem problem(List<Draft> drafts, Items items, Meal.Kitchen kitchen, int washes) {
             Map<String, long[]> windows = new LinkedHashMap<>();
             drafts.forEach(d -> windows.put(d.id(), timetable.window(d)));
             Map<String, Integer> fixed = new HashMap<>();
-            if (withDone) {
-                meal.done().forEach(d -> fixed.put(d.task(), timetable.minute(d.from())));
-            }
+            meal.done().forEach(d -> fixed.put(d.task(), timetable.minute(d.from())));
             return new Clock.Problem(
                     drafts,
                     windows,
                     fixed,
                     meal.order() == null ? List.of() : meal.order(),
                     meal.order() == null,
+                    false,
                     false,
                     washes,
                     items,
@@ -328,7 +333,7 @@ public final class MealPlanner {
             Meal before = new Meal(
                     meal.title(), meal.serveAt(), meal.eaters(), meal.dishes(), meal.kitchen(), List.of(), null, null);
             Work first = new Work(before, planner);
-            Optional<Clock.Found> was = Clock.solve(first.problem(drafts, items, timed.kitchen, false, MANY_WASHES));
+            Optional<Clock.Found> was = first.solved(drafts, items, timed.kitchen);
             Map<String, String> words = drafts.stream().collect(Collectors.toMap(Draft::id, Draft::words));
             Set<String> done = meal.done().stream().map(Meal.Done::task).collect(Collectors.toSet());
             List<MealPlan.Change> changes = new ArrayList<>();

@@ -40,7 +40,6 @@ final class Timeline {
     }
 
     private List<MealTask> write(List<Draft> drafts, Clock.Found found, Map<String, Integer> minutes) {
-        Map<Integer, Integer> shelves = shelves(drafts, found.starts());
         List<Draft> inOrder = drafts.stream()
                 .sorted(Comparator.comparing((Draft d) -> found.starts().get(d.id())))
                 .toList();
@@ -51,7 +50,7 @@ final class Timeline {
                 wash(next, found.washes().get(next));
                 next++;
             }
-            tasks.add(task(draft, found.starts().get(draft.id()), minutes, shelves));
+            tasks.add(task(draft, found.starts().get(draft.id()), minutes, found.shelves()));
         }
         return tasks.stream().sorted(Comparator.comparing(MealTask::from)).toList();
     }
@@ -153,70 +152,5 @@ final class Timeline {
                 List.of(),
                 true,
                 false);
-    }
-
-    /** Strict dishes above what endangers them; dishes in one oven at one time on shelves of their own. */
-    private Map<Integer, Integer> shelves(List<Draft> drafts, Map<String, Integer> starts) {
-        List<Draft> baking = drafts.stream().filter(d -> d.oven() != null).toList();
-        List<Integer> dishes = baking.stream()
-                .sorted(Comparator.comparing((Draft d) -> d.guards().isEmpty()))
-                .map(Draft::dish)
-                .distinct()
-                .toList();
-        Map<Integer, Integer> found = new HashMap<>();
-        place(dishes, 0, baking, starts, found);
-        return found;
-    }
-
-    private boolean place(
-            List<Integer> dishes,
-            int at,
-            List<Draft> baking,
-            Map<String, Integer> starts,
-            Map<Integer, Integer> found) {
-        if (at == dishes.size()) {
-            return true;
-        }
-        int dish = dishes.get(at);
-        int oven = baking.stream()
-                .filter(d -> d.dish() == dish)
-                .findFirst()
-                .orElseThrow()
-                .oven()
-                .oven();
-        for (int shelf = 0; shelf < kitchen.ovens().get(oven).shelves(); shelf++) {
-            found.put(dish, shelf);
-            if (fits(dish, baking, starts, found) && place(dishes, at + 1, baking, starts, found)) {
-                return true;
-            }
-        }
-        found.put(dish, 0);
-        return at > 0 ? false : place(dishes, at + 1, baking, starts, found);
-    }
-
-    private static boolean fits(
-            int dish, List<Draft> baking, Map<String, Integer> starts, Map<Integer, Integer> found) {
-        for (Draft mine : baking) {
-            for (Draft other : baking) {
-                boolean relevant = mine.dish() == dish
-                        && other.dish() != dish
-                        && found.containsKey(other.dish())
-                        && mine.oven().oven() == other.oven().oven()
-                        && starts.get(mine.id()) < starts.get(other.id()) + other.minutes()
-                        && starts.get(other.id()) < starts.get(mine.id()) + mine.minutes();
-                if (relevant && !apart(mine, other, found)) {
-                    return false;
-                }
-            }
-        }
-        return true;
-    }
-
-    private static boolean apart(Draft a, Draft b, Map<Integer, Integer> found) {
-        int mine = found.get(a.dish());
-        int theirs = found.get(b.dish());
-        boolean below = b.endangers(a) && !a.oven().covered() && mine > theirs;
-        boolean above = a.endangers(b) && !b.oven().covered() && theirs > mine;
-        return mine != theirs && !below && !above;
     }
 }

@@ -10,7 +10,7 @@ import java.util.List;
 /** Minutes of the sittings, and when each task may begin. */
 final class Timetable {
     /** How long after the time of serving a late meal may still come. */
-    private static final int LATEST = 300;
+    private static final int LATEST = 600;
 
     private static final int USUAL_HOURS = 8;
     private final LocalDateTime base;
