@@ -20,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import nabe.larder.Allergen;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Finds when every task begins: hands, burners, shelves and tools are there once at a time, strict food is apart from the
@@ -58,6 +59,8 @@ final class Clock {
     private final List<Washing> washes = new ArrayList<>();
     private final LinearExprBuilder cost = LinearExpr.newBuilder();
     private final IntVar late;
+    private @Nullable Found known;
+    private boolean sketching;
 
     private record Washing(BoolVar there, IntVar start) {}
 
@@ -90,7 +93,7 @@ final class Clock {
         }
 
         Problem inBlocks() {
-            return with(false, true);
+            return with(tight, true);
         }
 
         private Problem with(boolean hot, boolean whole) {
@@ -139,6 +142,20 @@ final class Clock {
     /** @return the best timeline found in the time there is, or empty where none can be */
     static Optional<Found> solve(Problem problem) {
         return new Clock(problem).solve();
+    }
+
+    /** The same, setting out from a timeline that is known to do. */
+    static Optional<Found> solve(Problem problem, Found from) {
+        Clock clock = new Clock(problem);
+        clock.known = from;
+        return clock.solve();
+    }
+
+    /** @return any timeline with little lateness, soon */
+    static Optional<Found> sketch(Problem problem) {
+        Clock clock = new Clock(problem);
+        clock.sketching = true;
+        return clock.solve();
     }
 
     private Optional<Found> solve() {
@@ -387,7 +404,8 @@ final class Clock {
             return;
         }
         boolean air = dirty.flour() && strict.oven() == null && isGluten(dirty, strict);
-        if (care.sharesUnwashable(dirty, strict)) {
+        boolean isDone = problem.fixed.containsKey(dirty.id());
+        if (care.sharesUnwashable(dirty, strict) && !isDone) {
             model.addGreaterOrEqual(starts.get(dirty.id()), air && strict.burner() ? end(strict) : handsOff(strict));
             return;
         }
@@ -465,10 +483,14 @@ final class Clock {
     private Optional<Found> found() {
         long began = System.nanoTime();
         model.minimize(late);
+        setOutFromKnown();
         CpSolver inTime = solver(SECONDS_IN_TIME);
         CpSolverStatus first = inTime.solve(model);
         if (!isFound(first)) {
             return Optional.empty();
+        }
+        if (sketching) {
+            return Optional.of(written(inTime, false, gap(inTime), began));
         }
         model.addLessOrEqual(late, inTime.value(late));
         hint(inTime);
@@ -479,6 +501,10 @@ final class Clock {
         CpSolver taken = isFound(second) ? settled(all, Math.round(best.objectiveValue()), best) : inTime;
         boolean proven = first == CpSolverStatus.OPTIMAL && second == CpSolverStatus.OPTIMAL;
         double gap = proven ? 0 : Math.max(gap(inTime), isFound(second) ? gap(best) : 1);
+        return Optional.of(written(taken, proven, gap, began));
+    }
+
+    private Found written(CpSolver taken, boolean proven, double gap, long began) {
         Map<String, Integer> at = new LinkedHashMap<>();
         starts.forEach((id, var) -> at.put(id, (int) taken.value(var)));
         Map<Integer, Integer> shelfOf = new HashMap<>();
@@ -488,7 +514,26 @@ final class Clock {
                 .map(w -> (int) taken.value(w.start))
                 .toList();
         long millis = (System.nanoTime() - began) / 1_000_000;
-        return Optional.of(new Found(at, shelfOf, wash, (int) taken.value(late), proven, gap, millis));
+        return new Found(at, shelfOf, wash, (int) taken.value(late), proven, gap, millis);
+    }
+
+    private void setOutFromKnown() {
+        if (known == null) {
+            return;
+        }
+        starts.forEach((id, var) -> {
+            if (known.starts().containsKey(id)) {
+                model.addHint(var, known.starts().get(id));
+            }
+        });
+        model.addHint(late, known.late());
+        for (int i = 0; i < washes.size(); i++) {
+            boolean there = i < known.washes().size();
+            model.addHint(washes.get(i).there, there ? 1 : 0);
+            if (there) {
+                model.addHint(washes.get(i).start, known.washes().get(i));
+            }
+        }
     }
 
     private static boolean isFound(CpSolverStatus status) {

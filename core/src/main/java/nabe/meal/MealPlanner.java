@@ -262,7 +262,10 @@ public final class MealPlanner {
             if (meal.order() != null) {
                 return Clock.solve(problem(drafts, items, kitchen, 0));
             }
-            return Clock.solve(problem(drafts, items, kitchen, FEW_WASHES).tightly())
+            Clock.Problem tight = problem(drafts, items, kitchen, FEW_WASHES).tightly();
+            return Clock.sketch(tight.inBlocks())
+                    .flatMap(sketch -> Clock.solve(tight, sketch))
+                    .or(() -> Clock.solve(tight))
                     .or(() -> Clock.solve(
                             problem(drafts, items, kitchen, MANY_WASHES).inBlocks()))
                     .or(() -> Clock.solve(problem(drafts, items, kitchen, MANY_WASHES)));
