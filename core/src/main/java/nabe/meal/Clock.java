@@ -10,7 +10,6 @@ import com.google.ortools.sat.IntVar;
 import com.google.ortools.sat.IntervalVar;
 import com.google.ortools.sat.LinearExpr;
 import com.google.ortools.sat.LinearExprBuilder;
-import com.google.ortools.sat.Literal;
 import com.google.ortools.util.Domain;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -19,7 +18,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import nabe.larder.Allergen;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -28,11 +26,6 @@ import org.jspecify.annotations.Nullable;
  */
 final class Clock {
     static final int WASH_MINUTES = 5;
-    private static final int IN_THE_AIR = 30;
-    /** Minutes between two dishes at different heats: the oven cools or warms. Kitchen practice. */
-    private static final int CHANGE_OF_HEAT = 10;
-
-    private static final double SAME_HEAT = 0.01;
     /** Minutes that a pan may wait between two of its steps, and a built dish before it bakes. Kitchen practice. */
     private static final int STAYS_HOT = 20;
 
@@ -54,76 +47,12 @@ final class Clock {
     /** All cooks wash at once: a second pair of dirty hands would undo it. */
     private final List<IntervalVar> washing = new ArrayList<>();
 
-    private final Map<String, BoolVar> together = new HashMap<>();
     private final Map<Integer, IntVar> shelves = new HashMap<>();
     private final List<Washing> washes = new ArrayList<>();
     private final LinearExprBuilder cost = LinearExpr.newBuilder();
     private final IntVar late;
     private @Nullable Found known;
     private boolean sketching;
-
-    private record Washing(BoolVar there, IntVar start) {}
-
-    /**
-     * @param windows for every task the minutes at which its hands may begin
-     * @param fixed begun or done: their starts stand
-     * @param order the cook's own order of hands, or empty; {@code apart} whether keeping apart is asked for
-     * @param blocks whether dishes that endanger each other are worked on one after the other, whole: found sooner, not always best
-     * @param washes how often one may wash up, at most
-     * @param tight whether what is hot goes on at once, and a built dish into the oven
-     * @param serveAt minute of serving, {@code horizon} the last minute there is
-     */
-    record Problem(
-            List<Draft> drafts,
-            Map<String, long[]> windows,
-            Map<String, Integer> fixed,
-            List<String> order,
-            boolean apart,
-            boolean tight,
-            boolean blocks,
-            int washes,
-            Items items,
-            Meal.Kitchen kitchen,
-            long[] washing,
-            int lastSitting,
-            int serveAt,
-            int horizon) {
-        Problem tightly() {
-            return with(true, false);
-        }
-
-        Problem inBlocks() {
-            return with(tight, true);
-        }
-
-        private Problem with(boolean hot, boolean whole) {
-            return new Problem(
-                    drafts,
-                    windows,
-                    fixed,
-                    order,
-                    apart,
-                    hot,
-                    whole,
-                    washes,
-                    items,
-                    kitchen,
-                    washing,
-                    lastSitting,
-                    serveAt,
-                    horizon);
-        }
-    }
-
-    /** @param shelves of each dish, from 0, the top one; {@code washes} starts of washing up; {@code gap} to the bound, 0 when proven */
-    record Found(
-            Map<String, Integer> starts,
-            Map<Integer, Integer> shelves,
-            List<Integer> washes,
-            int late,
-            boolean proven,
-            double gap,
-            long millis) {}
 
     private static final class Natives {
         static {
@@ -136,7 +65,7 @@ final class Clock {
     private Clock(Problem problem) {
         Natives.load();
         this.problem = problem;
-        this.late = model.newIntVar(0, problem.horizon - problem.serveAt, "late");
+        this.late = model.newIntVar(0, problem.horizon() - problem.serveAt(), "late");
     }
 
     /** @return the best timeline found in the time there is, or empty where none can be */
@@ -159,15 +88,15 @@ final class Clock {
     }
 
     private Optional<Found> solve() {
-        problem.drafts.forEach(this::start);
+        problem.drafts().forEach(this::start);
         sequence();
         handsOneAtATime();
         burners();
         tools();
-        ovens();
+        shelves.putAll(new OvenModel(model, problem, starts).build());
         serving();
-        if (problem.apart) {
-            keepApart();
+        if (problem.apart()) {
+            new ApartModel(model, problem, starts, washes).build();
         }
         ownOrder();
         ahead();
@@ -175,10 +104,11 @@ final class Clock {
     }
 
     private void start(Draft d) {
-        Integer fixed = problem.fixed.get(d.id());
+        Integer fixed = problem.fixed().get(d.id());
         IntVar start = fixed != null
                 ? model.newIntVar(fixed, fixed, d.id())
-                : model.newIntVarFromDomain(Domain.fromFlatIntervals(problem.windows.get(d.id())), d.id());
+                : model.newIntVarFromDomain(
+                        Domain.fromFlatIntervals(problem.windows().get(d.id())), d.id());
         starts.put(d.id(), start);
         hands.add(model.newFixedSizeIntervalVar(start, d.active(), d.id() + " hands"));
     }
@@ -196,14 +126,14 @@ final class Clock {
     }
 
     private Draft draft(String id) {
-        return problem.drafts.stream()
+        return problem.drafts().stream()
                 .filter(d -> d.id().equals(id))
                 .findFirst()
                 .orElse(null);
     }
 
     private void sequence() {
-        for (Draft d : problem.drafts) {
+        for (Draft d : problem.drafts()) {
             for (String id : d.after()) {
                 Draft before = draft(id);
                 if (before == null) {
@@ -213,7 +143,8 @@ final class Clock {
                         && (d.stage() == Draft.Stage.BAKE
                                 || d.stage() == Draft.Stage.REST && d.action().equals("rest"));
                 boolean during = d.stage() == Draft.Stage.REST && !d.action().equals("rest");
-                boolean free = problem.fixed.containsKey(d.id()) && problem.fixed.containsKey(id);
+                boolean free =
+                        problem.fixed().containsKey(d.id()) && problem.fixed().containsKey(id);
                 if (joined && !free) {
                     model.addEquality(starts.get(d.id()), end(before));
                 } else if (during && before.stage() == Draft.Stage.BAKE) {
@@ -233,25 +164,25 @@ final class Clock {
                 && before.component().equals(d.component())
                 && d.stage() == Draft.Stage.PREP;
         boolean built = before.stage() == Draft.Stage.BUILD && d.stage() == Draft.Stage.BAKE && before.daysAhead() == 0;
-        if (problem.tight && (hot || built)) {
+        if (problem.tight() && (hot || built)) {
             model.addLessOrEqual(starts.get(d.id()), at(before, before.minutes() + (hot ? STAYS_HOT : STANDS_BUILT)));
         }
     }
 
     private void handsOneAtATime() {
-        for (int k = 0; k < problem.washes && problem.apart; k++) {
+        for (int k = 0; k < problem.washes() && problem.apart(); k++) {
             BoolVar there = model.newBoolVar("wash " + k);
-            IntVar start = model.newIntVarFromDomain(Domain.fromFlatIntervals(problem.washing), "wash start " + k);
+            IntVar start = model.newIntVarFromDomain(Domain.fromFlatIntervals(problem.washing()), "wash start " + k);
             washing.add(model.newOptionalFixedSizeIntervalVar(start, WASH_MINUTES, there, "washing " + k));
             if (k > 0) {
-                model.addImplication(there, washes.getLast().there);
-                model.addGreaterOrEqual(start, plus(washes.getLast().start, WASH_MINUTES))
+                model.addImplication(there, washes.getLast().there());
+                model.addGreaterOrEqual(start, plus(washes.getLast().start(), WASH_MINUTES))
                         .onlyEnforceIf(there);
             }
             washes.add(new Washing(there, start));
             cost.addTerm(there, WASH);
         }
-        int cooks = problem.kitchen.cooks();
+        int cooks = problem.kitchen().cooks();
         CumulativeConstraint all = model.addCumulative(cooks);
         hands.forEach(h -> all.addDemand(h, 1));
         washing.forEach(w -> all.addDemand(w, cooks));
@@ -262,12 +193,12 @@ final class Clock {
     }
 
     private void burners() {
-        List<IntervalVar> hot = problem.drafts.stream()
+        List<IntervalVar> hot = problem.drafts().stream()
                 .filter(Draft::burner)
                 .map(d -> model.newFixedSizeIntervalVar(starts.get(d.id()), d.minutes(), d.id() + " burner"))
                 .toList();
         if (!hot.isEmpty()) {
-            CumulativeConstraint all = model.addCumulative(problem.kitchen.burners());
+            CumulativeConstraint all = model.addCumulative(problem.kitchen().burners());
             hot.forEach(h -> all.addDemand(h, 1));
         }
     }
@@ -275,10 +206,10 @@ final class Clock {
     /** As many at once as there are things in the pool; shared pools are one. */
     private void tools() {
         Map<List<MealTask.Held>, List<IntervalVar>> taken = new HashMap<>();
-        for (Draft d : problem.drafts) {
+        for (Draft d : problem.drafts()) {
             for (String kind : d.tools()) {
-                int minutes = problem.items.holdsFood(kind) ? d.minutes() : d.active();
-                taken.computeIfAbsent(problem.items.pool(kind, d), k -> new ArrayList<>())
+                int minutes = problem.items().holdsFood(kind) ? d.minutes() : d.active();
+                taken.computeIfAbsent(problem.items().pool(kind, d), k -> new ArrayList<>())
                         .add(model.newFixedSizeIntervalVar(starts.get(d.id()), minutes, d.id() + " " + kind));
             }
         }
@@ -288,89 +219,23 @@ final class Clock {
         });
     }
 
-    private void ovens() {
-        List<Draft> baking =
-                problem.drafts.stream().filter(d -> d.oven() != null).toList();
-        for (int o = 0; o < problem.kitchen.ovens().size(); o++) {
-            int oven = o;
-            List<Draft> here =
-                    baking.stream().filter(d -> d.oven().oven() == oven).toList();
-            CumulativeConstraint room =
-                    model.addCumulative(problem.kitchen.ovens().get(o).shelves());
-            here.forEach(d -> room.addDemand(
-                    model.newFixedSizeIntervalVar(starts.get(d.id()), d.minutes(), d.id() + " oven"), 1));
-            for (int i = 0; i < here.size(); i++) {
-                for (int j = i + 1; j < here.size(); j++) {
-                    twoInOneOven(
-                            here.get(i), here.get(j), problem.kitchen.ovens().get(o));
-                }
-            }
-        }
-    }
-
-    /** One after the other, or together on shelves of their own: open strict food above what drops crumbs. */
-    private void twoInOneOven(Draft a, Draft b, Meal.Oven oven) {
-        if (a.dish() == b.dish()) {
-            return;
-        }
-        boolean otherHeat = Math.abs(a.oven().celsius() - b.oven().celsius()) > SAME_HEAT;
-        boolean mustBeAbove = problem.apart && b.endangers(a) && !a.oven().covered();
-        boolean mustBeBelow = problem.apart && a.endangers(b) && !b.oven().covered();
-        boolean unsafe = problem.apart && (crumbs(a, b, oven) || crumbs(b, a, oven)) || mustBeAbove && mustBeBelow;
-        int gap = otherHeat ? CHANGE_OF_HEAT : 0;
-        List<Literal> ways = new ArrayList<>();
-        ways.add(before(a, b, gap));
-        ways.add(before(b, a, gap));
-        if (!otherHeat && !unsafe) {
-            if (!mustBeBelow) {
-                ways.add(above(a, b));
-            }
-            if (!mustBeAbove) {
-                ways.add(above(b, a));
-            }
-        }
-        model.addBoolOr(ways.toArray(Literal[]::new));
-    }
-
-    private BoolVar before(Draft a, Draft b, int gap) {
-        BoolVar first = model.newBoolVar("");
-        model.addGreaterOrEqual(starts.get(b.id()), at(a, a.minutes() + gap)).onlyEnforceIf(first);
-        return first;
-    }
-
-    private BoolVar above(Draft a, Draft b) {
-        BoolVar above = model.newBoolVar("");
-        model.addGreaterOrEqual(shelf(b), plus(shelf(a), 1)).onlyEnforceIf(above);
-        return above;
-    }
-
-    private IntVar shelf(Draft d) {
-        int most = problem.kitchen.ovens().get(d.oven().oven()).shelves() - 1;
-        return shelves.computeIfAbsent(d.dish(), dish -> model.newIntVar(0, most, "shelf of dish " + dish));
-    }
-
-    /** With one shelf or a fan, open strict food gets what another dish drops. */
-    private static boolean crumbs(Draft other, Draft strict, Meal.Oven oven) {
-        return other.endangers(strict) && !strict.oven().covered() && (oven.fan() || oven.shelves() < 2);
-    }
-
     private boolean isStrict(int dish) {
-        return problem.drafts.stream()
+        return problem.drafts().stream()
                 .anyMatch(d -> d.dishes().equals(List.of(dish)) && !d.guards().isEmpty());
     }
 
     /** On the table within ten minutes of each other, strict food first; a dish that waits hot costs. */
     private void serving() {
-        List<Draft> last = problem.drafts.stream()
+        List<Draft> last = problem.drafts().stream()
                 .filter(d -> d.stage() == Draft.Stage.SERVE)
                 .sorted(Comparator.comparing(d -> !isStrict(d.dish())))
                 .toList();
         for (Draft d : last) {
             LinearExpr end =
                     LinearExpr.newBuilder().add(end(d)).addTerm(late, -1).build();
-            model.addLessOrEqual(end, problem.serveAt);
-            model.addGreaterOrEqual(end, problem.serveAt - ON_TABLE);
-            problem.drafts.stream()
+            model.addLessOrEqual(end, problem.serveAt());
+            model.addGreaterOrEqual(end, problem.serveAt() - ON_TABLE);
+            problem.drafts().stream()
                     .filter(r -> d.after().contains(r.id())
                             && (r.stage() == Draft.Stage.BAKE || r.action().equals("rest")))
                     .forEach(r -> {
@@ -379,7 +244,7 @@ final class Clock {
                     });
         }
         for (int i = 1; i < last.size(); i++) {
-            boolean fixed = problem.fixed.containsKey(last.get(i).id());
+            boolean fixed = problem.fixed().containsKey(last.get(i).id());
             if (!fixed) {
                 model.addGreaterOrEqual(
                         starts.get(last.get(i).id()), starts.get(last.get(i - 1).id()));
@@ -387,71 +252,9 @@ final class Clock {
         }
     }
 
-    /** Whatever takes hands, by the things it touches and the food on them. */
-    private void keepApart() {
-        Care care = new Care(problem.drafts, problem.items);
-        for (Draft strict : problem.drafts) {
-            for (Draft dirty : care.guards(strict).isEmpty() ? List.<Draft>of() : problem.drafts) {
-                if (dirty != strict && care.endangers(dirty, strict)) {
-                    apart(dirty, strict, care);
-                }
-            }
-        }
-    }
-
-    private void apart(Draft dirty, Draft strict, Care care) {
-        if (problem.fixed.containsKey(dirty.id()) && problem.fixed.containsKey(strict.id())) {
-            return;
-        }
-        boolean air = dirty.flour() && strict.oven() == null && isGluten(dirty, strict);
-        boolean isDone = problem.fixed.containsKey(dirty.id());
-        if (care.sharesUnwashable(dirty, strict) && !isDone) {
-            model.addGreaterOrEqual(starts.get(dirty.id()), air && strict.burner() ? end(strict) : handsOff(strict));
-            return;
-        }
-        List<Literal> ways = new ArrayList<>();
-        BoolVar first = literal(dirty, strict, "first");
-        model.addGreaterOrEqual(starts.get(dirty.id()), air && strict.burner() ? end(strict) : handsOff(strict))
-                .onlyEnforceIf(first);
-        ways.add(first);
-        boolean emptied = care.shares(dirty, strict);
-        for (Washing wash : washes) {
-            BoolVar between = literal(dirty, strict, "wash " + washes.indexOf(wash));
-            model.addImplication(between, wash.there);
-            model.addGreaterOrEqual(wash.start, emptied ? end(dirty) : handsOff(dirty))
-                    .onlyEnforceIf(between);
-            model.addGreaterOrEqual(starts.get(strict.id()), plus(wash.start, WASH_MINUTES))
-                    .onlyEnforceIf(between);
-            if (air) {
-                model.addGreaterOrEqual(starts.get(strict.id()), at(dirty, dirty.active() + IN_THE_AIR))
-                        .onlyEnforceIf(between);
-            }
-            ways.add(between);
-        }
-        model.addBoolOr(ways.toArray(Literal[]::new));
-    }
-
-    /** One choice for two tasks; in blocks, one for all work on the two dishes. */
-    private BoolVar literal(Draft dirty, Draft strict, String way) {
-        boolean whole = problem.blocks && isWork(dirty) && isWork(strict) && dirty.dish() != strict.dish();
-        return whole
-                ? together.computeIfAbsent(dirty.dish() + " " + strict.dish() + " " + way, key -> model.newBoolVar(key))
-                : model.newBoolVar("");
-    }
-
-    private static boolean isWork(Draft d) {
-        return (d.stage() == Draft.Stage.PREP || d.stage() == Draft.Stage.BUILD)
-                && d.dishes().size() == 1;
-    }
-
-    private static boolean isGluten(Draft dirty, Draft strict) {
-        return dirty.handles().stream()
-                .anyMatch(a -> Allergen.GLUTEN.contains(a) && strict.guards().contains(a));
-    }
-
     private void ownOrder() {
         Draft before = null;
-        for (String id : problem.order) {
+        for (String id : problem.order()) {
             Draft d = draft(id);
             if (d != null && before != null) {
                 model.addGreaterOrEqual(starts.get(d.id()), handsOff(before));
@@ -462,17 +265,17 @@ final class Clock {
 
     /** What can be done before the day is; what is left is not left to the last hour. */
     private void ahead() {
-        for (Draft d : problem.drafts) {
+        for (Draft d : problem.drafts()) {
             boolean work = d.stage() == Draft.Stage.PREP || d.stage() == Draft.Stage.BUILD;
-            if (!work || problem.fixed.containsKey(d.id())) {
+            if (!work || problem.fixed().containsKey(d.id())) {
                 continue;
             }
             BoolVar last = model.newBoolVar(d.id() + " in the last hour");
-            model.addLessOrEqual(handsOff(d), problem.serveAt - LAST_HOUR).onlyEnforceIf(last.not());
+            model.addLessOrEqual(handsOff(d), problem.serveAt() - LAST_HOUR).onlyEnforceIf(last.not());
             cost.addTerm(last, (long) IN_LAST_HOUR * d.active());
-            if (problem.windows.get(d.id())[0] < problem.lastSitting) {
+            if (problem.windows().get(d.id())[0] < problem.lastSitting()) {
                 BoolVar day = model.newBoolVar(d.id() + " on the day");
-                model.addLessOrEqual(starts.get(d.id()), problem.lastSitting - 1)
+                model.addLessOrEqual(starts.get(d.id()), problem.lastSitting() - 1)
                         .onlyEnforceIf(day.not());
                 cost.addTerm(day, (long) NOT_AHEAD * d.active());
             }
@@ -510,8 +313,8 @@ final class Clock {
         Map<Integer, Integer> shelfOf = new HashMap<>();
         shelves.forEach((dish, var) -> shelfOf.put(dish, (int) taken.value(var)));
         List<Integer> wash = washes.stream()
-                .filter(w -> taken.booleanValue(w.there))
-                .map(w -> (int) taken.value(w.start))
+                .filter(w -> taken.booleanValue(w.there()))
+                .map(w -> (int) taken.value(w.start()))
                 .toList();
         long millis = (System.nanoTime() - began) / 1_000_000;
         return new Found(at, shelfOf, wash, (int) taken.value(late), proven, gap, millis);
@@ -529,9 +332,9 @@ final class Clock {
         model.addHint(late, known.late());
         for (int i = 0; i < washes.size(); i++) {
             boolean there = i < known.washes().size();
-            model.addHint(washes.get(i).there, there ? 1 : 0);
+            model.addHint(washes.get(i).there(), there ? 1 : 0);
             if (there) {
-                model.addHint(washes.get(i).start, known.washes().get(i));
+                model.addHint(washes.get(i).start(), known.washes().get(i));
             }
         }
     }
@@ -548,7 +351,7 @@ final class Clock {
     private void hint(CpSolver from) {
         model.clearHints();
         starts.values().forEach(s -> model.addHint(s, from.value(s)));
-        washes.forEach(w -> model.addHint(w.start, from.value(w.start)));
+        washes.forEach(w -> model.addHint(w.start(), from.value(w.start())));
     }
 
     /** Of all timelines as good, one that begins no earlier than it must: fresh food, a calm day. */

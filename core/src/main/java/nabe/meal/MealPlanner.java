@@ -28,7 +28,6 @@ public final class MealPlanner {
 
     private static final double USUAL_HEAT = 180;
     private static final double DIAL = 5;
-    private static final int MOST_BURNERS = 12;
     /** Three times to wash up find most evenings a quick answer; dishes that all endanger each other need more. */
     private static final int FEW_WASHES = 3;
 
@@ -213,11 +212,11 @@ public final class MealPlanner {
         }
 
         /** What was found, with what had to be there for it. */
-        private record Timed(List<Draft> drafts, Clock.Found found, Meal.Kitchen kitchen) {}
+        private record Timed(List<Draft> drafts, Found found, Meal.Kitchen kitchen) {}
 
         /** As it is; else with tools of their own; else with the least more that lets it be cooked at all. */
         private Timed timed(List<Draft> drafts, Items items, Meal.Kitchen kitchen) {
-            Optional<Clock.Found> found = solved(drafts, items, kitchen);
+            Optional<Found> found = solved(drafts, items, kitchen);
             if (found.isPresent()) {
                 return new Timed(drafts, found.get(), kitchen);
             }
@@ -246,7 +245,7 @@ public final class MealPlanner {
         private Optional<Timed> withMore(List<Draft> drafts, Items items, Meal.Kitchen kitchen) {
             for (Relaxed more : Relaxed.of(kitchen, meal)) {
                 timetable = new Timetable(meal, more.kitchen().sittings());
-                Optional<Clock.Found> found = Clock.solve(
+                Optional<Found> found = Clock.solve(
                         problem(drafts, items, more.kitchen(), MANY_WASHES).inBlocks());
                 if (found.isPresent()) {
                     missing.add(more.missing());
@@ -258,11 +257,11 @@ public final class MealPlanner {
         }
 
         /** What is hot goes on at once where it can, and few washes are tried before many. */
-        private Optional<Clock.Found> solved(List<Draft> drafts, Items items, Meal.Kitchen kitchen) {
+        private Optional<Found> solved(List<Draft> drafts, Items items, Meal.Kitchen kitchen) {
             if (meal.order() != null) {
                 return Clock.solve(problem(drafts, items, kitchen, 0));
             }
-            Clock.Problem tight = problem(drafts, items, kitchen, FEW_WASHES).tightly();
+            Problem tight = problem(drafts, items, kitchen, FEW_WASHES).tightly();
             return Clock.sketch(tight.inBlocks())
                     .flatMap(sketch -> Clock.solve(tight, sketch))
                     .or(() -> Clock.solve(tight))
@@ -288,12 +287,12 @@ public final class MealPlanner {
             return !lent.isEmpty();
         }
 
-        private Clock.Problem problem(List<Draft> drafts, Items items, Meal.Kitchen kitchen, int washes) {
+        private Problem problem(List<Draft> drafts, Items items, Meal.Kitchen kitchen, int washes) {
             Map<String, long[]> windows = new LinkedHashMap<>();
             drafts.forEach(d -> windows.put(d.id(), timetable.window(d)));
             Map<String, Integer> fixed = new HashMap<>();
             meal.done().forEach(d -> fixed.put(d.task(), timetable.minute(d.from())));
-            return new Clock.Problem(
+            return new Problem(
                     drafts,
                     windows,
                     fixed,
@@ -336,7 +335,7 @@ public final class MealPlanner {
             Meal before = new Meal(
                     meal.title(), meal.serveAt(), meal.eaters(), meal.dishes(), meal.kitchen(), List.of(), null, null);
             Work first = new Work(before, planner);
-            Optional<Clock.Found> was = first.solved(drafts, items, timed.kitchen);
+            Optional<Found> was = first.solved(drafts, items, timed.kitchen);
             Map<String, String> words = drafts.stream().collect(Collectors.toMap(Draft::id, Draft::words));
             Set<String> done = meal.done().stream().map(Meal.Done::task).collect(Collectors.toSet());
             List<MealPlan.Change> changes = new ArrayList<>();
@@ -349,45 +348,6 @@ public final class MealPlanner {
                 }
             }));
             return changes;
-        }
-    }
-
-    /** A kitchen with a little more than there is. */
-    private record Relaxed(Meal.Kitchen kitchen, MealPlan.Missing missing) {
-        static List<Relaxed> of(Meal.Kitchen k, Meal meal) {
-            LocalDateTime evening = meal.serveAt().minusDays(1).withHour(18).withMinute(0);
-            List<Meal.Sitting> longer = new ArrayList<>(k.sittings());
-            longer.add(new Meal.Sitting(evening, evening.plusHours(3)));
-            longer.add(new Meal.Sitting(meal.serveAt().minusHours(8), meal.serveAt()));
-            List<Meal.Oven> high =
-                    k.ovens().stream().map(o -> new Meal.Oven(5, false)).toList();
-            return List.of(
-                    new Relaxed(
-                            new Meal.Kitchen(k.cooks(), k.burners(), k.ovens(), k.tools(), longer),
-                            new MealPlan.Missing(
-                                    "There is too little time.",
-                                    "Begin the evening before, from six to nine, and eight hours before serving.")),
-                    new Relaxed(
-                            new Meal.Kitchen(k.cooks(), MOST_BURNERS, k.ovens(), k.tools(), k.sittings()),
-                            new MealPlan.Missing(
-                                    "There are too few burners.",
-                                    "Borrow a hotplate, or cook one sauce the day before.")),
-                    new Relaxed(
-                            new Meal.Kitchen(k.cooks(), k.burners(), high, k.tools(), k.sittings()),
-                            new MealPlan.Missing(
-                                    "The oven does not hold these dishes.",
-                                    "One more shelf, or a second oven, or one dish fewer.")),
-                    new Relaxed(
-                            new Meal.Kitchen(
-                                    Math.min(3, k.cooks() + 1), k.burners(), k.ovens(), k.tools(), k.sittings()),
-                            new MealPlan.Missing(
-                                    "One pair of hands is not enough.",
-                                    "Let somebody help, or begin the evening before.")),
-                    new Relaxed(
-                            new Meal.Kitchen(3, MOST_BURNERS, high, k.tools(), longer),
-                            new MealPlan.Missing(
-                                    "Hands, burners and shelves are too few.",
-                                    "A helper, a hotplate and a second oven, or one dish fewer.")));
         }
     }
 }

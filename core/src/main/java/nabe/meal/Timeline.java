@@ -31,7 +31,7 @@ final class Timeline {
 
     static List<MealTask> of(
             List<Draft> drafts,
-            Clock.Found found,
+            Found found,
             Map<String, Integer> minutes,
             Meal.Kitchen kitchen,
             Items items,
@@ -39,7 +39,7 @@ final class Timeline {
         return new Timeline(kitchen, items, timetable).write(drafts, found, minutes);
     }
 
-    private List<MealTask> write(List<Draft> drafts, Clock.Found found, Map<String, Integer> minutes) {
+    private List<MealTask> write(List<Draft> drafts, Found found, Map<String, Integer> minutes) {
         List<Draft> inOrder = drafts.stream()
                 .sorted(Comparator.comparing((Draft d) -> found.starts().get(d.id())))
                 .toList();

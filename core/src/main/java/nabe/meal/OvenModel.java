@@ -1,0 +1,103 @@
+package nabe.meal;
+
+import com.google.ortools.sat.BoolVar;
+import com.google.ortools.sat.CpModel;
+import com.google.ortools.sat.CumulativeConstraint;
+import com.google.ortools.sat.IntVar;
+import com.google.ortools.sat.LinearExpr;
+import com.google.ortools.sat.Literal;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Ovens in the clock's model: room on shelves, one heat at a time, open strict food above what drops crumbs. */
+final class OvenModel {
+    /** Minutes between two dishes at different heats: the oven cools or warms. Kitchen practice. */
+    private static final int CHANGE_OF_HEAT = 10;
+
+    private static final double SAME_HEAT = 0.01;
+    private final CpModel model;
+    private final Problem problem;
+    private final Map<String, IntVar> starts;
+    private final Map<Integer, IntVar> shelves = new HashMap<>();
+
+    OvenModel(CpModel model, Problem problem, Map<String, IntVar> starts) {
+        this.model = model;
+        this.problem = problem;
+        this.starts = starts;
+    }
+
+    /** @return the shelf of every dish that may meet another in its oven */
+    Map<Integer, IntVar> build() {
+        List<Draft> baking =
+                problem.drafts().stream().filter(d -> d.oven() != null).toList();
+        for (int o = 0; o < problem.kitchen().ovens().size(); o++) {
+            int oven = o;
+            List<Draft> here =
+                    baking.stream().filter(d -> d.oven().oven() == oven).toList();
+            CumulativeConstraint room =
+                    model.addCumulative(problem.kitchen().ovens().get(o).shelves());
+            here.forEach(d -> room.addDemand(
+                    model.newFixedSizeIntervalVar(starts.get(d.id()), d.minutes(), d.id() + " oven"), 1));
+            for (int i = 0; i < here.size(); i++) {
+                for (int j = i + 1; j < here.size(); j++) {
+                    twoInOneOven(
+                            here.get(i), here.get(j), problem.kitchen().ovens().get(o));
+                }
+            }
+        }
+        return shelves;
+    }
+
+    /** One after the other, or together on shelves of their own: open strict food above what drops crumbs. */
+    private void twoInOneOven(Draft a, Draft b, Meal.Oven oven) {
+        if (a.dish() == b.dish()) {
+            return;
+        }
+        boolean otherHeat = Math.abs(a.oven().celsius() - b.oven().celsius()) > SAME_HEAT;
+        boolean mustBeAbove = problem.apart() && b.endangers(a) && !a.oven().covered();
+        boolean mustBeBelow = problem.apart() && a.endangers(b) && !b.oven().covered();
+        boolean unsafe = problem.apart() && (crumbs(a, b, oven) || crumbs(b, a, oven)) || mustBeAbove && mustBeBelow;
+        int gap = otherHeat ? CHANGE_OF_HEAT : 0;
+        List<Literal> ways = new ArrayList<>();
+        ways.add(before(a, b, gap));
+        ways.add(before(b, a, gap));
+        if (!otherHeat && !unsafe) {
+            if (!mustBeBelow) {
+                ways.add(above(a, b));
+            }
+            if (!mustBeAbove) {
+                ways.add(above(b, a));
+            }
+        }
+        model.addBoolOr(ways.toArray(Literal[]::new));
+    }
+
+    private BoolVar before(Draft a, Draft b, int gap) {
+        BoolVar first = model.newBoolVar("");
+        model.addGreaterOrEqual(starts.get(b.id()), plus(starts.get(a.id()), a.minutes() + gap))
+                .onlyEnforceIf(first);
+        return first;
+    }
+
+    private BoolVar above(Draft a, Draft b) {
+        BoolVar above = model.newBoolVar("");
+        model.addGreaterOrEqual(shelf(b), plus(shelf(a), 1)).onlyEnforceIf(above);
+        return above;
+    }
+
+    private IntVar shelf(Draft d) {
+        int most = problem.kitchen().ovens().get(d.oven().oven()).shelves() - 1;
+        return shelves.computeIfAbsent(d.dish(), dish -> model.newIntVar(0, most, "shelf of dish " + dish));
+    }
+
+    /** With one shelf or a fan, open strict food gets what another dish drops. */
+    private static boolean crumbs(Draft other, Draft strict, Meal.Oven oven) {
+        return other.endangers(strict) && !strict.oven().covered() && (oven.fan() || oven.shelves() < 2);
+    }
+
+    private static LinearExpr plus(IntVar var, int offset) {
+        return LinearExpr.newBuilder().add(var).add(offset).build();
+    }
+}
