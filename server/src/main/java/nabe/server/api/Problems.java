@@ -30,9 +30,11 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 class Problems extends ResponseEntityExceptionHandler {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
     private final DishStore store;
+    private final MealStore meals;
 
-    Problems(DishStore store) {
+    Problems(DishStore store, MealStore meals) {
         this.store = store;
+        this.meals = meals;
     }
 
     @ExceptionHandler
@@ -58,6 +60,11 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail noMeal(MealStore.NoSuchMealException e) {
         return problem(HttpStatus.NOT_FOUND, "No such meal", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail concurrent(MealStore.ConcurrentMealChange e) {
+        return staleMeal(new MealStore.StaleMealException(meals.get(e.meal())));
     }
 
     @ExceptionHandler

@@ -39,13 +39,27 @@ public class MealStore {
     public static final class StaleMealException extends RuntimeException {
         private final transient Kept current;
 
-        StaleMealException(Kept current) {
+        public StaleMealException(Kept current) {
             super("This meal was changed in another window since you opened it.");
             this.current = current;
         }
 
         public Kept current() {
             return current;
+        }
+    }
+
+    /** Two writers met at the same number; the transaction is over, so the caller reads the winner afresh. */
+    public static final class ConcurrentMealChange extends RuntimeException {
+        private final transient UUID meal;
+
+        ConcurrentMealChange(UUID meal, Throwable cause) {
+            super(cause);
+            this.meal = meal;
+        }
+
+        public UUID meal() {
+            return meal;
         }
     }
 
@@ -137,7 +151,7 @@ public class MealStore {
                     .set(MEAL_REVISION.MADE_AT, kept.madeAt)
                     .execute();
         } catch (DuplicateKeyException e) {
-            throw new StaleMealException(kept);
+            throw new ConcurrentMealChange(kept.id(), e);
         }
         return kept;
     }

@@ -14,6 +14,7 @@ import nabe.plan.Planner;
 import nabe.server.KitchenTable;
 import nabe.server.store.DishStore;
 import nabe.server.store.HomeStore;
+import nabe.server.store.MealStore;
 import org.junit.jupiter.api.Test;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.MediaType;
@@ -34,7 +35,7 @@ class PlansControllerTest {
                             new Corrections(homes, table),
                             new ShelfCards(store, table),
                             tools.jackson.databind.json.JsonMapper.shared()))
-            .setControllerAdvice(new Problems(store))
+            .setControllerAdvice(new Problems(store, mock(MealStore.class)))
             .build();
 
     @Test
