@@ -4,9 +4,7 @@ import com.google.ortools.sat.BoolVar;
 import com.google.ortools.sat.CpModel;
 import com.google.ortools.sat.IntVar;
 import com.google.ortools.sat.LinearExpr;
-import com.google.ortools.sat.Literal;
-import java.util.ArrayList;
-import java.util.HashMap;
+import com.google.ortools.sat.LinearExprBuilder;
 import java.util.List;
 import java.util.Map;
 import nabe.larder.Allergen;
@@ -19,14 +17,13 @@ final class ApartModel {
     private final CpModel model;
     private final Problem problem;
     private final Map<String, IntVar> starts;
-    private final List<Washing> washes;
-    private final Map<String, BoolVar> together = new HashMap<>();
+    private final Epochs epochs;
 
     ApartModel(CpModel model, Problem problem, Map<String, IntVar> starts, List<Washing> washes) {
         this.model = model;
         this.problem = problem;
         this.starts = starts;
-        this.washes = washes;
+        this.epochs = new Epochs(model, problem, starts, washes);
     }
 
     /** Whatever takes hands, by the things it touches and the food on them. */
@@ -51,39 +48,16 @@ final class ApartModel {
             model.addGreaterOrEqual(starts.get(dirty.id()), air && strict.burner() ? end(strict) : handsOff(strict));
             return;
         }
-        List<Literal> ways = new ArrayList<>();
-        BoolVar first = literal(dirty, strict, "first");
+        BoolVar first = model.newBoolVar("");
         model.addGreaterOrEqual(starts.get(dirty.id()), air && strict.burner() ? end(strict) : handsOff(strict))
                 .onlyEnforceIf(first);
-        ways.add(first);
-        boolean emptied = care.shares(dirty, strict);
-        for (Washing wash : washes) {
-            BoolVar between = literal(dirty, strict, "wash " + washes.indexOf(wash));
-            model.addImplication(between, wash.there());
-            model.addGreaterOrEqual(wash.start(), emptied ? end(dirty) : handsOff(dirty))
-                    .onlyEnforceIf(between);
-            model.addGreaterOrEqual(starts.get(strict.id()), plus(wash.start(), Clock.WASH_MINUTES))
-                    .onlyEnforceIf(between);
-            if (air) {
-                model.addGreaterOrEqual(starts.get(strict.id()), at(dirty, dirty.active() + IN_THE_AIR))
-                        .onlyEnforceIf(between);
-            }
-            ways.add(between);
+        LinearExpr dirtied = care.shares(dirty, strict) ? epochs.emptied(dirty) : epochs.of(dirty);
+        LinearExprBuilder between = LinearExpr.newBuilder().add(dirtied).add(1);
+        model.addGreaterOrEqual(epochs.of(strict), between.build()).onlyEnforceIf(first.not());
+        if (air) {
+            model.addGreaterOrEqual(starts.get(strict.id()), at(dirty, dirty.active() + IN_THE_AIR))
+                    .onlyEnforceIf(first.not());
         }
-        model.addBoolOr(ways.toArray(Literal[]::new));
-    }
-
-    /** One choice for two tasks; in blocks, one for all work on the two dishes. */
-    private BoolVar literal(Draft dirty, Draft strict, String way) {
-        boolean whole = problem.blocks() && isWork(dirty) && isWork(strict) && dirty.dish() != strict.dish();
-        return whole
-                ? together.computeIfAbsent(dirty.dish() + " " + strict.dish() + " " + way, key -> model.newBoolVar(key))
-                : model.newBoolVar("");
-    }
-
-    private static boolean isWork(Draft d) {
-        return (d.stage() == Draft.Stage.PREP || d.stage() == Draft.Stage.BUILD)
-                && d.dishes().size() == 1;
     }
 
     private static boolean isGluten(Draft dirty, Draft strict) {

@@ -1,36 +1,36 @@
 package nabe.meal;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.OptionalDouble;
-import java.util.Set;
+import java.util.Optional;
+import nabe.label.KeptProduct;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
-import nabe.measure.KitchenText;
-import nabe.plan.Plan;
+import nabe.plan.Planner;
 import nabe.plan.ShoppingItem;
+import org.jspecify.annotations.Nullable;
 
-/** What all dishes need, in units one can buy. */
+/** What all dishes need, in units one can buy, gathered by place in the shop. */
 final class Basket {
-    private static final List<String> PACKS = List.of("package", "can", "jar", "bottle", "container", "box", "block");
-    /** Sold in cartons of every size. */
-    private static final Set<String> LOOSE =
-            Set.of("milk", "cream", "sour-cream", "sour-milk", "stock", "wine", "water");
-
+    private static final String TAP = "water";
     private final Larder larder;
+    private final Planner planner;
+    private final Shop shop = new Shop();
 
-    Basket(Larder larder) {
+    Basket(Larder larder, Planner planner) {
         this.larder = larder;
+        this.planner = planner;
     }
 
-    List<MealPlan.Bought> of(List<Plan> plans) {
+    List<MealPlan.Bought> of(Courses courses) {
         Map<String, List<ShoppingItem>> items = new LinkedHashMap<>();
         Map<String, List<Integer>> dishes = new LinkedHashMap<>();
-        for (int i = 0; i < plans.size(); i++) {
-            for (ShoppingItem item : plans.get(i).ingredients()) {
+        for (int i = 0; i < courses.size(); i++) {
+            for (ShoppingItem item : courses.isOn(i) ? courses.plan(i).ingredients() : List.<ShoppingItem>of()) {
                 String key = item.ingredient() == null ? "?" + item.item() : item.ingredient();
                 items.computeIfAbsent(key, k -> new ArrayList<>()).add(item);
                 List<Integer> in = dishes.computeIfAbsent(key, k -> new ArrayList<>());
@@ -39,8 +39,10 @@ final class Basket {
                 }
             }
         }
+        items.remove(TAP);
         return items.entrySet().stream()
                 .map(e -> bought(e.getValue(), dishes.get(e.getKey())))
+                .sorted(Comparator.comparing(MealPlan.Bought::pantry).thenComparing(MealPlan.Bought::place))
                 .toList();
     }
 
@@ -60,26 +62,32 @@ final class Basket {
         Ingredient food = first.ingredient() == null
                 ? null
                 : larder.find(first.ingredient()).orElse(null);
-        String buy = grams == null || food == null ? first.display() : buy(food, grams);
-        return new MealPlan.Bought(first.item(), buy, grams, dishes, check);
+        KeptProduct packet = packet(first.ingredient()).orElse(null);
+        Shop.Place place = food == null ? null : shop.place(food);
+        return new MealPlan.Bought(
+                first.item(),
+                buy(first, food, packet, grams),
+                grams,
+                dishes,
+                check,
+                place == null ? "Elsewhere" : place.name(),
+                place != null && place.pantry(),
+                packet == null ? null : packet.name());
     }
 
-    private static String buy(Ingredient food, double grams) {
-        for (String pack : LOOSE.contains(food.role()) ? List.<String>of() : PACKS) {
-            OptionalDouble size = food.pieceGrams(pack);
-            if (size.isPresent() && size.getAsDouble() > 0) {
-                long n = (long) Math.max(1, Math.ceil(grams / size.getAsDouble() - 0.02));
-                double left = n * size.getAsDouble() - grams;
-                return n + " " + pack + (n > 1 ? (pack.endsWith("x") ? "es" : "s") : "") + " of "
-                        + KitchenText.grams(size.getAsDouble())
-                        + (left >= 20 ? "; " + KitchenText.grams(left) + " left over" : "");
-            }
+    private Optional<KeptProduct> packet(@Nullable String ingredient) {
+        return planner.packets().stream()
+                .filter(p -> p.standsFor().equals(ingredient))
+                .findFirst();
+    }
+
+    private String buy(
+            ShoppingItem item, @Nullable Ingredient food, @Nullable KeptProduct packet, @Nullable Double grams) {
+        if (grams == null || food == null) {
+            return item.display();
         }
-        OptionalDouble each = food.pieceGrams("each");
-        if (each.isPresent() && each.getAsDouble() >= 15) {
-            return (long) Math.max(1, Math.ceil(grams / each.getAsDouble() - 0.05)) + " (" + KitchenText.grams(grams)
-                    + ")";
-        }
-        return KitchenText.grams(grams);
+        return packet != null && packet.packGrams() != null
+                ? Shop.packets("packet", packet.packGrams(), grams)
+                : shop.buy(food, grams);
     }
 }

@@ -13,11 +13,13 @@ import com.google.ortools.sat.LinearExprBuilder;
 import com.google.ortools.util.Domain;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -32,13 +34,26 @@ final class Clock {
     private static final int STANDS_BUILT = 90;
     private static final int ON_TABLE = 10;
     private static final int LAST_HOUR = 60;
-    private static final int WASH = 400;
-    private static final int WAITS_HOT = 20;
     private static final int IN_LAST_HOUR = 3;
     private static final int NOT_AHEAD = 1;
-    private static final double SECONDS_IN_TIME = 3;
-    private static final double SECONDS = 5;
     private static final double SECONDS_LATER = 0.8;
+
+    /** What is wanted of a timeline, the most wanted first, with the seconds that may be spent on it. */
+    private enum Aim {
+        LATE(3, 0.4),
+        MOVED(0, 0.3),
+        WASHES(2, 0.1),
+        HOT(2.5, 0.1),
+        LAST_HOUR(2, 0.1);
+
+        private final double seconds;
+        private final double again;
+
+        Aim(double seconds, double again) {
+            this.seconds = seconds;
+            this.again = again;
+        }
+    }
 
     private final Problem problem;
     private final CpModel model = new CpModel();
@@ -47,12 +62,13 @@ final class Clock {
     /** All cooks wash at once: a second pair of dirty hands would undo it. */
     private final List<IntervalVar> washing = new ArrayList<>();
 
-    private final Map<Integer, IntVar> shelves = new HashMap<>();
+    private final Map<String, IntVar> shelves = new HashMap<>();
     private final List<Washing> washes = new ArrayList<>();
-    private final LinearExprBuilder cost = LinearExpr.newBuilder();
+    private final Map<Aim, LinearExprBuilder> aims = new EnumMap<>(Aim.class);
     private final IntVar late;
     private @Nullable Found known;
-    private boolean sketching;
+    private boolean inTimeOnly;
+    private boolean goingOn;
 
     private static final class Natives {
         static {
@@ -65,7 +81,7 @@ final class Clock {
     private Clock(Problem problem) {
         Natives.load();
         this.problem = problem;
-        this.late = model.newIntVar(0, problem.horizon() - problem.serveAt(), "late");
+        this.late = model.newIntVar(0, problem.timetable().horizon() - problem.serveAt(), "late");
     }
 
     /** @return the best timeline found in the time there is, or empty where none can be */
@@ -73,22 +89,25 @@ final class Clock {
         return new Clock(problem).solve();
     }
 
-    /** The same, setting out from a timeline that is known to do. */
-    static Optional<Found> solve(Problem problem, Found from) {
+    /** @return a timeline with as little lateness as can be, not yet the best in all else */
+    static Optional<Found> first(Problem problem) {
         Clock clock = new Clock(problem);
-        clock.known = from;
+        clock.inTimeOnly = true;
         return clock.solve();
     }
 
-    /** @return any timeline with little lateness, soon */
-    static Optional<Found> sketch(Problem problem) {
+    /** A timeline that is as little late, and moves as little of the one before as it can. */
+    static Optional<Found> near(Problem problem, Found before) {
         Clock clock = new Clock(problem);
-        clock.sketching = true;
+        clock.known = before;
+        clock.goingOn = true;
         return clock.solve();
     }
 
     private Optional<Found> solve() {
-        problem.drafts().forEach(this::start);
+        problem.drafts().stream()
+                .sorted(Comparator.comparing(d -> !problem.isDone(d)))
+                .forEach(this::start);
         sequence();
         handsOneAtATime();
         burners();
@@ -100,6 +119,7 @@ final class Clock {
         }
         ownOrder();
         ahead();
+        stays();
         return found();
     }
 
@@ -110,7 +130,24 @@ final class Clock {
                 : model.newIntVarFromDomain(
                         Domain.fromFlatIntervals(problem.windows().get(d.id())), d.id());
         starts.put(d.id(), start);
-        hands.add(model.newFixedSizeIntervalVar(start, d.active(), d.id() + " hands"));
+        if (!problem.isDone(d)) {
+            hands.add(model.newFixedSizeIntervalVar(start, d.active(), d.id() + " hands"));
+        } else if (!problem.isOver(d)) {
+            running(d, fixed);
+        }
+    }
+
+    /** What was begun keeps its hands busy to its end, and not before now: of the past nothing is asked. */
+    private void running(Draft d, int start) {
+        int now = problem.timetable().now();
+        int left = start + d.active() - Math.max(start, now);
+        if (left > 0 && hands.size() < problem.kitchen().cooks()) {
+            hands.add(model.newFixedInterval(Math.max(start, now), left, d.id() + " running"));
+        }
+    }
+
+    private IntervalVar taken(Draft d, int minutes, String what) {
+        return model.newFixedSizeIntervalVar(starts.get(d.id()), minutes, d.id() + " " + what);
     }
 
     private LinearExpr at(Draft d, int offset) {
@@ -172,20 +209,36 @@ final class Clock {
     private void handsOneAtATime() {
         for (int k = 0; k < problem.washes() && problem.apart(); k++) {
             BoolVar there = model.newBoolVar("wash " + k);
-            IntVar start = model.newIntVarFromDomain(Domain.fromFlatIntervals(problem.washing()), "wash start " + k);
-            washing.add(model.newOptionalFixedSizeIntervalVar(start, WASH_MINUTES, there, "washing " + k));
-            if (k > 0) {
+            boolean done = k < problem.washed().size();
+            IntVar start = done
+                    ? model.newConstant(problem.washed().get(k))
+                    : model.newIntVarFromDomain(
+                            Domain.fromFlatIntervals(problem.timetable().washing()), "wash start " + k);
+            if (done) {
+                model.addEquality(there, 1);
+            }
+            if (!done) {
+                washing.add(model.newOptionalFixedSizeIntervalVar(start, WASH_MINUTES, there, "washing " + k));
+            }
+            if (k > 0 && !done) {
                 model.addImplication(there, washes.getLast().there());
                 model.addGreaterOrEqual(start, plus(washes.getLast().start(), WASH_MINUTES))
                         .onlyEnforceIf(there);
             }
             washes.add(new Washing(there, start));
-            cost.addTerm(there, WASH);
+            aim(Aim.WASHES).addTerm(there, 1);
         }
         int cooks = problem.kitchen().cooks();
         CumulativeConstraint all = model.addCumulative(cooks);
         hands.forEach(h -> all.addDemand(h, 1));
         washing.forEach(w -> all.addDemand(w, cooks));
+        if (!problem.timetable().away().isEmpty()) {
+            CumulativeConstraint present = model.addCumulative(cooks);
+            hands.forEach(h -> present.addDemand(h, 1));
+            problem.timetable()
+                    .away()
+                    .forEach(a -> present.addDemand(model.newFixedInterval(a[0], a[1], "away"), a[2]));
+        }
     }
 
     private static LinearExpr plus(IntVar var, int offset) {
@@ -194,8 +247,8 @@ final class Clock {
 
     private void burners() {
         List<IntervalVar> hot = problem.drafts().stream()
-                .filter(Draft::burner)
-                .map(d -> model.newFixedSizeIntervalVar(starts.get(d.id()), d.minutes(), d.id() + " burner"))
+                .filter(d -> d.burner() && !problem.isOver(d))
+                .map(d -> taken(d, d.minutes(), "burner"))
                 .toList();
         if (!hot.isEmpty()) {
             CumulativeConstraint all = model.addCumulative(problem.kitchen().burners());
@@ -207,10 +260,10 @@ final class Clock {
     private void tools() {
         Map<List<MealTask.Held>, List<IntervalVar>> taken = new HashMap<>();
         for (Draft d : problem.drafts()) {
-            for (String kind : d.tools()) {
+            for (String kind : problem.isOver(d) ? Set.<String>of() : d.tools()) {
                 int minutes = problem.items().holdsFood(kind) ? d.minutes() : d.active();
                 taken.computeIfAbsent(problem.items().pool(kind, d), k -> new ArrayList<>())
-                        .add(model.newFixedSizeIntervalVar(starts.get(d.id()), minutes, d.id() + " " + kind));
+                        .add(taken(d, minutes, kind));
             }
         }
         taken.forEach((pool, intervals) -> {
@@ -239,8 +292,8 @@ final class Clock {
                     .filter(r -> d.after().contains(r.id())
                             && (r.stage() == Draft.Stage.BAKE || r.action().equals("rest")))
                     .forEach(r -> {
-                        cost.addTerm(starts.get(d.id()), WAITS_HOT);
-                        cost.addTerm(starts.get(r.id()), -WAITS_HOT);
+                        aim(Aim.HOT).addTerm(starts.get(d.id()), 1);
+                        aim(Aim.HOT).addTerm(starts.get(r.id()), -1);
                     });
         }
         for (int i = 1; i < last.size(); i++) {
@@ -272,45 +325,66 @@ final class Clock {
             }
             BoolVar last = model.newBoolVar(d.id() + " in the last hour");
             model.addLessOrEqual(handsOff(d), problem.serveAt() - LAST_HOUR).onlyEnforceIf(last.not());
-            cost.addTerm(last, (long) IN_LAST_HOUR * d.active());
-            if (problem.windows().get(d.id())[0] < problem.lastSitting()) {
+            aim(Aim.LAST_HOUR).addTerm(last, (long) IN_LAST_HOUR * d.active());
+            if (problem.windows().get(d.id())[0] < problem.timetable().theDay()) {
                 BoolVar day = model.newBoolVar(d.id() + " on the day");
-                model.addLessOrEqual(starts.get(d.id()), problem.lastSitting() - 1)
+                model.addLessOrEqual(starts.get(d.id()), problem.timetable().theDay() - 1)
                         .onlyEnforceIf(day.not());
-                cost.addTerm(day, (long) NOT_AHEAD * d.active());
+                aim(Aim.LAST_HOUR).addTerm(day, (long) NOT_AHEAD * d.active());
             }
         }
     }
 
-    /** First nobody's food late; then, no later than that, washing, hot waiting and the last hour. */
+    /** Going on from a plan, each thing that is done at another time costs. */
+    private void stays() {
+        for (Draft d : goingOn ? problem.drafts() : List.<Draft>of()) {
+            Integer was = known.starts().get(d.id());
+            if (was != null && !problem.isDone(d)) {
+                BoolVar moved = model.newBoolVar(d.id() + " moved");
+                model.addEquality(starts.get(d.id()), was).onlyEnforceIf(moved.not());
+                aim(Aim.MOVED).addTerm(moved, 1);
+            }
+        }
+    }
+
+    private LinearExprBuilder aim(Aim aim) {
+        return aims.computeIfAbsent(aim, a -> LinearExpr.newBuilder());
+    }
+
+    /** What is wanted, one after the other, each as far as it goes without giving up one before. */
     private Optional<Found> found() {
         long began = System.nanoTime();
-        model.minimize(late);
+        aim(Aim.LATE).addTerm(late, 1);
         setOutFromKnown();
-        CpSolver inTime = solver(SECONDS_IN_TIME);
-        CpSolverStatus first = inTime.solve(model);
-        if (!isFound(first)) {
-            return Optional.empty();
+        CpSolver taken = null;
+        boolean proven = true;
+        double gap = 0;
+        for (Aim aim : Aim.values()) {
+            if (!aims.containsKey(aim) || inTimeOnly && aim != Aim.LATE) {
+                continue;
+            }
+            LinearExpr wanted = aim(aim).build();
+            model.minimize(wanted);
+            CpSolver solver = solver(goingOn ? aim.again : aim.seconds);
+            CpSolverStatus status = solver.solve(model);
+            if (!isFound(status)) {
+                return Optional.ofNullable(taken).map(t -> written(t, false, 1, began));
+            }
+            taken = solver;
+            proven &= status == CpSolverStatus.OPTIMAL;
+            gap = Math.max(gap, status == CpSolverStatus.OPTIMAL ? 0 : gap(solver));
+            model.addLessOrEqual(wanted, Math.round(solver.objectiveValue()));
+            hint(solver);
         }
-        if (sketching) {
-            return Optional.of(written(inTime, false, gap(inTime), began));
-        }
-        model.addLessOrEqual(late, inTime.value(late));
-        hint(inTime);
-        LinearExpr all = cost.build();
-        model.minimize(all);
-        CpSolver best = solver(SECONDS);
-        CpSolverStatus second = best.solve(model);
-        CpSolver taken = isFound(second) ? settled(all, Math.round(best.objectiveValue()), best) : inTime;
-        boolean proven = first == CpSolverStatus.OPTIMAL && second == CpSolverStatus.OPTIMAL;
-        double gap = proven ? 0 : Math.max(gap(inTime), isFound(second) ? gap(best) : 1);
-        return Optional.of(written(taken, proven, gap, began));
+        boolean settles = !goingOn && !inTimeOnly;
+        return Optional.of(
+                written(settles ? settled(taken) : taken, proven && !inTimeOnly, inTimeOnly ? 1 : gap, began));
     }
 
     private Found written(CpSolver taken, boolean proven, double gap, long began) {
         Map<String, Integer> at = new LinkedHashMap<>();
         starts.forEach((id, var) -> at.put(id, (int) taken.value(var)));
-        Map<Integer, Integer> shelfOf = new HashMap<>();
+        Map<String, Integer> shelfOf = new HashMap<>();
         shelves.forEach((dish, var) -> shelfOf.put(dish, (int) taken.value(var)));
         List<Integer> wash = washes.stream()
                 .filter(w -> taken.booleanValue(w.there()))
@@ -355,10 +429,8 @@ final class Clock {
     }
 
     /** Of all timelines as good, one that begins no earlier than it must: fresh food, a calm day. */
-    private CpSolver settled(LinearExpr all, long best, CpSolver first) {
-        model.addLessOrEqual(all, best);
+    private CpSolver settled(CpSolver first) {
         LinearExprBuilder later = LinearExpr.newBuilder();
-        hint(first);
         starts.values().forEach(later::add);
         model.maximize(later.build());
         CpSolver second = solver(SECONDS_LATER);

@@ -54,30 +54,54 @@ record Draft(
         return active + passive;
     }
 
-    Draft after(Set<String> others) {
+    /** @return what has one place in the oven: a dish in all its phases, or what is roasted for it */
+    String shelfKey() {
+        return stage == Stage.BAKE ? "dish " + dish() : id;
+    }
+
+    /** Hands, worktop and tools, where the cook puts it. */
+    static Draft washing(String id) {
         return new Draft(
-                id, dishes, component, words, action, stage, active, passive, tools, burner, oven, daysAhead, handles,
-                guards, others, flour);
+                id,
+                List.of(0),
+                null,
+                "",
+                "wash",
+                Stage.PREP,
+                Clock.WASH_MINUTES,
+                0,
+                Set.of(),
+                false,
+                null,
+                Integer.MAX_VALUE,
+                Set.of(),
+                Set.of(),
+                Set.of(),
+                false);
+    }
+
+    Draft after(Set<String> others) {
+        return with(words, active, passive, oven, others);
     }
 
     Draft at(double celsius) {
+        return with(words, active, passive, new OvenUse(oven.oven(), celsius, oven.covered()), after);
+    }
+
+    Draft saying(String other) {
+        return with(other, active, passive, oven, after);
+    }
+
+    /** The same in as many minutes as it truly took. */
+    Draft taking(int minutes) {
+        int hands = passive == 0 ? minutes : Math.min(active, minutes);
+        return with(words, hands, minutes - hands, oven, after);
+    }
+
+    private Draft with(String said, int hands, int alone, @Nullable OvenUse heat, Set<String> others) {
         return new Draft(
-                id,
-                dishes,
-                component,
-                words,
-                action,
-                stage,
-                active,
-                passive,
-                tools,
-                burner,
-                new OvenUse(oven.oven(), celsius, oven.covered()),
-                daysAhead,
-                handles,
-                guards,
-                after,
-                flour);
+                id, dishes, component, said, action, stage, hands, alone, tools, burner, heat, daysAhead, handles,
+                guards, others, flour);
     }
 
     /** @return whether it carries what the other must not get */

@@ -32,26 +32,34 @@ final class Drafts {
     private static final int LONG_WAIT = 120;
 
     private static final double SAME_HEAT = 2.6;
+    /** Stands in the words of an oven task until the dial is settled. */
+    private static final String HEAT = "{heat}";
 
     private final Gear gear;
+    private final Set<String> done;
     private final List<Draft> all = new ArrayList<>();
 
-    Drafts(Gear gear) {
+    /** @param done ids of what was begun: it is gathered as it was then */
+    Drafts(Gear gear, Set<String> done) {
         this.gear = gear;
+        this.done = done;
     }
 
-    /** @param guards of each dish; {@code ovens} the oven each dish goes into */
-    List<Draft> of(List<Plan> plans, List<Set<Allergen>> guards, List<Integer> ovens) {
-        for (int i = 0; i < plans.size(); i++) {
-            new Dish(i, plans.get(i), guards.get(i), ovens.get(i)).take();
+    /** @param guards of each dish */
+    List<Draft> of(Courses courses, List<Set<Allergen>> guards) {
+        for (int i = 0; i < courses.size(); i++) {
+            if (courses.isOn(i)) {
+                new Dish(i, courses, guards.get(i)).take();
+            }
         }
         return Gathering.of(
                 oneDial(),
-                (a, b) -> !endangers(plans.get(a), guards.get(b)) && !endangers(plans.get(b), guards.get(a)));
+                done,
+                (a, b) -> !endangers(courses, a, guards.get(b)) && !endangers(courses, b, guards.get(a)));
     }
 
-    private static boolean endangers(Plan plan, Set<Allergen> guards) {
-        return plan.ingredients().stream().flatMap(i -> i.allergens().stream()).anyMatch(guards::contains);
+    private static boolean endangers(Courses courses, int dish, Set<Allergen> guards) {
+        return courses.allergens(dish).stream().anyMatch(guards::contains);
     }
 
     /** 375 °F and 190 °C are one place on the dial: dishes that near each other bake at the first one's heat. */
@@ -71,7 +79,11 @@ final class Drafts {
             }
             same.add(near == own ? d : d.at(near.celsius()));
         }
-        return same;
+        return same.stream()
+                .map(d -> d.oven() == null
+                        ? d
+                        : d.saying(d.words().replace(HEAT, Dial.words(d.oven().celsius()))))
+                .toList();
     }
 
     /** One dish on its way. */
@@ -84,21 +96,21 @@ final class Drafts {
         private final Map<String, String> lastOf = new LinkedHashMap<>();
         private final Set<Allergen> whole;
 
-        Dish(int index, Plan plan, Set<Allergen> guards, int oven) {
+        private final String title;
+        private final boolean alwaysCovered;
+
+        Dish(int index, Courses courses, Set<Allergen> guards) {
             this.index = index;
-            this.plan = plan;
+            this.plan = courses.plan(index);
             this.guards = guards;
-            this.oven = oven;
-            this.whole = EnumSet.noneOf(Allergen.class);
-            plan.ingredients().forEach(i -> whole.addAll(i.allergens()));
+            this.oven = courses.ovens().get(index);
+            this.whole = courses.allergens(index);
+            this.title = courses.name(index);
+            this.alwaysCovered = courses.meal().dishes().get(index).covered();
         }
 
         private String id(String own) {
             return "d" + index + "-" + own;
-        }
-
-        private String title() {
-            return plan.recipe().title();
         }
 
         void take() {
@@ -114,7 +126,7 @@ final class Drafts {
                     last,
                     List.of(index),
                     null,
-                    "Build the dish: " + title() + ".",
+                    "Build the dish: " + title + ".",
                     "build",
                     Draft.Stage.BUILD,
                     Math.min(MOST_BUILDING, 4 + LAYER * plan.build().layers().size()),
@@ -162,18 +174,21 @@ final class Drafts {
 
         private String prep(PrepStep step, int days, Set<String> after, Draft.Stage stage) {
             String id = id(step.id());
-            Set<String> tools = gear.neededFor(step.actions(), step.tool());
+            Set<String> tools = gear.neededFor(step.doing().actions(), step.tool());
             boolean burner = step.heat() != null || tools.contains("saucepan") || tools.contains("frying-pan");
             Set<Allergen> handles = step.component() == null ? cut() : held(step.component());
+            int roasts = step.doing().ovenCelsius() == null
+                    ? 0
+                    : Math.max(DOOR, step.doing().ovenMinutes());
             add(new Draft(
                     id,
                     List.of(index),
                     step.component(),
                     step.text(),
-                    step.actions().stream().sorted().findFirst().orElse("prep"),
+                    step.doing().actions().stream().sorted().findFirst().orElse("prep"),
                     stage,
                     Math.max(1, step.activeMinutes()),
-                    step.passiveMinutes(),
+                    Math.max(0, step.passiveMinutes() - roasts),
                     tools,
                     burner,
                     null,
@@ -182,7 +197,35 @@ final class Drafts {
                     guards,
                     after,
                     isFloury(step)));
+            if (roasts > 0) {
+                id = roasted(step, roasts, id, days, handles, stage);
+            }
             lastOf.put(step.component() == null ? "" : step.component(), id);
+            return id;
+        }
+
+        /** The part of a step that is in the oven before the dish is. */
+        private String roasted(
+                PrepStep step, int minutes, String before, int days, Set<Allergen> handles, Draft.Stage stage) {
+            String id = before + "-oven";
+            add(new Draft(
+                    id,
+                    List.of(index),
+                    step.component(),
+                    step.item() + " into the oven, " + HEAT + ", " + minutes + " min"
+                            + (step.sign() == null ? "." : ": " + step.sign() + "."),
+                    "roast",
+                    stage,
+                    DOOR,
+                    minutes - DOOR,
+                    gear.neededFor(Set.of("roast"), null),
+                    false,
+                    new Draft.OvenUse(oven, step.doing().ovenCelsius(), false),
+                    days,
+                    handles,
+                    guards,
+                    Set.of(before),
+                    false));
             return id;
         }
 
@@ -260,7 +303,7 @@ final class Drafts {
                         Math.max(0, phase.minutes() - hands),
                         Set.of(),
                         false,
-                        rest ? null : new Draft.OvenUse(oven, phase.celsius(), phase.covered()),
+                        rest ? null : new Draft.OvenUse(oven, phase.celsius(), phase.covered() || alwaysCovered),
                         0,
                         rest ? Set.of() : whole,
                         rest ? Set.of() : guards,
@@ -280,7 +323,7 @@ final class Drafts {
                     id("serve"),
                     List.of(index),
                     null,
-                    "Bring it to the table: " + title() + ".",
+                    "Bring it to the table: " + title + ".",
                     "serve",
                     Draft.Stage.SERVE,
                     TABLE,
@@ -301,11 +344,13 @@ final class Drafts {
                     : " Now on: " + String.join(", ", phase.adds()).toLowerCase(java.util.Locale.ROOT) + ".";
             String stir = phase.stir() ? " Stir once." : "";
             if (phase.celsius() == null) {
-                return title() + " out of the oven; let it rest " + phase.minutes() + " min.";
+                return title + " out of the oven; let it rest " + phase.minutes() + " min.";
             }
-            String how = phase.kind().equals("grill") ? "under the grill" : phase.covered() ? "covered" : "open";
-            return title() + (first ? " into the oven, " : ": ") + how + ", " + Math.round(phase.celsius()) + " °C, "
-                    + phase.minutes() + " min." + adds + stir;
+            String how = phase.kind().equals("grill")
+                    ? "under the grill"
+                    : phase.covered() || alwaysCovered ? "covered" : "open";
+            return title + (first ? " into the oven, " : ": ") + how + ", " + HEAT + ", " + phase.minutes() + " min."
+                    + adds + stir;
         }
 
         private void add(Draft draft) {

@@ -15,22 +15,37 @@ final class Gathering {
     /** Getting out board and knife once instead of twice saves this share. Kitchen practice. */
     private static final double SAVED = 0.85;
 
+    private static final String ID = "ready-";
+    private static final String READY = "-ready";
+
     private Gathering() {}
 
-    /** @param meet whether two dishes may meet: what is in one may get into the other */
-    static List<Draft> of(List<Draft> all, BiPredicate<Integer, Integer> meet) {
+    /**
+     * @param done ids of what was begun: what was gathered then stays so, and what was cut alone too
+     * @param meet whether two dishes may meet: what is in one may get into the other
+     */
+    static List<Draft> of(List<Draft> all, Set<String> done, BiPredicate<Integer, Integer> meet) {
+        List<Draft> out = all;
+        for (String id : done) {
+            Set<String> then = Set.of(id.split("-"));
+            List<Draft> again = all.stream()
+                    .filter(d -> id.startsWith(ID) && d.id().endsWith(READY) && then.contains("" + d.dish()))
+                    .toList();
+            out = again.isEmpty() ? out : gathered(out, again, id);
+        }
         List<Draft> ready = new ArrayList<>();
-        for (Draft draft : all) {
-            boolean cuts = draft.component() == null && draft.id().endsWith("-ready");
+        for (Draft draft : out) {
+            boolean cuts = draft.component() == null && draft.id().endsWith(READY) && !done.contains(draft.id());
             if (cuts && ready.stream().allMatch(r -> meet.test(r.dish(), draft.dish()))) {
                 ready.add(draft);
             }
         }
-        return ready.size() < 2 ? List.copyOf(all) : gathered(all, ready);
+        String id = ID + ready.stream().map(d -> "" + d.dish()).collect(Collectors.joining("-"));
+        return ready.size() < 2 ? List.copyOf(out) : gathered(out, ready, id);
     }
 
-    private static List<Draft> gathered(List<Draft> all, List<Draft> ready) {
-        Draft one = joined(ready);
+    private static List<Draft> gathered(List<Draft> all, List<Draft> ready, String id) {
+        Draft one = joined(ready, id);
         Set<String> ids = ready.stream().map(Draft::id).collect(Collectors.toSet());
         List<Draft> out = new ArrayList<>();
         out.add(one);
@@ -45,7 +60,7 @@ final class Gathering {
     }
 
     /** With the tools of the strict dish among them. */
-    private static Draft joined(List<Draft> all) {
+    private static Draft joined(List<Draft> all, String id) {
         List<Draft> ready = all.stream()
                 .sorted(Comparator.comparing((Draft d) -> d.guards().isEmpty()))
                 .toList();
@@ -59,7 +74,7 @@ final class Gathering {
         int minutes = ready.stream().mapToInt(Draft::active).sum();
         String prefix = "Have cut, as the list says: ";
         return new Draft(
-                "all-ready",
+                id,
                 ready.stream().map(Draft::dish).toList(),
                 null,
                 "For all at once: "

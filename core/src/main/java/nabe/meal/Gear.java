@@ -13,7 +13,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
 /** Kinds of tools, what takes them in hand and whether they come clean. From meal-tools.csv and materials.csv. */
-final class Gear {
+public final class Gear {
     private final Map<String, Kind> kinds = new LinkedHashMap<>();
     private final Map<String, String> materials = new LinkedHashMap<>();
     private final Set<String> clean = new HashSet<>();
@@ -58,6 +58,25 @@ final class Gear {
             }
             kinds.put(kind.id, kind);
         }
+    }
+
+    /** What a cook may say there is: kinds by their usual name, and materials. */
+    public record GearChoices(List<GearKind> tools, List<GearMaterial> materials) {}
+
+    public record GearKind(String tool, String name, int count, String material, boolean washes) {}
+
+    public record GearMaterial(String material, boolean washes) {}
+
+    GearChoices choices() {
+        return new GearChoices(
+                kinds.values().stream()
+                        .map(k ->
+                                new GearKind(k.id, k.names.getFirst(), k.count, k.material, washesClean(k, k.material)))
+                        .toList(),
+                materials.values().stream()
+                        .distinct()
+                        .map(m -> new GearMaterial(m, clean.contains(m)))
+                        .toList());
     }
 
     Kind kind(String id) {

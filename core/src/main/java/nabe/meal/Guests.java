@@ -20,12 +20,14 @@ import nabe.swap.Swap;
 final class Guests {
     private static final int MOST_NAMED = 6;
     private final Meal meal;
+    private final Courses courses;
     private final List<Plan> plans;
     private final Planner planner;
 
-    Guests(Meal meal, List<Plan> plans, Planner planner) {
+    Guests(Meal meal, Courses courses, Planner planner) {
         this.meal = meal;
-        this.plans = plans;
+        this.courses = courses;
+        this.plans = courses.plans();
         this.planner = planner;
     }
 
@@ -33,7 +35,9 @@ final class Guests {
         List<MealPlan.Eats> all = new ArrayList<>();
         for (Meal.Eater eater : meal.eaters()) {
             for (int i = 0; i < plans.size(); i++) {
-                all.add(eats(eater, i));
+                if (courses.isOn(i)) {
+                    all.add(eats(eater, i));
+                }
             }
         }
         return all;
@@ -93,7 +97,7 @@ final class Guests {
                     .filter(e -> e.needs().strict() && meal.dishes().get(dish).isFor(e) && !isNo(eats, e, dish))
                     .forEach(e -> guards.addAll(e.needs().forbidden()));
             Needs own = meal.dishes().get(i).brief().needs();
-            if (own.strict() && fits(plans.get(i), own)) {
+            if (own.strict() && courses.isOn(i) && fits(plans.get(i), own)) {
                 guards.addAll(own.forbidden());
             }
             plans.get(i).ingredients().forEach(item -> guards.removeAll(item.allergens()));
@@ -132,13 +136,13 @@ final class Guests {
     private String offer(Meal.Eater eater, List<MealPlan.Eats> eats) {
         Optional<String> suits = eats.stream()
                 .filter(e -> e.eater().equals(eater.name()) && !e.verdict().equals("no"))
-                .map(e -> plans.get(e.dish()).recipe().title())
+                .map(e -> courses.name(e.dish()))
                 .findFirst();
         if (suits.isPresent()) {
             return "Let " + eater.name() + " have of \"" + suits.get() + "\" too, and make enough of it.";
         }
-        return "Nothing here is for " + eater.name() + ". Convert \""
-                + plans.getFirst().recipe().title() + "\" for everybody, or add a dish of their own.";
+        return "Nothing here is for " + eater.name() + ". Convert \"" + courses.name(0)
+                + "\" for everybody, or add a dish of their own.";
     }
 
     List<MealPlan.Compare> compare(List<MealPlan.Eats> eats) {
@@ -158,7 +162,7 @@ final class Guests {
     private MealPlan.Compare compare(int dish, List<Meal.Eater> cannot) {
         Brief brief = meal.dishes().get(dish).brief();
         Needs both = cannot.stream().map(Meal.Eater::needs).reduce(brief.needs(), Needs::and);
-        Plan converted = planner.plan(MealPlanner.with(brief, both, brief.oven()));
+        Plan converted = planner.plan(Courses.with(brief, both, brief.oven()));
         MealPlan.Way forAll = way(converted, converted);
         MealPlan.Way apart = new MealPlan.Way(
                 way(plans.get(dish), plans.get(dish)).minutes() + forAll.minutes(), forAll.fidelity(), forAll.checks());

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import nabe.larder.Allergen;
+import nabe.meal.Breach.Way;
 
 /**
  * Replays a timeline from its first task to its last and names every moment at which an allergen gets where it must not be.
@@ -68,19 +69,26 @@ public final class KeepingApart {
         for (String thing : touched(task)) {
             residues.getOrDefault(thing, Map.of()).forEach((allergen, source) -> {
                 if (task.guards().contains(allergen)) {
-                    breaches.add(new Breach(task.from(), task.id(), thing, allergen, source, mend(task, thing)));
+                    breaches.add(carried(task, thing, allergen, source));
                 }
             });
         }
     }
 
-    private static String mend(MealTask task, String thing) {
-        return task.tools().stream()
-                .filter(t -> t.item().equals(thing) && !t.washesClean())
+    private static Breach carried(MealTask task, String thing, Allergen allergen, String source) {
+        MealTask.Held tool = task.tools().stream()
+                .filter(t -> t.item().equals(thing))
                 .findFirst()
-                .map(t -> "Use another " + t.tool() + " kept for this food, or do this first: washing does not clean "
-                        + t.material() + " well enough.")
-                .orElse("Wash the " + thing + " with hot soapy water before, or do this first.");
+                .orElse(null);
+        boolean clean = tool == null || tool.washesClean();
+        String mend = clean
+                ? "Wash the " + thing + " with hot soapy water before, or do this first."
+                : "Use another " + tool.tool() + " kept for this food, or do this first: washing does not clean "
+                        + tool.material() + " well enough.";
+        List<Way> ways = tool == null
+                ? List.of(Way.WASH, Way.FIRST)
+                : clean ? List.of(Way.WASH, Way.FIRST, Way.OWN_TOOL) : List.of(Way.OWN_TOOL, Way.FIRST);
+        return new Breach(task.from(), task.id(), thing, allergen, source, mend, ways);
     }
 
     /** All that a task touches takes up what it handles, and what clung to one of its things before. */
@@ -130,7 +138,13 @@ public final class KeepingApart {
         other.handles().stream()
                 .filter(strict.guards()::contains)
                 .forEach(a -> breaches.add(new Breach(
-                        at, strict.id(), where, a, other.id(), "Do one after the other, and wash up between.")));
+                        at,
+                        strict.id(),
+                        where,
+                        a,
+                        other.id(),
+                        "Do one after the other, and wash up between.",
+                        List.of(Way.WASH, Way.FIRST))));
     }
 
     private void air(List<MealTask> tasks) {
@@ -151,7 +165,8 @@ public final class KeepingApart {
                                     "flour in the air",
                                     a,
                                     dusty.id(),
-                                    "Do this first, cover it, or wait half an hour.")));
+                                    "Do this first, cover it, or wait half an hour.",
+                                    List.of(Way.FIRST))));
                 }
             }
         }
@@ -184,7 +199,8 @@ public final class KeepingApart {
                                     "oven",
                                     a,
                                     other.id(),
-                                    "Cover it, put it on the shelf above without the fan, or bake it by itself.")));
+                                    "Cover it, put it on the shelf above without the fan, or bake it by itself.",
+                                    List.of(Way.COVER))));
                 }
             }
         }

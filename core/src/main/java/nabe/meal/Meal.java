@@ -33,7 +33,7 @@ public record Meal(
         dishes = List.copyOf(dishes);
         done = List.copyOf(done);
         order = order == null ? null : List.copyOf(order);
-        if (dishes.isEmpty() || dishes.size() > MOST_DISHES) {
+        if (dishes.stream().allMatch(Course::dropped) || dishes.size() > MOST_DISHES) {
             throw new IllegalArgumentException(
                     "A meal must have one to " + MOST_DISHES + " dishes; this one has " + dishes.size() + ".");
         }
@@ -54,6 +54,16 @@ public record Meal(
         }
     }
 
+    String nameOf(int dish, String title) {
+        String own = dishes.get(dish).name();
+        return own == null || own.isBlank() ? title : own;
+    }
+
+    /** The same before anything was done, and in Nabe's own order. */
+    public Meal asPlanned() {
+        return new Meal(title, serveAt, eaters, dishes, kitchen, List.of(), null, null);
+    }
+
     /** Somebody at the table. */
     public record Eater(String name, Needs needs) {
         /** @throws IllegalArgumentException when the name is empty or longer than 80 letters */
@@ -64,10 +74,24 @@ public record Meal(
         }
     }
 
-    /** @param eatenBy names of those it is for, or null for everybody who can eat it */
-    public record Course(Brief brief, @Nullable List<String> eatenBy) {
+    /**
+     * @param eatenBy names of those it is for, or null for everybody who can eat it
+     * @param name what the cook calls it, or null for the recipe's title
+     * @param covered whether it stands under foil or a lid in the oven even where its recipe bakes it open
+     * @param dropped whether it was given up; its place stays, so that the others keep their numbers
+     */
+    public record Course(
+            Brief brief,
+            @Nullable List<String> eatenBy,
+            @Nullable String name,
+            boolean covered,
+            boolean dropped) {
+        public static Course of(Brief brief, @Nullable List<String> eatenBy) {
+            return new Course(brief, eatenBy, null, false, false);
+        }
+
         boolean isFor(Eater eater) {
-            return eatenBy == null || eatenBy.contains(eater.name());
+            return !dropped && (eatenBy == null || eatenBy.contains(eater.name()));
         }
     }
 
@@ -93,6 +117,10 @@ public record Meal(
             for (Sitting sitting : sittings) {
                 if (!sitting.from().isBefore(sitting.to())) {
                     throw new IllegalArgumentException("A time to work ends before it begins.");
+                }
+                if (sitting.cooks() != null && (sitting.cooks() < 1 || sitting.cooks() > cooks)) {
+                    throw new IllegalArgumentException("The cooks of a time to work (" + sitting.cooks()
+                            + ") must be one to the kitchen's " + cooks + ".");
                 }
             }
             sittings = sittings.stream()
@@ -125,7 +153,25 @@ public record Meal(
         }
     }
 
-    public record Sitting(LocalDateTime from, LocalDateTime to) {}
+    /** @param cooks pairs of hands there are then, or null for all of the kitchen's */
+    public record Sitting(
+            LocalDateTime from, LocalDateTime to, @Nullable Integer cooks) {
+        public Sitting(LocalDateTime from, LocalDateTime to) {
+            this(from, to, null);
+        }
 
-    public record Done(String task, LocalDateTime from, LocalDateTime to) {}
+        int cooksOf(Kitchen kitchen) {
+            return cooks == null ? kitchen.cooks() : cooks;
+        }
+    }
+
+    /** A task that was begun or finished; it still runs while {@code to} lies ahead. */
+    public record Done(String task, LocalDateTime from, LocalDateTime to) {
+        /** @throws IllegalArgumentException when it ends before it begins */
+        public Done {
+            if (to.isBefore(from)) {
+                throw new IllegalArgumentException("The task " + task + " ends before it begins.");
+            }
+        }
+    }
 }

@@ -20,7 +20,7 @@ final class OvenModel {
     private final CpModel model;
     private final Problem problem;
     private final Map<String, IntVar> starts;
-    private final Map<Integer, IntVar> shelves = new HashMap<>();
+    private final Map<String, IntVar> shelves = new HashMap<>();
 
     OvenModel(CpModel model, Problem problem, Map<String, IntVar> starts) {
         this.model = model;
@@ -28,10 +28,11 @@ final class OvenModel {
         this.starts = starts;
     }
 
-    /** @return the shelf of every dish that may meet another in its oven */
-    Map<Integer, IntVar> build() {
-        List<Draft> baking =
-                problem.drafts().stream().filter(d -> d.oven() != null).toList();
+    /** @return the shelf of everything that may meet another in its oven */
+    Map<String, IntVar> build() {
+        List<Draft> baking = problem.drafts().stream()
+                .filter(d -> d.oven() != null && !problem.isOver(d))
+                .toList();
         for (int o = 0; o < problem.kitchen().ovens().size(); o++) {
             int oven = o;
             List<Draft> here =
@@ -52,7 +53,7 @@ final class OvenModel {
 
     /** One after the other, or together on shelves of their own: open strict food above what drops crumbs. */
     private void twoInOneOven(Draft a, Draft b, Meal.Oven oven) {
-        if (a.dish() == b.dish()) {
+        if (a.shelfKey().equals(b.shelfKey()) || problem.isDone(a) && problem.isDone(b)) {
             return;
         }
         boolean otherHeat = Math.abs(a.oven().celsius() - b.oven().celsius()) > SAME_HEAT;
@@ -89,7 +90,7 @@ final class OvenModel {
 
     private IntVar shelf(Draft d) {
         int most = problem.kitchen().ovens().get(d.oven().oven()).shelves() - 1;
-        return shelves.computeIfAbsent(d.dish(), dish -> model.newIntVar(0, most, "shelf of dish " + dish));
+        return shelves.computeIfAbsent(d.shelfKey(), key -> model.newIntVar(0, most, "shelf of " + key));
     }
 
     /** With one shelf or a fan, open strict food gets what another dish drops. */

@@ -9,10 +9,8 @@ import java.util.Map;
  * @param windows for every task the minutes at which its hands may begin
  * @param fixed begun or done: their starts stand
  * @param order the cook's own order of hands, or empty; {@code apart} whether keeping apart is asked for
- * @param blocks whether dishes that endanger each other are worked on one after the other, whole: found sooner, not always best
- * @param washes how often one may wash up, at most
+ * @param washed starts of washing up that was done; {@code washes} how often one may wash up, at most, those among them
  * @param tight whether what is hot goes on at once, and a built dish into the oven
- * @param serveAt minute of serving, {@code horizon} the last minute there is
  */
 record Problem(
         List<Draft> drafts,
@@ -21,37 +19,25 @@ record Problem(
         List<String> order,
         boolean apart,
         boolean tight,
-        boolean blocks,
+        List<Integer> washed,
         int washes,
         Items items,
         Meal.Kitchen kitchen,
-        long[] washing,
-        int lastSitting,
-        int serveAt,
-        int horizon) {
+        Timetable timetable) {
     Problem tightly() {
-        return with(true, false);
+        return new Problem(drafts, windows, fixed, order, apart, true, washed, washes, items, kitchen, timetable);
     }
 
-    Problem inBlocks() {
-        return with(tight, true);
+    int serveAt() {
+        return timetable.serve();
     }
 
-    private Problem with(boolean hot, boolean whole) {
-        return new Problem(
-                drafts,
-                windows,
-                fixed,
-                order,
-                apart,
-                hot,
-                whole,
-                washes,
-                items,
-                kitchen,
-                washing,
-                lastSitting,
-                serveAt,
-                horizon);
+    boolean isDone(Draft d) {
+        return fixed.containsKey(d.id());
+    }
+
+    /** @return whether it is over: it takes no hands, burner, shelf or tool any more */
+    boolean isOver(Draft d) {
+        return isDone(d) && fixed.get(d.id()) + d.minutes() <= timetable.now();
     }
 }

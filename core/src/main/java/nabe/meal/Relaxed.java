@@ -31,7 +31,7 @@ record Relaxed(Meal.Kitchen kitchen, MealPlan.Missing missing) {
                                 "The oven does not hold these dishes.",
                                 "One more shelf, or a second oven, or one dish fewer.")),
                 new Relaxed(
-                        new Meal.Kitchen(Math.min(3, k.cooks() + 1), k.burners(), k.ovens(), k.tools(), k.sittings()),
+                        new Meal.Kitchen(Math.min(3, k.cooks() + 1), k.burners(), k.ovens(), k.tools(), allHands(k)),
                         new MealPlan.Missing(
                                 "One pair of hands is not enough.", "Let somebody help, or begin the evening before.")),
                 new Relaxed(
@@ -39,5 +39,11 @@ record Relaxed(Meal.Kitchen kitchen, MealPlan.Missing missing) {
                         new MealPlan.Missing(
                                 "Hands, burners and shelves are too few.",
                                 "A helper, a hotplate and a second oven, or one dish fewer.")));
+    }
+
+    private static List<Meal.Sitting> allHands(Meal.Kitchen k) {
+        return k.sittings().stream()
+                .map(s -> new Meal.Sitting(s.from(), s.to()))
+                .toList();
     }
 }

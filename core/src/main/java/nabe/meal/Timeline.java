@@ -15,7 +15,6 @@ import nabe.meal.MealTask.InOven;
 /** Writes starts into tasks with their times: which cook, which spoon, which shelf. */
 final class Timeline {
     private static final String WORKTOP = "worktop";
-    private final Meal.Kitchen kitchen;
     private final Items items;
     private final Timetable timetable;
     private final List<MealTask> tasks = new ArrayList<>();
@@ -23,23 +22,21 @@ final class Timeline {
     private final LocalDateTime[] freeAt;
 
     private Timeline(Meal.Kitchen kitchen, Items items, Timetable timetable) {
-        this.kitchen = kitchen;
         this.items = items;
         this.timetable = timetable;
         this.freeAt = new LocalDateTime[kitchen.cooks()];
     }
 
-    static List<MealTask> of(
-            List<Draft> drafts,
-            Found found,
-            Map<String, Integer> minutes,
-            Meal.Kitchen kitchen,
-            Items items,
-            Timetable timetable) {
-        return new Timeline(kitchen, items, timetable).write(drafts, found, minutes);
+    /** @return whether a task of this name is washing up */
+    static boolean isWash(String id) {
+        return id.startsWith("wash");
     }
 
-    private List<MealTask> write(List<Draft> drafts, Found found, Map<String, Integer> minutes) {
+    static List<MealTask> of(List<Draft> drafts, Found found, Meal.Kitchen kitchen, Items items, Timetable timetable) {
+        return new Timeline(kitchen, items, timetable).write(drafts, found);
+    }
+
+    private List<MealTask> write(List<Draft> drafts, Found found) {
         List<Draft> inOrder = drafts.stream()
                 .sorted(Comparator.comparing((Draft d) -> found.starts().get(d.id())))
                 .toList();
@@ -50,15 +47,15 @@ final class Timeline {
                 wash(next, found.washes().get(next));
                 next++;
             }
-            tasks.add(task(draft, found.starts().get(draft.id()), minutes, found.shelves()));
+            tasks.add(task(draft, found.starts().get(draft.id()), found.shelves()));
         }
         return tasks.stream().sorted(Comparator.comparing(MealTask::from)).toList();
     }
 
-    private MealTask task(Draft d, int start, Map<String, Integer> minutes, Map<Integer, Integer> shelves) {
+    private MealTask task(Draft d, int start, Map<String, Integer> shelves) {
         LocalDateTime from = timetable.time(start);
         LocalDateTime off = from.plusMinutes(d.active());
-        LocalDateTime to = from.plusMinutes(Math.max(1, minutes.getOrDefault(d.id(), d.minutes())));
+        LocalDateTime to = from.plusMinutes(Math.max(1, d.minutes()));
         if (d.action().equals("wash")) {
             return washing(d.id(), from);
         }
@@ -70,7 +67,7 @@ final class Timeline {
                 ? null
                 : new InOven(
                         d.oven().oven(),
-                        shelves.getOrDefault(d.dish(), 0),
+                        shelves.getOrDefault(d.shelfKey(), 0),
                         d.oven().celsius(),
                         d.oven().covered());
         boolean worktop = d.stage() == Draft.Stage.PREP || d.stage() == Draft.Stage.BUILD;
@@ -129,7 +126,7 @@ final class Timeline {
                 .filter(Held::washesClean)
                 .forEach(h -> used.putIfAbsent(h.item(), h));
         List<Hands> all = new ArrayList<>();
-        for (int c = 0; c < kitchen.cooks(); c++) {
+        for (int c = 0; c < timetable.cooks(from); c++) {
             all.add(new Hands(c + 1, from, to));
             freeAt[c] = to;
         }

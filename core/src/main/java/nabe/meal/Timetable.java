@@ -16,9 +16,12 @@ final class Timetable {
     private final LocalDateTime base;
     private final LocalDateTime serveAt;
     private final List<Meal.Sitting> sittings;
+    private final Meal.Kitchen kitchen;
     private final int now;
 
-    Timetable(Meal meal, List<Meal.Sitting> times) {
+    Timetable(Meal meal, Meal.Kitchen kitchen) {
+        List<Meal.Sitting> times = kitchen.sittings();
+        this.kitchen = kitchen;
         this.serveAt = meal.serveAt().truncatedTo(ChronoUnit.MINUTES);
         List<Meal.Sitting> given =
                 times.stream().filter(s -> s.from().isBefore(serveAt)).toList();
@@ -47,12 +50,52 @@ final class Timetable {
         return minute(serveAt);
     }
 
+    /** @return minute before which nothing new may begin */
+    int now() {
+        return now;
+    }
+
+    LocalDateTime earliest() {
+        return time(now);
+    }
+
+    /** @return hands there are at this minute */
+    int cooks(LocalDateTime at) {
+        int sitting = sitting(at);
+        return sitting < 0 ? kitchen.cooks() : sittings.get(sitting).cooksOf(kitchen);
+    }
+
+    /** @return spans with fewer hands than the kitchen's: from, minutes, how many are away */
+    List<int[]> away() {
+        List<int[]> all = new ArrayList<>();
+        for (int i = 0; i < sittings.size(); i++) {
+            Meal.Sitting s = sittings.get(i);
+            boolean last = i == sittings.size() - 1;
+            int away = kitchen.cooks() - s.cooksOf(kitchen);
+            if (away > 0) {
+                int from = minute(s.from());
+                all.add(new int[] {from, (last ? horizon() + LATEST : minute(s.to())) - from, away});
+            }
+        }
+        return all;
+    }
+
     int horizon() {
         return Math.max(serve(), now) + LATEST;
     }
 
-    int lastSitting() {
-        return minute(sittings.getLast().from());
+    /** @return when work on the day itself begins */
+    int theDay() {
+        return minute(sittings.get(firstOfDay()).from());
+    }
+
+    private int firstOfDay() {
+        for (int i = 0; i < sittings.size(); i++) {
+            if (!day(sittings.get(i).from()).isBefore(day(serveAt))) {
+                return i;
+            }
+        }
+        return sittings.size() - 1;
     }
 
     /** @return index of the sitting this minute is in, or -1 */
@@ -70,7 +113,7 @@ final class Timetable {
         boolean late = draft.stage() == Draft.Stage.BAKE
                 || draft.stage() == Draft.Stage.REST
                 || draft.stage() == Draft.Stage.SERVE;
-        return late ? new long[] {Math.max(now, lastSitting()), horizon()} : working(draft.daysAhead(), draft.active());
+        return working(late ? 0 : draft.daysAhead(), draft.active());
     }
 
     long[] washing() {
@@ -83,17 +126,18 @@ final class Timetable {
         for (int i = 0; i < sittings.size(); i++) {
             Meal.Sitting sitting = sittings.get(i);
             boolean last = i == sittings.size() - 1;
+            boolean today = i >= firstOfDay();
             long days = ChronoUnit.DAYS.between(day(sitting.from()), day(serveAt));
             long from = Math.max(now, minute(sitting.from()));
             boolean served = last && !sitting.to().isBefore(serveAt.minusMinutes(30));
             long to = served ? horizon() : minute(sitting.to()) - minutes;
-            if ((days <= daysAhead || last) && to >= from) {
+            if ((days <= daysAhead || today) && to >= from) {
                 flat.add(from);
                 flat.add(to);
             }
         }
         if (flat.isEmpty()) {
-            flat.add((long) Math.max(now, lastSitting()));
+            flat.add((long) Math.max(now, theDay()));
             flat.add((long) horizon());
         }
         return flat.stream().mapToLong(Long::longValue).toArray();

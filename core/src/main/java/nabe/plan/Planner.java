@@ -15,6 +15,7 @@ import nabe.build.Builder;
 import nabe.build.Rescaling;
 import nabe.house.House;
 import nabe.house.Schools;
+import nabe.label.KeptProduct;
 import nabe.label.LabelReader;
 import nabe.label.StandIns;
 import nabe.larder.Ingredient;
@@ -100,6 +101,11 @@ public final class Planner {
      */
     public Planner at(Home other) {
         return new Planner(catalogue, other);
+    }
+
+    /** @return packets this house keeps to stand in for ingredients */
+    public List<KeptProduct> packets() {
+        return home.products();
     }
 
     /** @param recipe its lines divided over the pots of {@code procedure} */

@@ -74,6 +74,6 @@ final class GettingReady {
                         null,
                         List.of(),
                         When.BEFORE,
-                        Set.of("chop"));
+                        PrepStep.Doing.of(Set.of("chop")));
     }
 }

@@ -27,6 +27,10 @@ import org.jspecify.annotations.Nullable;
 final class MethodSteps {
     private static final Set<String> MEASURES = Set.of("cup", "cups", "mug", "mugs", "tin", "jar");
     /** Work that goes by itself takes no more of the hands than this. */
+    private static final String ROASTED_IN = "oven-tray";
+    /** Where the recipe roasts and does not say how hot, °C. Kitchen practice. */
+    private static final double USUAL_ROAST = 200;
+
     private static final double A_LOOK = 0.06;
 
     private final PlannedProcedure procedure;
@@ -162,7 +166,7 @@ final class MethodSteps {
                         s.why(),
                         s.ladder(),
                         s.when(),
-                        s.actions())
+                        s.doing())
                 : s);
         lastOf.put(pot.id(), twin.id());
     }
@@ -237,7 +241,28 @@ final class MethodSteps {
                 taken == null ? why(works) : "There is no time for the recipe's own soak: " + text,
                 ladder,
                 moments.of(pot, works, active + passive),
-                works.stream().map(Work::action).collect(Collectors.toSet()));
+                doing(works));
+    }
+
+    /** Its verbs, and the oven that what is roasted or baked before the dish takes. */
+    private PrepStep.Doing doing(List<Work> works) {
+        Set<String> actions = works.stream().map(Work::action).collect(Collectors.toSet());
+        List<Work> roasted = works.stream().filter(this::takesOven).toList();
+        double minutes =
+                roasted.stream().mapToDouble(w -> cooking.stage(w).minutes()).sum();
+        double celsius = roasted.stream()
+                .map(Work::celsius)
+                .filter(Objects::nonNull)
+                .findFirst()
+                .orElse(USUAL_ROAST);
+        return minutes < 1
+                ? PrepStep.Doing.of(actions)
+                : new PrepStep.Doing(actions, celsius, (int) Math.round(minutes));
+    }
+
+    private boolean takesOven(Work work) {
+        StoveBook.Work kind = cooking.stage(work).work();
+        return kind != null && ROASTED_IN.equals(kind.tool());
     }
 
     /** The tool the text names, else the one the pot stands in, else the usual one of the longest work. */
@@ -337,6 +362,6 @@ final class MethodSteps {
                 "Made at home in place of what does not fit.",
                 List.of(),
                 When.BEFORE,
-                Set.of("make"));
+                PrepStep.Doing.of(Set.of("make")));
     }
 }

@@ -25,7 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param startMinutesBefore the last moment to start it, in minutes before building, for one cook with one pair of hands
  * @param own whether it is Nabe's and not the recipe's; {@code why} it differs from the recipe, or null where it does not
  * @param ladder other ways to soak, longest first
- * @param actions what is done, as the kitchen's verbs
+ * @param doing what it takes: the kitchen's verbs, and an oven
  */
 public record PrepStep(
         String id,
@@ -47,7 +47,7 @@ public record PrepStep(
         @Nullable String why,
         List<Rung> ladder,
         When when,
-        @JsonIgnore Set<String> actions) {
+        @JsonIgnore Doing doing) {
 
     private static final Pattern DAYS = Pattern.compile("(a|\\d+) days? ahead\\b.*");
 
@@ -55,6 +55,16 @@ public record PrepStep(
     public int daysAhead() {
         Matcher days = ahead == null ? null : DAYS.matcher(ahead);
         return days == null || !days.matches() ? 0 : days.group(1).equals("a") ? 1 : Integer.parseInt(days.group(1));
+    }
+
+    /**
+     * @param actions the kitchen's verbs
+     * @param ovenCelsius how hot the oven it ends in is, null where it takes none; {@code ovenMinutes} how long it is in there
+     */
+    public record Doing(Set<String> actions, @Nullable Double ovenCelsius, int ovenMinutes) {
+        static Doing of(Set<String> actions) {
+            return new Doing(actions, null, 0);
+        }
     }
 
     /** @param grams or, of another pot, its {@code share}; null where the recipe gives no amount */
@@ -125,7 +135,7 @@ public record PrepStep(
                 why,
                 List.of(),
                 When.BEFORE,
-                Set.of());
+                Doing.of(Set.of()));
     }
 
     PrepStep using(List<Used> others) {
@@ -149,7 +159,7 @@ public record PrepStep(
                 why,
                 ladder,
                 when,
-                actions);
+                doing);
     }
 
     PrepStep startingBefore(int minutes) {
@@ -173,6 +183,6 @@ public record PrepStep(
                 why,
                 ladder,
                 when,
-                actions);
+                doing);
     }
 }

@@ -4,13 +4,12 @@ import java.net.URI;
 import java.time.OffsetDateTime;
 import java.util.List;
 import java.util.UUID;
+import nabe.meal.Gear;
 import nabe.meal.MealPlan;
 import nabe.meal.MealPlanner;
-import nabe.plan.Brief;
-import nabe.server.KitchenTable;
 import nabe.server.brief.MealRequest;
 import nabe.server.formats.MealExport;
-import nabe.server.store.DishStore;
+import nabe.server.store.MealPlanStore;
 import nabe.server.store.MealStore;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
@@ -21,21 +20,22 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Whole meals: kept as briefs, their plans worked out each time. */
 @RestController
 @RequestMapping("/api/meals")
 class MealsController {
-    private final KitchenTable table;
-    private final DishStore dishes;
     private final MealStore store;
+    private final MealPlans plans;
+    private final MealPlanStore kept;
     private final MealPlanner meals;
 
-    MealsController(KitchenTable table, DishStore dishes, MealStore store, MealPlanner meals) {
-        this.table = table;
-        this.dishes = dishes;
+    MealsController(MealStore store, MealPlans plans, MealPlanStore kept, MealPlanner meals) {
         this.store = store;
+        this.plans = plans;
+        this.kept = kept;
         this.meals = meals;
     }
 
@@ -46,9 +46,19 @@ class MealsController {
         }
     }
 
+    /** @param ticked or taken back */
+    public record TickRequest(String item, boolean ticked) {}
+
+    /** @param first whether the first good plan will do while the best is looked for */
     @PostMapping("/plan")
-    MealPlan plan(@RequestBody MealRequest request) {
-        return planned(request);
+    MealPlan plan(@RequestBody MealRequest request, @RequestParam(defaultValue = "false") boolean first) {
+        return plans.plan(request, first);
+    }
+
+    /** Kinds of tools a kitchen may have, and what they may be made of. */
+    @GetMapping("/gear")
+    Gear.GearChoices gear() {
+        return meals.gear();
     }
 
     @GetMapping
@@ -58,7 +68,7 @@ class MealsController {
 
     @PostMapping
     ResponseEntity<MealView> create(@RequestBody MealRequest request) {
-        request.meal(this::shelved);
+        plans.meal(request);
         MealStore.Kept kept = store.create(request);
         return ResponseEntity.created(URI.create("/api/meals/" + kept.id()))
                 .eTag(etag(kept))
@@ -78,7 +88,7 @@ class MealsController {
         if (seen == null) {
             throw new DishesController.MissingVersionException();
         }
-        request.meal(this::shelved);
+        plans.meal(request);
         return answer(store.change(id, Versions.of(seen), request));
     }
 
@@ -89,31 +99,34 @@ class MealsController {
     }
 
     @GetMapping("/{id}/plan")
-    MealPlan plan(@PathVariable UUID id) {
-        return planned(store.get(id).meal());
+    MealPlan plan(@PathVariable UUID id, @RequestParam(defaultValue = "false") boolean first) {
+        return plans.plan(store.get(id), first);
+    }
+
+    @GetMapping("/{id}/ticks")
+    List<String> ticks(@PathVariable UUID id) {
+        return kept.ticks(store.get(id).id());
+    }
+
+    @PutMapping("/{id}/ticks")
+    List<String> tick(@PathVariable UUID id, @RequestBody TickRequest tick) {
+        kept.tick(store.get(id).id(), tick.item() == null ? "" : tick.item(), tick.ticked());
+        return kept.ticks(id);
     }
 
     @GetMapping(value = "/{id}/clock.ics", produces = "text/calendar;charset=UTF-8")
     String clock(@PathVariable UUID id) {
-        return MealExport.calendar(id, plan(id));
+        return MealExport.calendar(id, plan(id, false));
     }
 
     @GetMapping(value = "/{id}/shopping.csv", produces = "text/csv;charset=UTF-8")
     String shoppingTable(@PathVariable UUID id) {
-        return MealExport.csv(plan(id));
+        return MealExport.csv(plan(id, false));
     }
 
     @GetMapping(value = "/{id}/shopping.md", produces = "text/markdown;charset=UTF-8")
     String shoppingText(@PathVariable UUID id) {
-        return MealExport.markdown(plan(id));
-    }
-
-    private MealPlan planned(MealRequest request) {
-        return meals.plan(request.meal(this::shelved), table.planner());
-    }
-
-    private Brief shelved(UUID dish) {
-        return dishes.get(dish).revision().brief().brief();
+        return MealExport.markdown(plan(id, false));
     }
 
     private static ResponseEntity<MealView> answer(MealStore.Kept kept) {

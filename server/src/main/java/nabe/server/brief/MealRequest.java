@@ -57,20 +57,35 @@ public record MealRequest(
         }
     }
 
-    /** A dish from the shelf by its id, or a brief. */
+    /**
+     * A dish from the shelf by its id, or a brief.
+     *
+     * @param covered under foil or a lid in the oven even where its recipe bakes it open
+     * @param dropped given up; it keeps its place so that tasks already done keep their names
+     */
     public record CourseRequest(
             @Nullable UUID dish,
             @Nullable BriefRequest brief,
             @JsonProperty("for") @Nullable List<String> eatenBy,
-            @Nullable Integer servings) {
-        Meal.Course course(Function<UUID, Brief> shelf) {
+            @Nullable Integer servings,
+            @Nullable Boolean covered,
+            @Nullable Boolean dropped) {
+        Meal.Course course(Function<UUID, Shelved> shelf) {
             if (dish == null && brief == null) {
                 throw new IllegalArgumentException("Each dish must be one from the shelf, or a brief with its recipe.");
             }
-            Brief own = dish != null ? shelf.apply(dish) : brief.brief();
-            return new Meal.Course(servings == null ? own : own.serving(servings), eatenBy);
+            Shelved own = dish != null ? shelf.apply(dish) : new Shelved(brief.title(), brief.brief());
+            return new Meal.Course(
+                    servings == null ? own.brief : own.brief.serving(servings),
+                    eatenBy,
+                    own.title,
+                    Boolean.TRUE.equals(covered),
+                    Boolean.TRUE.equals(dropped));
         }
     }
+
+    /** A dish as it stands on the shelf. */
+    public record Shelved(@Nullable String title, Brief brief) {}
 
     public record KitchenRequest(
             @Nullable Integer cooks,
@@ -112,10 +127,13 @@ public record MealRequest(
         }
     }
 
+    /** @param cooks pairs of hands there are then, or left out for all of the kitchen's */
     public record SittingRequest(
-            @Nullable String from, @Nullable String to) {
+            @Nullable String from,
+            @Nullable String to,
+            @Nullable Integer cooks) {
         Meal.Sitting sitting() {
-            return new Meal.Sitting(time("time a sitting begins", from), time("time a sitting ends", to));
+            return new Meal.Sitting(time("time a sitting begins", from), time("time a sitting ends", to), cooks);
         }
     }
 
@@ -135,7 +153,7 @@ public record MealRequest(
      * @param shelf finds a dish by its id
      * @throws IllegalArgumentException in a cook's words where something does not make sense
      */
-    public Meal meal(Function<UUID, Brief> shelf) {
+    public Meal meal(Function<UUID, Shelved> shelf) {
         return new Meal(
                 title == null || title.isBlank() ? "Meal" : title.strip(),
                 time("time to serve", serveAt),
@@ -145,6 +163,11 @@ public record MealRequest(
                 orEmpty(done).stream().map(DoneRequest::done).toList(),
                 order,
                 now == null ? null : time("time now", now));
+    }
+
+    /** The same before anything was done, in Nabe's own order. */
+    public MealRequest asPlanned() {
+        return new MealRequest(title, serveAt, eaters, dishes, kitchen, null, null, null);
     }
 
     private static LocalDateTime time(String what, @Nullable String text) {

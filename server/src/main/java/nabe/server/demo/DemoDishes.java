@@ -3,15 +3,18 @@ package nabe.server.demo;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.UUID;
 import nabe.server.brief.BriefRequest;
 import nabe.server.brief.HouseRequest;
 import nabe.server.brief.HouseRequest.PersonRequest;
 import nabe.server.brief.RecipeRequest;
 import nabe.server.store.DishStore;
 import nabe.server.store.HomeStore;
+import nabe.server.store.MealStore;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.SmartInitializingSingleton;
@@ -29,10 +32,12 @@ class DemoDishes implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(DemoDishes.class);
     private final DishStore store;
     private final HomeStore home;
+    private final MealStore meals;
 
-    DemoDishes(DishStore store, HomeStore home) {
+    DemoDishes(DishStore store, HomeStore home, MealStore meals) {
         this.store = store;
         this.home = home;
+        this.meals = meals;
     }
 
     /** Before the first page is served, so that nobody finds an empty shelf. */
@@ -56,31 +61,35 @@ class DemoDishes implements SmartInitializingSingleton {
                                     new BriefRequest.PanRequest(
                                             "rectangle", 400.0, 280.0, null, 70.0, "enamel", 380.0, 260.0, null)))));
         }
+        Map<String, UUID> made = new LinkedHashMap<>();
         for (Demo demo : DEMOS) {
             String text = textOf(demo);
             RecipeRequest recipe = new RecipeRequest(text, null, null, null, null, null, null);
-            store.create(
-                    new BriefRequest(
+            UUID id = store.create(
+                            new BriefRequest(
+                                    demo.title,
+                                    recipe,
+                                    demo.needs,
+                                    List.of(),
+                                    demo.strict,
+                                    demo.pan,
+                                    new BriefRequest.OvenRequest(null, false, demo.start, null, null, null, null),
+                                    null,
+                                    null,
+                                    demo.notes,
+                                    null,
+                                    null,
+                                    null,
+                                    null,
+                                    null,
+                                    null),
                             demo.title,
-                            recipe,
-                            demo.needs,
-                            List.of(),
-                            demo.strict,
-                            demo.pan,
-                            new BriefRequest.OvenRequest(null, false, demo.start, null, null, null, null),
-                            null,
-                            null,
-                            demo.notes,
-                            null,
-                            null,
-                            null,
-                            null,
-                            null,
-                            null),
-                    demo.title,
-                    "Read the recipe");
+                            "Read the recipe")
+                    .id();
+            made.put(demo.title, id);
         }
-        LOG.info("The Lantern Street supper club's dishes are on the shelf.");
+        meals.create(DemoMeal.of(made, PEOPLE));
+        LOG.info("The Lantern Street supper club's dishes are on the shelf, and its last Friday is on the table.");
     }
 
     private static String textOf(Demo demo) {

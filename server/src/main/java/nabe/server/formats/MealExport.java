@@ -44,6 +44,17 @@ public final class MealExport {
             event.addAlarm(VAlarm.display(new Trigger(before, Related.START), task.words()));
             calendar.addEvent(event);
         }
+        for (MealPlan.Heat heat : plan.heats()) {
+            VEvent event = new VEvent();
+            event.setUid(meal + "-oven" + heat.oven() + "-" + heat.at() + "@nabe");
+            event.setSummary(heat.words());
+            event.setDescription(plan.title());
+            event.setDateStart(new DateStart(at(heat.at())));
+            event.setDateEnd(new DateEnd(at(heat.by())));
+            event.addAlarm(VAlarm.display(
+                    new Trigger(Duration.builder().prior(true).minutes(0).build(), Related.START), heat.words()));
+            calendar.addEvent(event);
+        }
         return Biweekly.write(calendar).go();
     }
 
@@ -65,12 +76,12 @@ public final class MealExport {
         StringWriter text = new StringWriter();
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
-                .setHeader("item", "buy", "grams", "check")
+                .setHeader("item", "buy", "grams", "check", "place", "packet")
                 .get();
         try (CSVPrinter printer = new CSVPrinter(text, format)) {
             for (Bought item : plan.shopping()) {
                 Long grams = item.grams() == null ? null : Long.valueOf(Math.round(item.grams()));
-                printer.printRecord(item.item(), item.buy(), grams, item.check());
+                printer.printRecord(item.item(), item.buy(), grams, item.check(), item.place(), item.packet());
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -79,9 +90,14 @@ public final class MealExport {
     }
 
     public static String markdown(MealPlan plan) {
-        StringBuilder text = new StringBuilder("# Shopping for " + plan.title() + "\n\n");
+        StringBuilder text = new StringBuilder("# Shopping for " + plan.title() + "\n");
+        String place = "";
         for (Bought item : plan.shopping()) {
+            String here = item.pantry() ? "From the cupboard" : item.place();
+            text.append(here.equals(place) ? "" : "\n## " + here + "\n\n");
+            place = here;
             text.append("- [ ] ").append(item.item()).append(": ").append(item.buy());
+            text.append(item.packet() == null ? "" : " (" + item.packet() + ")");
             text.append(item.check() == null ? "" : ". " + item.check()).append("\n");
         }
         return text.append("\nRead every packet each time; when unsure, ask the maker.\n")

@@ -1,0 +1,137 @@
+package nabe.meal;
+
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.IntStream;
+import nabe.bake.OvenChoice;
+import nabe.bake.Phase;
+import nabe.larder.Allergen;
+import nabe.needs.Needs;
+import nabe.plan.Brief;
+import nabe.plan.Plan;
+import nabe.plan.Planner;
+import nabe.recipe.Family;
+
+/**
+ * The dishes of a meal, each planned for those it is for and at a heat it shares with its neighbours.
+ *
+ * @param plans in the meal's order; {@code ovens} the oven each goes into
+ */
+record Courses(Meal meal, List<Plan> plans, List<Integer> ovens) {
+    /** Dishes nearer than this in heat share one oven at a heat between. Kitchen practice. */
+    private static final double NEAR_IN_HEAT = 25;
+
+    private static final double USUAL_HEAT = 180;
+    private static final double DIAL = 5;
+
+    static Courses of(Meal meal, Planner planner) {
+        List<Integer> ovens = ovens(meal);
+        List<Brief> briefs = meal.dishes().stream().map(d -> brief(d, meal)).toList();
+        List<Plan> alone = briefs.parallelStream().map(planner::plan).toList();
+        List<Plan> shared = IntStream.range(0, alone.size())
+                .parallel()
+                .mapToObj(i -> shared(i, alone, ovens, briefs, planner))
+                .toList();
+        return new Courses(meal, shared, ovens);
+    }
+
+    private static Plan shared(int dish, List<Plan> alone, List<Integer> ovens, List<Brief> briefs, Planner planner) {
+        Double heat = common(dish, alone, ovens);
+        return heat == null ? alone.get(dish) : planner.plan(at(briefs.get(dish), heat));
+    }
+
+    int size() {
+        return plans.size();
+    }
+
+    boolean isOn(int dish) {
+        return !meal.dishes().get(dish).dropped();
+    }
+
+    Plan plan(int dish) {
+        return plans.get(dish);
+    }
+
+    String name(int dish) {
+        return meal.nameOf(dish, plans.get(dish).recipe().title());
+    }
+
+    Set<Allergen> allergens(int dish) {
+        Set<Allergen> all = EnumSet.noneOf(Allergen.class);
+        plans.get(dish).ingredients().forEach(i -> all.addAll(i.allergens()));
+        return all;
+    }
+
+    /** Dishes dealt over the ovens in turn. */
+    private static List<Integer> ovens(Meal meal) {
+        List<Integer> all = new ArrayList<>();
+        int next = 0;
+        for (Meal.Course dish : meal.dishes()) {
+            all.add(next % meal.kitchen().ovens().size());
+            next += dish.dropped() ? 0 : 1;
+        }
+        return List.copyOf(all);
+    }
+
+    private static Brief brief(Meal.Course dish, Meal meal) {
+        Needs needs = meal.eaters().stream()
+                .filter(e -> dish.eatenBy() != null && dish.isFor(e))
+                .map(Meal.Eater::needs)
+                .reduce(dish.brief().needs(), Needs::and);
+        return with(dish.brief(), needs, dish.brief().oven());
+    }
+
+    static Brief with(Brief brief, Needs needs, OvenChoice oven) {
+        return new Brief(
+                brief.recipe(),
+                needs,
+                brief.pan(),
+                oven,
+                brief.servings(),
+                brief.choices(),
+                brief.eaters(),
+                brief.schools(),
+                brief.made(),
+                brief.prep(),
+                brief.build(),
+                false);
+    }
+
+    private static Brief at(Brief brief, double celsius) {
+        OvenChoice own = brief.oven();
+        return with(brief, brief.needs(), new OvenChoice(celsius, own.fan(), own.start()));
+    }
+
+    /** One heat for dishes of one oven that are near each other, or null where this one bakes at its own. */
+    private static Double common(int dish, List<Plan> plans, List<Integer> ovens) {
+        double own = heat(plans.get(dish));
+        List<Double> near = new ArrayList<>();
+        for (int i = 0; i < plans.size(); i++) {
+            boolean same = ovens.get(i).equals(ovens.get(dish)) && sharesHeat(plans.get(i));
+            if (same && Math.abs(heat(plans.get(i)) - own) <= NEAR_IN_HEAT) {
+                near.add(heat(plans.get(i)));
+            }
+        }
+        double mean = near.stream().mapToDouble(d -> d).average().orElse(own);
+        double dial = DIAL * Math.round(mean / DIAL);
+        boolean other = near.size() > 1 && sharesHeat(plans.get(dish)) && Math.abs(dial - own) > 1;
+        return other ? Double.valueOf(dial) : null;
+    }
+
+    private static boolean sharesHeat(Plan plan) {
+        return plan.recipe().family() != Family.BATTER;
+    }
+
+    /** The mean over its time in the oven. */
+    private static double heat(Plan plan) {
+        List<Phase> hot = plan.bake().phases().stream()
+                .filter(p -> p.kind().equals("bake") && p.celsius() != null && p.minutes() > 0)
+                .toList();
+        double minutes = hot.stream().mapToInt(Phase::minutes).sum();
+        return minutes == 0
+                ? USUAL_HEAT
+                : hot.stream().mapToDouble(p -> p.celsius() * p.minutes()).sum() / minutes;
+    }
+}

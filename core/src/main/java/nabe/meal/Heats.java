@@ -1,0 +1,63 @@
+package nabe.meal;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/** When each oven is turned on, up or down. */
+final class Heats {
+    /** An ordinary oven is hot after a quarter of an hour, and at another heat after ten minutes. Kitchen practice. */
+    private static final int PREHEAT = 15;
+
+    private static final int CHANGE = 10;
+    /** Empty longer than this, it is turned off. */
+    private static final int LEFT_ON = 40;
+
+    private static final double SAME = 0.01;
+
+    private Heats() {}
+
+    /** @param earliest nothing is turned on before */
+    static List<MealPlan.Heat> of(List<MealTask> tasks, LocalDateTime earliest) {
+        List<MealPlan.Heat> all = new ArrayList<>();
+        tasks.stream()
+                .filter(t -> t.oven() != null)
+                .map(t -> t.oven().oven())
+                .distinct()
+                .sorted()
+                .forEach(oven -> all.addAll(of(tasks, oven, earliest)));
+        return List.copyOf(all);
+    }
+
+    private static List<MealPlan.Heat> of(List<MealTask> tasks, int oven, LocalDateTime earliest) {
+        List<MealTask> here = tasks.stream()
+                .filter(t -> t.oven() != null && t.oven().oven() == oven)
+                .sorted(Comparator.comparing(MealTask::from))
+                .toList();
+        List<MealPlan.Heat> all = new ArrayList<>();
+        LocalDateTime busyUntil = null;
+        double heat = 0;
+        for (MealTask task : here) {
+            boolean cold = busyUntil == null || busyUntil.plusMinutes(LEFT_ON).isBefore(task.from());
+            boolean other = Math.abs(heat - task.oven().celsius()) > SAME;
+            if (cold || other) {
+                LocalDateTime at = task.from().minusMinutes(cold ? PREHEAT : CHANGE);
+                LocalDateTime free = cold || busyUntil == null ? earliest : busyUntil;
+                all.add(new MealPlan.Heat(
+                        oven,
+                        task.oven().celsius(),
+                        at.isBefore(free) ? free : at,
+                        task.from(),
+                        words(cold, heat, task.oven().celsius())));
+            }
+            heat = task.oven().celsius();
+            busyUntil = busyUntil == null || task.to().isAfter(busyUntil) ? task.to() : busyUntil;
+        }
+        return all;
+    }
+
+    private static String words(boolean cold, double was, double is) {
+        return "Turn the oven " + (cold ? "on" : is > was ? "up" : "down") + " to " + Dial.words(is) + ".";
+    }
+}

@@ -1,0 +1,70 @@
+package nabe.meal;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import nabe.larder.CatalogueFile;
+import nabe.larder.Ingredient;
+import nabe.measure.KitchenText;
+import org.apache.commons.csv.CSVRecord;
+
+/** Where a thing stands in a shop and how it is sold. From shop.csv. */
+final class Shop {
+    /** Kitchen practice: less than this is what a tin or a packet holds more or less. */
+    private static final double ABOUT = 0.02;
+
+    private static final double PINCH = 1;
+    private static final double WORTH_NAMING = 20;
+    private static final Place ELSEWHERE = new Place("Elsewhere", false, List.of());
+    private final Map<String, Place> places = new HashMap<>();
+
+    /** @param sold units to count in, first choice first */
+    record Place(String name, boolean pantry, List<String> sold) {}
+
+    Shop() {
+        CatalogueFile file = CatalogueFile.open("shop.csv");
+        for (CSVRecord row : file.rows()) {
+            places.put(
+                    file.text(row, "role"),
+                    new Place(
+                            file.text(row, "place"),
+                            file.text(row, "pantry").equals("yes"),
+                            file.list(row, "sold", ";")));
+        }
+    }
+
+    Place place(Ingredient food) {
+        return places.getOrDefault(food.role(), ELSEWHERE);
+    }
+
+    /** @return what to ask for, and what stays over where it is worth naming */
+    String buy(Ingredient food, double grams) {
+        Place place = place(food);
+        if (place.pantry) {
+            return (grams < PINCH ? "a pinch" : KitchenText.grams(grams)) + " from the cupboard";
+        }
+        for (String unit : place.sold) {
+            boolean usual = unit.contains("=");
+            String name = usual ? unit.substring(0, unit.indexOf('=')) : unit;
+            OptionalDouble size = usual
+                    ? OptionalDouble.of(Double.parseDouble(unit.substring(unit.indexOf('=') + 1)))
+                    : food.pieceGrams(name);
+            if (size.isPresent() && size.getAsDouble() > 0) {
+                return packets(name, size.getAsDouble(), grams);
+            }
+        }
+        return grams < PINCH ? "a pinch" : KitchenText.grams(grams);
+    }
+
+    static String packets(String name, double size, double grams) {
+        long n = (long) Math.max(1, Math.ceil(grams / size - ABOUT));
+        if (name.equals("each")) {
+            return n + ", about " + KitchenText.grams(grams);
+        }
+        double left = n * size - grams;
+        return n + " " + name + (n > 1 ? (name.endsWith("x") || name.endsWith("ch") ? "es" : "s") : "") + " of about "
+                + KitchenText.grams(size)
+                + (left >= WORTH_NAMING ? "; " + KitchenText.grams(left) + " left over" : "");
+    }
+}
