@@ -4,6 +4,7 @@ import { CardPage, DishPage } from "./dish";
 import { HousePage } from "./house";
 import { LarderPage } from "./larder";
 import { NewRecipe, Shelf } from "./shelf";
+import { MealPage, Meals, PrintPage } from "./table";
 import { Page } from "./ui";
 
 const queries = new QueryClient({
@@ -20,6 +21,10 @@ export function App() {
           <Route path="/larder" element={<LarderPage />} />
           <Route path="/larder/:shelf" element={<LarderPage />} />
           <Route path="/house" element={<HousePage />} />
+          <Route path="/table" element={<Meals />} />
+          <Route path="/table/:id" element={<Navigate to="clock" replace relative="path" />} />
+          <Route path="/table/:id/print" element={<PrintPage />} />
+          <Route path="/table/:id/:view" element={<MealPage />} />
           <Route path="/dishes/:id" element={<Navigate to="swap" replace relative="path" />} />
           <Route path="/dishes/:id/card" element={<CardPage />} />
           <Route path="/dishes/:id/:stop" element={<DishPage />} />

@@ -1,1 +1,2 @@
 export { HousePage } from "./HousePage";
+export { PersonForm } from "./PersonForm";

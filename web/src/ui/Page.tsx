@@ -34,6 +34,9 @@ function Rooms() {
       <NavLink to="/" end className={look}>
         Shelf
       </NavLink>
+      <NavLink to="/table" className={look}>
+        Table
+      </NavLink>
       <NavLink to="/larder" className={look}>
         Larder
       </NavLink>

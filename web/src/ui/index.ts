@@ -5,5 +5,6 @@ export { Notice } from "./Notice";
 export { NumberField } from "./NumberField";
 export { Page } from "./Page";
 export { SelectField } from "./SelectField";
-export { TextField } from "./TextField";
+export { SettledField } from "./SettledField";
+export { FIELD, TextField } from "./TextField";
 export * from "./words";

@@ -52,7 +52,7 @@ final class AtTable {
 
     private String spoon(int dish) {
         return "A spoon of its own for " + courses.name(dish)
-                + (guards.get(dish).isEmpty() ? "" : ", in no other dish; served first");
+                + (guards.get(dish).isEmpty() ? "" : ", in no other dish");
     }
 
     /** @param eats who can eat what */

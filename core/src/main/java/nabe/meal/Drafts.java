@@ -162,8 +162,8 @@ final class Drafts {
             Set<String> after = new LinkedHashSet<>();
             if (step.component() != null && lastOf.containsKey(step.component())) {
                 after.add(lastOf.get(step.component()));
-            } else if (!step.own() && lastOf.containsKey("")) {
-                after.add(lastOf.get(""));
+            } else if (!isGettingReady(step)) {
+                steps(When.BEFORE).stream().filter(Dish::isGettingReady).forEach(ready -> after.add(id(ready.id())));
             }
             step.uses().stream()
                     .map(PrepStep.Used::component)
@@ -172,11 +172,15 @@ final class Drafts {
             return after;
         }
 
+        private static boolean isGettingReady(PrepStep step) {
+            return step.component() == null && !step.own();
+        }
+
         private String prep(PrepStep step, int days, Set<String> after, Draft.Stage stage) {
             String id = id(step.id());
             Set<String> tools = gear.neededFor(step.doing().actions(), step.tool());
             boolean burner = step.heat() != null || tools.contains("saucepan") || tools.contains("frying-pan");
-            Set<Allergen> handles = step.component() == null ? cut() : held(step.component());
+            Set<Allergen> handles = handles(step);
             int roasts = step.doing().ovenCelsius() == null
                     ? 0
                     : Math.max(DOOR, step.doing().ovenMinutes());
@@ -200,8 +204,19 @@ final class Drafts {
             if (roasts > 0) {
                 id = roasted(step, roasts, id, days, handles, stage);
             }
-            lastOf.put(step.component() == null ? "" : step.component(), id);
+            lastOf.put(step.component() == null ? step.id() : step.component(), id);
             return id;
+        }
+
+        /** What is in the food it touches; of work of Nabe's own that names nothing, all of the dish. */
+        private Set<Allergen> handles(PrepStep step) {
+            if (isGettingReady(step)) {
+                return cut();
+            }
+            if (step.component() != null) {
+                return held(step.component());
+            }
+            return whole;
         }
 
         /** The part of a step that is in the oven before the dish is. */

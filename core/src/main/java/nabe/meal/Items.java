@@ -17,17 +17,21 @@ import nabe.meal.MealTask.Held;
  */
 final class Items {
     private final Gear gear;
-    private final List<Meal.Owned> owned;
+    private final Meal meal;
+    private final List<Set<Allergen>> handles;
     private final int[] groupOf;
     private final boolean[] guarded;
     private final Map<String, List<Held>> pools = new HashMap<>();
-    private final Set<String> kept = new TreeSet<>();
+    /** What things that are kept for somebody must never touch. */
+    private final Map<String, Set<Allergen>> kept = new HashMap<>();
+
     private final List<MealPlan.Missing> missing = new ArrayList<>();
 
     /** @param handles what each dish has in it, {@code guards} what must not get into it */
-    Items(Gear gear, List<Meal.Owned> owned, List<Set<Allergen>> handles, List<Set<Allergen>> guards) {
+    Items(Gear gear, Meal meal, List<Set<Allergen>> handles, List<Set<Allergen>> guards) {
         this.gear = gear;
-        this.owned = owned;
+        this.meal = meal;
+        this.handles = handles;
         this.groupOf = groups(handles, guards);
         this.guarded = new boolean[guards.size()];
         for (int i = 0; i < guards.size(); i++) {
@@ -66,13 +70,15 @@ final class Items {
 
     private void deal(String kind, Set<Integer> groups) {
         List<Held> all = things(gear.kind(kind));
-        List<Held> keptOnes = all.stream().filter(h -> kept.contains(h.item())).toList();
+        List<Held> keptOnes =
+                all.stream().filter(h -> kept.containsKey(h.item())).toList();
         List<Held> common = new ArrayList<>(all);
         common.removeAll(keptOnes);
         List<Integer> strictFirst = groups.stream()
                 .sorted(Comparator.comparing((Integer g) -> !isStrict(g)))
                 .toList();
-        if (common.isEmpty() && (keptOnes.isEmpty() || strictFirst.stream().anyMatch(g -> !isStrict(g)))) {
+        if (common.isEmpty()
+                && strictFirst.stream().anyMatch(g -> keptFor(g, keptOnes).isEmpty())) {
             Gear.Kind of = gear.kind(kind);
             common.add(new Held(
                     kind, of.names().getFirst() + " to borrow", of.material(), gear.washesClean(of, of.material())));
@@ -91,10 +97,26 @@ final class Items {
         }
         for (int i = 0; i < strictFirst.size(); i++) {
             int group = strictFirst.get(i);
-            List<Held> own = new ArrayList<>(isStrict(group) ? keptOnes : List.of());
+            List<Held> own = new ArrayList<>(keptFor(group, keptOnes));
             own.addAll(enough ? shares.get(i) : own.isEmpty() ? common : List.of());
             pools.put(key(kind, group), List.copyOf(own));
         }
+    }
+
+    /** @return those that may be taken for these dishes: strict food with nothing in it that the thing must never touch */
+    private List<Held> keptFor(int group, List<Held> keptOnes) {
+        return !isStrict(group)
+                ? List.of()
+                : keptOnes.stream().filter(h -> suits(h, group)).toList();
+    }
+
+    private boolean suits(Held thing, int group) {
+        for (int i = 0; i < groupOf.length; i++) {
+            if (groupOf[i] == group && meets(handles.get(i), kept.get(thing.item()))) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private boolean isStrict(int group) {
@@ -109,7 +131,7 @@ final class Items {
     private List<Held> things(Gear.Kind kind) {
         List<Held> all = new ArrayList<>();
         boolean said = false;
-        for (Meal.Owned own : owned) {
+        for (Meal.Owned own : meal.kitchen().tools()) {
             if (gear.named(own.tool()).filter(kind::equals).isEmpty()) {
                 continue;
             }
@@ -121,7 +143,7 @@ final class Items {
                         + (forSome ? " (kept for " + own.keptFor() + ")" : "");
                 all.add(new Held(kind.id(), name, material, gear.washesClean(kind, material)));
                 if (forSome) {
-                    kept.add(name);
+                    kept.put(name, KeptFor.never(own.keptFor(), meal));
                 }
             }
         }

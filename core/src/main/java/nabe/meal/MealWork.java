@@ -36,7 +36,7 @@ final class MealWork {
         Guests guests = new Guests(meal, courses, planner);
         List<MealPlan.Eats> eats = guests.eats();
         List<Set<Allergen>> guards = guests.guards(eats);
-        Items items = new Items(gear, meal.kitchen().tools(), handled(courses), guards);
+        Items items = new Items(gear, meal, handled(courses), guards);
         Timetable timetable = new Timetable(meal, meal.kitchen());
         List<Draft> drafts = asDone(withWashing(new Drafts(gear, doneIds()).of(courses, guards)), timetable);
         known(drafts);

@@ -51,15 +51,15 @@ final class OvenModel {
         return shelves;
     }
 
-    /** One after the other, or together on shelves of their own: open strict food above what drops crumbs. */
+    /** One after the other, or together on shelves of their own: open strict food above what drops crumbs, in any order of work. */
     private void twoInOneOven(Draft a, Draft b, Meal.Oven oven) {
         if (a.shelfKey().equals(b.shelfKey()) || problem.isDone(a) && problem.isDone(b)) {
             return;
         }
         boolean otherHeat = Math.abs(a.oven().celsius() - b.oven().celsius()) > SAME_HEAT;
-        boolean mustBeAbove = problem.apart() && b.endangers(a) && !a.oven().covered();
-        boolean mustBeBelow = problem.apart() && a.endangers(b) && !b.oven().covered();
-        boolean unsafe = problem.apart() && (crumbs(a, b, oven) || crumbs(b, a, oven)) || mustBeAbove && mustBeBelow;
+        boolean mustBeAbove = b.endangers(a) && !a.oven().covered();
+        boolean mustBeBelow = a.endangers(b) && !b.oven().covered();
+        boolean unsafe = crumbs(a, b, oven) || crumbs(b, a, oven) || mustBeAbove && mustBeBelow;
         int gap = otherHeat ? CHANGE_OF_HEAT : 0;
         List<Literal> ways = new ArrayList<>();
         ways.add(before(a, b, gap));

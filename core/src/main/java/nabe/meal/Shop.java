@@ -14,6 +14,7 @@ final class Shop {
     /** Kitchen practice: less than this is what a tin or a packet holds more or less. */
     private static final double ABOUT = 0.02;
 
+    private static final double LITTLE = 0.05;
     private static final double PINCH = 1;
     private static final double WORTH_NAMING = 20;
     private static final Place ELSEWHERE = new Place("Elsewhere", false, List.of());
@@ -61,6 +62,9 @@ final class Shop {
         long n = (long) Math.max(1, Math.ceil(grams / size - ABOUT));
         if (name.equals("each")) {
             return n + ", about " + KitchenText.grams(grams);
+        }
+        if (grams < LITTLE * size) {
+            return "1 " + name + ", for " + (grams < PINCH ? "a pinch" : KitchenText.grams(grams)) + " of it";
         }
         double left = n * size - grams;
         return n + " " + name + (n > 1 ? (name.endsWith("x") || name.endsWith("ch") ? "es" : "s") : "") + " of about "

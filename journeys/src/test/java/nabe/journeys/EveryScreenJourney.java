@@ -33,6 +33,15 @@ class EveryScreenJourney extends Journey {
                 .forEach(shelf -> screens.add("/larder/" + shelf));
         List.of("read", "swap", "prep", "build", "bake", "notes", "card")
                 .forEach(stop -> screens.add("/dishes/" + dish + "/" + stop));
+        String meal = new Http(nabe.address())
+                .get("/api/meals")
+                .body()
+                .get(0)
+                .get("id")
+                .asString();
+        screens.add("/table");
+        List.of("guests", "kitchen", "clock", "apart", "shopping", "serve", "print")
+                .forEach(view -> screens.add("/table/" + meal + "/" + view));
         try (BrowserContext context = Browser.get().cook(nabe.address(), width, height)) {
             for (String screen : screens) {
                 Page page = context.newPage();

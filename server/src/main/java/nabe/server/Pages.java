@@ -13,7 +13,18 @@ import org.springframework.web.bind.annotation.GetMapping;
 class Pages {
     private final Resource page = new ClassPathResource("static/index.html");
 
-    @GetMapping({"/", "/read", "/larder", "/larder/{shelf}", "/house", "/dishes/{id}", "/dishes/{id}/{stop}"})
+    @GetMapping({
+        "/",
+        "/read",
+        "/larder",
+        "/larder/{shelf}",
+        "/house",
+        "/dishes/{id}",
+        "/dishes/{id}/{stop}",
+        "/table",
+        "/table/{id}",
+        "/table/{id}/{view}"
+    })
     ResponseEntity<Resource> page() {
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noCache())

@@ -37,9 +37,9 @@ final class DemoMeal {
                 List.of(new MealOvenRequest(2, false)),
                 List.of(
                         new ToolRequest("colander", 1, "metal", null),
-                        new ToolRequest("colander", 1, "metal", "strict food"),
+                        new ToolRequest("colander", 1, "metal", "gluten-free"),
                         new ToolRequest("wooden-spoon", 3, "wood", null),
-                        new ToolRequest("wooden-spoon", 1, "wood", "strict food")),
+                        new ToolRequest("wooden-spoon", 1, "wood", "gluten-free")),
                 List.of(
                         new SittingRequest("2026-11-26T18:30", "2026-11-26T21:30", 1),
                         new SittingRequest("2026-11-27T13:00", "2026-11-27T18:00", 1),

@@ -128,7 +128,7 @@ class MealApiTest {
         });
         assertThat(http.get(path + "/clock.ics").raw().body()).contains("DTSTART:20261127T");
         assertThat(http.get(path + "/shopping.csv").raw().body().lines().findFirst())
-                .contains("item,buy,grams,check");
+                .contains("item,buy,grams,check,place,packet");
         assertThat(http.get(path + "/shopping.md").raw().body()).contains("- [ ] potato");
     }
 

@@ -1,0 +1,146 @@
+import { Link, NavLink, useParams } from "react-router";
+import { Away } from "../api";
+import { Button, Notice, Page } from "../ui";
+import { ApartView } from "./apart/ApartView";
+import { ClockView } from "./clock/ClockView";
+import { GuestsView } from "./guests/GuestsView";
+import { KitchenView } from "./kitchen/KitchenView";
+import { ServeView } from "./serve/ServeView";
+import { ShoppingView } from "./shopping/ShoppingView";
+import { clock, day } from "./time";
+import { type Planning, useMeal, useMealPlan } from "./useMeal";
+import type { ViewProps } from "./viewProps";
+import { attention, isView, VIEW_WORDS, VIEWS, type View } from "./views";
+
+const SCREENS: Record<View, (props: ViewProps) => React.ReactNode> = {
+  guests: GuestsView,
+  kitchen: KitchenView,
+  clock: ClockView,
+  apart: ApartView,
+  shopping: ShoppingView,
+  serve: ServeView,
+};
+
+export function MealPage() {
+  const { id = "", view } = useParams();
+  const at: View = isView(view) ? view : "clock";
+  const { kept, missing, refused, saving, change, undo } = useMeal(id);
+  const planning = useMealPlan(kept, saving);
+  if (!kept) {
+    return (
+      <Page title="Meal">
+        {missing ? (
+          <Notice tone="warm" title="This meal cannot be opened now">
+            {missing.message}
+          </Notice>
+        ) : (
+          <p role="status">Fetching the meal…</p>
+        )}
+      </Page>
+    );
+  }
+  const { meal } = kept;
+  const Screen = SCREENS[at];
+  const title = meal.title ?? "Meal";
+  return (
+    <Page
+      title={title}
+      bar={
+        <>
+          <div className="order-last min-w-0 basis-full sm:order-none sm:flex-1 sm:basis-0">
+            <h1 className="truncate text-lg font-bold leading-tight">{title}</h1>
+            <p className="text-sm text-faded">
+              {meal.serveAt && `${day(meal.serveAt)}, on the table at ${clock(meal.serveAt)}`}
+            </p>
+          </div>
+          <span role="status" aria-label="Saving" className="ml-auto text-sm font-semibold text-faded">
+            {saving ? "Saving…" : refused ? "Not saved" : "Saved"}
+          </span>
+          <Button look="quiet" disabled={saving || !kept.canUndo} onClick={undo}>
+            Undo
+          </Button>
+          <Link to={`/table/${id}/print`} className="font-semibold text-rim underline">
+            On paper
+          </Link>
+          <Link to="/table" className="font-semibold text-rim underline">
+            All meals
+          </Link>
+        </>
+      }
+    >
+      <Rail id={id} at={at} planning={planning} own={Boolean(meal.order)} />
+      {refused && (
+        <div className="mb-4">
+          <Notice tone="danger" title="Not saved">
+            {refused.message} The meal stands as it was before.
+          </Notice>
+        </div>
+      )}
+      {planning.error && (
+        <div className="mb-4">
+          <Notice tone={planning.error instanceof Away ? "warm" : "danger"} title="This cannot be planned as it stands">
+            {planning.error.message} {planning.plan && "The last plan that worked is shown."}
+          </Notice>
+        </div>
+      )}
+      {planning.plan ? (
+        <Screen kept={kept} meal={meal} plan={planning.plan} change={change} />
+      ) : (
+        !planning.error && <p role="status">Working out the first plan…</p>
+      )}
+    </Page>
+  );
+}
+
+function Rail({ id, at, planning, own }: { id: string; at: View; planning: Planning; own: boolean }) {
+  return (
+    <nav aria-label="Views of the meal" className="mb-4 overflow-x-auto">
+      <ul className="flex min-w-max items-stretch border-b-2 border-line">
+        {VIEWS.map((view) => {
+          const look = attention(view, planning.plan);
+          return (
+            <li key={view}>
+              <NavLink
+                to={`/table/${id}/${view}`}
+                aria-current={view === at ? "page" : undefined}
+                className={`-mb-0.5 flex h-full min-h-12 items-center gap-2 border-b-4 px-2 py-1.5 font-semibold sm:px-4 ${view === at ? "border-rim text-rim" : "border-transparent text-faded hover:text-ink"}`}
+              >
+                {VIEW_WORDS[view]}
+                {look && (
+                  <span className="rounded-md bg-warm-soft px-1.5 py-0.5 text-sm font-semibold text-warm">{look}</span>
+                )}
+              </NavLink>
+            </li>
+          );
+        })}
+        <li className="ml-auto flex items-center pl-4 text-sm">
+          <Proof planning={planning} own={own} />
+        </li>
+      </ul>
+    </nav>
+  );
+}
+
+function Proof({ planning: { plan, proving }, own }: { planning: Planning; own: boolean }) {
+  if (proving) {
+    return (
+      <span role="status" className="flex items-center gap-2 font-semibold text-warm">
+        <span aria-hidden="true" className="size-3 animate-pulse rounded-full bg-warm" />
+        {plan ? "A good plan; looking for the best…" : "Planning…"}
+      </span>
+    );
+  }
+  if (!plan) return null;
+  const best = plan.status.proven
+    ? "Proven: no better order exists"
+    : `Best found; at most ${gap(plan.status.gap)} from the best`;
+  return (
+    <span role="status" className="font-semibold text-faded">
+      {own ? "Your own order" : best}
+    </span>
+  );
+}
+
+function gap(share: number): string {
+  return `${Math.max(1, Math.round(share * 100))} %`;
+}

@@ -1,0 +1,108 @@
+import { useMutation, useQuery } from "@tanstack/react-query";
+import { Link, useNavigate } from "react-router";
+import { Away, api, type House, type KeptMeal, type MealBrief } from "../api";
+import { Button, Notice, Page } from "../ui";
+import { clock, day, later, now } from "./time";
+
+/** Every meal, and the way to a new one. */
+export function Meals() {
+  const go = useNavigate();
+  const meals = useQuery({
+    queryKey: ["meals"],
+    queryFn: api.meals,
+    refetchInterval: (q) => (q.state.error ? 3_000 : false),
+  });
+  const house = useQuery({ queryKey: ["house"], queryFn: api.house });
+  const shelf = useQuery({ queryKey: ["dishes", "shelf"], queryFn: api.shelf });
+  const lay = useMutation({
+    mutationFn: api.layMeal,
+    onSuccess: (kept) => go(`/table/${kept.id}/guests`),
+  });
+  const dish = shelf.data?.[0]?.id;
+  return (
+    <Page title="Table">
+      <div className="mb-5 flex flex-wrap items-end justify-between gap-3">
+        <div>
+          <h1 className="text-2xl font-bold">The table</h1>
+          <p className="text-faded">A whole meal: one oven, everything hot together, strict food kept apart.</p>
+        </div>
+        <Button
+          look="main"
+          disabled={!dish || lay.isPending}
+          onClick={() => dish && lay.mutate(fresh(dish, house.data?.house))}
+        >
+          Plan a meal
+        </Button>
+      </div>
+      {(meals.error || lay.error) && (
+        <Notice tone="warm" title="The table cannot be reached">
+          {(meals.error ?? lay.error)?.message} {meals.error instanceof Away && "It shows again by itself."}
+        </Notice>
+      )}
+      {shelf.data?.length === 0 && (
+        <Notice title="First a dish">
+          A meal is made of dishes on your shelf.{" "}
+          <Link to="/read" className="font-semibold text-rim underline">
+            Read a recipe
+          </Link>
+        </Notice>
+      )}
+      <ul className="grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
+        {meals.data?.map((m) => (
+          <li key={m.id}>
+            <Link
+              to={`/table/${m.id}/clock`}
+              className="flex h-full flex-col rounded-xl border border-line bg-sheet p-4 hover:border-rim"
+            >
+              <h2 className="text-lg font-bold leading-snug">{m.meal.title}</h2>
+              <p className="mt-1">{when(m)}</p>
+              <p className="mt-1 text-sm text-faded">{about(m)}</p>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </Page>
+  );
+}
+
+function when({ meal }: KeptMeal): string {
+  return meal.serveAt ? `${day(meal.serveAt)}, on the table at ${clock(meal.serveAt)}` : "";
+}
+
+function about({ meal }: KeptMeal): string {
+  const strict = meal.eaters?.filter((e) => e.strict).length ?? 0;
+  const dishes = meal.dishes?.filter((d) => !d.dropped).length ?? 0;
+  return [
+    `${meal.eaters?.length ?? 0} people`,
+    strict ? `${strict} strict` : null,
+    `${dishes} ${dishes === 1 ? "dish" : "dishes"}`,
+  ]
+    .filter(Boolean)
+    .join(" · ");
+}
+
+/** Tomorrow at half past seven, for the people of the house, with one dish of the shelf. */
+function fresh(dish: string, house: House | undefined): MealBrief {
+  const serveAt = `${later(now(), 24 * 60).slice(0, 10)}T19:30`;
+  const people = house?.people ?? [];
+  return {
+    title: "A meal",
+    serveAt,
+    eaters: people.length
+      ? people.map((p) => ({
+          name: p.name,
+          needs: [...(p.needs ?? []), ...(p.avoid ?? [])],
+          strict: p.strict,
+          oats: p.needs?.includes("gluten-free") ? (p.certifiedOats ? "certified" : "none") : undefined,
+        }))
+      : [{ name: "The cook", needs: [], strict: false }],
+    dishes: [{ dish }],
+    kitchen: {
+      cooks: 1,
+      burners: 4,
+      ovens: [{ shelves: 2, fan: false }],
+      tools: [],
+      sittings: [{ from: `${serveAt.slice(0, 10)}T14:00`, to: serveAt }],
+    },
+  };
+}

@@ -1,0 +1,71 @@
+import { useQuery } from "@tanstack/react-query";
+import { api, type Breach, type MealBrief, type MealPlan } from "../../api";
+import { allergenWord, Button } from "../../ui";
+import { clock } from "../time";
+import { mends } from "./order";
+
+const SHOWN = 3;
+
+interface Props {
+  plan: MealPlan;
+  meal: MealBrief;
+  change: (part: Partial<MealBrief>) => void;
+  onShow?: (task: string) => void;
+}
+
+/** Where something gets where it must not be, each with its mends as one touch. */
+export function Breaches({ plan, meal, change, onShow }: Props) {
+  const gear = useQuery({ queryKey: ["gear"], queryFn: api.gear, staleTime: Number.POSITIVE_INFINITY });
+  if (plan.breaches.length === 0) return null;
+  const lines = gathered(plan.breaches);
+  const words = (id: string) => plan.tasks.find((t) => t.id === id)?.words ?? "another task";
+  return (
+    <section
+      aria-label="Not kept apart"
+      role="alert"
+      className="rounded-lg border-l-4 border-danger bg-danger-soft p-4"
+    >
+      <h2 className="font-bold text-danger">
+        {plan.breaches.length === 1
+          ? "Here something gets in"
+          : `Here something gets in, ${plan.breaches.length} times`}
+      </h2>
+      <ul className="mt-1 flex flex-col gap-3">
+        {lines.slice(0, SHOWN).map((b) => (
+          <li key={`${b.breach.task} ${b.breach.tool} ${b.breach.from}`}>
+            <p>
+              <strong>{clock(b.breach.at)}</strong>{" "}
+              <button type="button" className="underline" onClick={() => onShow?.(b.breach.task)}>
+                {words(b.breach.task)}
+              </button>{" "}
+              gets {b.allergens.map(allergenWord).join(", ")} from the {b.breach.tool}, left there by “
+              {words(b.breach.from)}”.
+            </p>
+            <div className="mt-1 flex flex-wrap gap-2">
+              {mends(b.breach, plan, meal, gear.data).map((m) => (
+                <Button key={m.words} className="min-h-9 text-sm" onClick={() => change(m.change)}>
+                  {m.words}
+                </Button>
+              ))}
+            </div>
+          </li>
+        ))}
+      </ul>
+      {lines.length > SHOWN && (
+        <p className="mt-2 text-sm">and {lines.length - SHOWN} more; mend these first, and most of them go too.</p>
+      )}
+    </section>
+  );
+}
+
+/** One line for all allergens that go the same way. */
+function gathered(all: readonly Breach[]): { breach: Breach; allergens: string[] }[] {
+  const ways = new Map<string, { breach: Breach; allergens: string[] }>();
+  for (const breach of all) {
+    const key = `${breach.task} ${breach.tool} ${breach.from}`;
+    const known = ways.get(key);
+    if (known) known.allergens.push(breach.allergen);
+    else ways.set(key, { breach, allergens: [breach.allergen] });
+  }
+  return [...ways.values()];
+}

@@ -1,0 +1,3 @@
+export { MealPage } from "./MealPage";
+export { Meals } from "./Meals";
+export { PrintPage } from "./PrintPage";

@@ -1,0 +1,8 @@
+import type { KeptMeal, MealBrief, MealPlan } from "../api";
+
+export interface ViewProps {
+  kept: KeptMeal;
+  meal: MealBrief;
+  plan: MealPlan;
+  change: (part: Partial<MealBrief>) => void;
+}
