@@ -109,6 +109,7 @@ bench() {
   end=$(date +%s%N)
   echo "start to first page                 $(((end - begin) / 1000000)) ms (wanted under 8000)"
   java -cp "$BENCH" nabe.bench.HttpBench "http://127.0.0.1:$PORT" "$(cat "$PID_FILE")"
+  java -cp "$BENCH" nabe.bench.MealBench "http://127.0.0.1:$PORT" "$(cat "$PID_FILE")"
   node tools/page-weight.mjs web/dist
   stop_server
   say "core alone (JMH, about a minute)"

@@ -87,4 +87,21 @@ final class Care {
                 .anyMatch(a -> dirty.handles().contains(a)
                         || !guards.get(dirty).contains(a) && !dirty.tools().isEmpty());
     }
+
+    /** @return what the first endangers the other with only by what it may have taken up itself; empty where by its own food */
+    Set<Allergen> carried(Draft dirty, Draft strict) {
+        Set<Allergen> by = EnumSet.noneOf(Allergen.class);
+        guards.get(strict).stream()
+                .filter(a -> drafts.stream().anyMatch(d -> d.handles().contains(a)))
+                .filter(a -> dirty.handles().contains(a) || !guards.get(dirty).contains(a))
+                .forEach(by::add);
+        return by.stream().anyMatch(dirty.handles()::contains) ? Set.of() : by;
+    }
+
+    /** @return whether it stands in a thing of the other's when all is washed up, and may have been dirtied */
+    boolean mayHoldDirt(Draft standing, Draft other, Set<Allergen> of) {
+        return standing.passive() > 0
+                && shares(standing, other)
+                && !guards.get(standing).containsAll(of);
+    }
 }

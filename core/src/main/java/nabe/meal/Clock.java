@@ -286,7 +286,6 @@ final class Clock {
     private void serving() {
         List<Draft> last = problem.drafts().stream()
                 .filter(d -> d.stage() == Draft.Stage.SERVE)
-                .sorted(Comparator.comparing(d -> !isStrict(d.dish())))
                 .toList();
         for (Draft d : last) {
             LinearExpr end =
@@ -300,11 +299,12 @@ final class Clock {
                         stands(r, d);
                     });
         }
-        for (int i = 1; i < last.size(); i++) {
-            boolean fixed = problem.fixed().containsKey(last.get(i).id());
-            if (!fixed) {
-                model.addGreaterOrEqual(
-                        starts.get(last.get(i).id()), starts.get(last.get(i - 1).id()));
+        for (Draft strict : last) {
+            for (Draft other : last) {
+                boolean first = isStrict(strict.dish()) && !isStrict(other.dish());
+                if (first && !problem.isDone(other)) {
+                    model.addGreaterOrEqual(starts.get(other.id()), starts.get(strict.id()));
+                }
             }
         }
     }

@@ -92,7 +92,7 @@ class KeepingApartTest {
                 to,
                 tools,
                 words.contains("away") ? null : "worktop",
-                false,
+                words.contains("hob"),
                 oven,
                 0,
                 handles,

@@ -1,0 +1,294 @@
+package nabe.meal;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.IntStream;
+import nabe.larder.Allergen;
+import nabe.needs.Needs;
+import nabe.plan.Brief;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/**
+ * Small kitchens, searched whole: every order of up to nine tasks with every place for up to two washings, timed as early as
+ * can be and judged by {@link KeepingApart}. No order is less late, or as little late with less washing, than the clock's.
+ */
+class EverySearchTest {
+    private static final LocalDateTime SERVE = LocalDateTime.of(2026, 11, 27, 19, 30);
+    private static final int MOST_WASHES = 2;
+    private static final int ON_TABLE = 10;
+    private static final List<Allergen> SOME = List.of(Allergen.WHEAT, Allergen.MILK, Allergen.ALMOND);
+
+    static IntStream seeds() {
+        return IntStream.rangeClosed(1, 30);
+    }
+
+    /** A kitchen with one cook and one of each tool, and little time. */
+    private static Meal meal(int dishes, int minutes) {
+        Brief brief = Brief.of(Brief.RecipeBrief.ofText("Bake\n\n100 g rice\n\nBake it."), Needs.none());
+        List<Meal.Course> courses = new ArrayList<>();
+        for (int i = 0; i < dishes; i++) {
+            courses.add(Meal.Course.of(brief, null));
+        }
+        return new Meal(
+                "Small",
+                SERVE,
+                List.of(new Meal.Eater("Una", Needs.none())),
+                courses,
+                new Meal.Kitchen(
+                        1,
+                        4,
+                        List.of(new Meal.Oven(3, false)),
+                        List.of(
+                                new Meal.Owned("knife", 1, "metal", null),
+                                new Meal.Owned("wooden spoon", 1, "wood", null),
+                                new Meal.Owned("bowl", 1, "glass", null)),
+                        List.of(new Meal.Sitting(SERVE.minusMinutes(minutes), SERVE))),
+                List.of(),
+                null,
+                null);
+    }
+
+    private static Draft draft(
+            int dish, int n, Draft.Stage stage, int active, int passive, Set<String> tools, Food food, String after) {
+        return new Draft(
+                "d" + dish + "-" + n,
+                List.of(dish),
+                null,
+                "work",
+                stage == Draft.Stage.SERVE ? "serve" : "work",
+                stage,
+                active,
+                passive,
+                tools,
+                false,
+                null,
+                0,
+                stage == Draft.Stage.SERVE ? Set.of() : food.handles,
+                stage == Draft.Stage.SERVE ? Set.of() : food.guards,
+                after == null ? Set.of() : Set.of(after),
+                false);
+    }
+
+    private record Food(Set<Allergen> handles, Set<Allergen> guards) {
+        static Food any(Random random) {
+            Set<Allergen> handles = EnumSet.noneOf(Allergen.class);
+            Set<Allergen> guards = EnumSet.noneOf(Allergen.class);
+            for (Allergen allergen : SOME) {
+                int kind = random.nextInt(3);
+                if (kind == 0) {
+                    handles.add(allergen);
+                } else if (kind == 1) {
+                    guards.add(allergen);
+                }
+            }
+            return new Food(handles, guards);
+        }
+    }
+
+    private static List<List<Draft>> chains(Random random, int dishes, int steps, List<Food> foods) {
+        List<List<Draft>> all = new ArrayList<>();
+        List<Set<String>> tools = List.of(Set.of(), Set.of("knife"), Set.of("wooden-spoon"), Set.of("bowl"));
+        for (int dish = 0; dish < dishes; dish++) {
+            List<Draft> chain = new ArrayList<>();
+            for (int n = 0; n < steps; n++) {
+                boolean last = n == steps - 1;
+                chain.add(draft(
+                        dish,
+                        n,
+                        last ? Draft.Stage.SERVE : n == steps - 2 ? Draft.Stage.BUILD : Draft.Stage.PREP,
+                        last ? 2 : 1 + random.nextInt(6),
+                        last ? 0 : random.nextInt(5),
+                        last ? Set.of() : tools.get(random.nextInt(tools.size())),
+                        foods.get(dish),
+                        n == 0 ? null : "d" + dish + "-" + (n - 1)));
+            }
+            all.add(chain);
+        }
+        return all;
+    }
+
+    /** Lateness first, then washings. */
+    private record Cost(int late, int washes) implements Comparable<Cost> {
+        @Override
+        public int compareTo(Cost other) {
+            return late != other.late ? Integer.compare(late, other.late) : Integer.compare(washes, other.washes);
+        }
+
+        boolean isBetterThan(Cost other) {
+            return other == null || late < other.late || late == other.late && washes < other.washes;
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void noOrderIsBetterThanTheClocks(int seed) {
+        Random random = new Random(seed);
+        boolean three = seed % 2 == 0;
+        int dishes = three ? 3 : 2;
+        Meal meal = meal(dishes, 20 + random.nextInt(15));
+        List<Food> foods = new ArrayList<>();
+        for (int i = 0; i < dishes; i++) {
+            foods.add(Food.any(random));
+        }
+        List<List<Draft>> chains = chains(random, dishes, three ? 3 : 4, foods);
+        List<Draft> drafts = chains.stream().flatMap(List::stream).toList();
+        Items items = new Items(
+                new Gear(),
+                meal,
+                foods.stream().map(Food::handles).toList(),
+                foods.stream().map(Food::guards).toList());
+        items.deal(drafts);
+        Timetable timetable = new Timetable(meal, meal.kitchen());
+        Map<String, long[]> windows = new HashMap<>();
+        drafts.forEach(d -> windows.put(d.id(), timetable.window(d)));
+        Problem problem = new Problem(
+                drafts,
+                windows,
+                Map.of(),
+                List.of(),
+                true,
+                false,
+                List.of(),
+                MOST_WASHES,
+                items,
+                meal.kitchen(),
+                timetable);
+
+        Cost best = new Every(chains, items, meal, timetable).best();
+        Found found = Clock.solve(problem).orElse(null);
+
+        if (best == null) {
+            assertThat(found).as("none can be").isNull();
+        } else {
+            assertThat(found).isNotNull();
+            assertThat(found.proven()).isTrue();
+            assertThat(new Cost(found.late(), found.washes().size())).isEqualTo(best);
+        }
+    }
+
+    /** All orders of all chains, with washings at all places. */
+    private static final class Every {
+        private final List<List<Draft>> chains;
+        private final Items items;
+        private final Meal meal;
+        private final Timetable timetable;
+        private Cost best;
+
+        Every(List<List<Draft>> chains, Items items, Meal meal, Timetable timetable) {
+            this.chains = chains;
+            this.items = items;
+            this.meal = meal;
+            this.timetable = timetable;
+        }
+
+        Cost best() {
+            next(new ArrayList<>(), new int[chains.size()], 0);
+            return best;
+        }
+
+        /** @param order with null for a washing */
+        private void next(List<Draft> order, int[] taken, int washes) {
+            boolean all = true;
+            for (int c = 0; c < chains.size(); c++) {
+                if (taken[c] < chains.get(c).size()) {
+                    all = false;
+                    if (comesTooSoon(chains.get(c).get(taken[c]), order)) {
+                        continue;
+                    }
+                    order.add(chains.get(c).get(taken[c]++));
+                    next(order, taken, washes);
+                    taken[c]--;
+                    order.removeLast();
+                }
+            }
+            if (all) {
+                judge(order, washes);
+            } else if (washes < MOST_WASHES && !order.isEmpty() && order.getLast() != null) {
+                order.add(null);
+                next(order, taken, washes + 1);
+                order.removeLast();
+            }
+        }
+
+        /** Strict food is served first. */
+        private boolean comesTooSoon(Draft served, List<Draft> order) {
+            return served.stage() == Draft.Stage.SERVE
+                    && !isStrict(served.dish())
+                    && chains.stream()
+                            .map(List::getLast)
+                            .anyMatch(last -> isStrict(last.dish()) && !order.contains(last));
+        }
+
+        private boolean isStrict(int dish) {
+            return !chains.get(dish).getFirst().guards().isEmpty();
+        }
+
+        private void judge(List<Draft> order, int washes) {
+            for (int late = 0; best == null || late <= best.late; late++) {
+                if (late > 200) {
+                    return;
+                }
+                Map<String, Integer> starts = new HashMap<>();
+                List<Integer> washed = new ArrayList<>();
+                if (!inTime(order, late, starts, washed)) {
+                    continue;
+                }
+                Cost cost = new Cost(late, washes);
+                if (cost.isBetterThan(best) && isApart(starts, washed)) {
+                    best = cost;
+                }
+                return;
+            }
+        }
+
+        /** Everything as early as it can be; nothing served more than ten minutes before the rest is due. */
+        private boolean inTime(List<Draft> order, int late, Map<String, Integer> starts, List<Integer> washed) {
+            Map<String, Integer> ends = new HashMap<>();
+            Map<String, Integer> toolFree = new HashMap<>();
+            int hands = 0;
+            for (Draft d : order) {
+                if (d == null) {
+                    washed.add(hands);
+                    hands += Clock.WASH_MINUTES;
+                    continue;
+                }
+                int start = hands;
+                for (String before : d.after()) {
+                    start = Math.max(start, ends.get(before));
+                }
+                for (String tool : d.tools()) {
+                    start = Math.max(start, toolFree.getOrDefault(tool, 0));
+                }
+                if (d.stage() == Draft.Stage.SERVE) {
+                    start = Math.max(start, timetable.serve() + late - ON_TABLE - d.minutes());
+                    if (start + d.minutes() > timetable.serve() + late) {
+                        return false;
+                    }
+                }
+                starts.put(d.id(), start);
+                ends.put(d.id(), start + d.minutes());
+                for (String tool : d.tools()) {
+                    toolFree.put(tool, start + (items.holdsFood(tool) ? d.minutes() : d.active()));
+                }
+                hands = start + d.active();
+            }
+            return true;
+        }
+
+        private boolean isApart(Map<String, Integer> starts, List<Integer> washed) {
+            Found found = new Found(starts, Map.of(), washed, 0, true, 0, 0);
+            List<MealTask> tasks = Timeline.of(
+                    chains.stream().flatMap(List::stream).toList(), found, meal.kitchen(), items, timetable);
+            return KeepingApart.breaches(tasks, meal.kitchen().ovens()).isEmpty();
+        }
+    }
+}
