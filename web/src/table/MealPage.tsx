@@ -94,31 +94,41 @@ export function MealPage() {
 
 function Rail({ id, at, planning, own }: { id: string; at: View; planning: Planning; own: boolean }) {
   return (
-    <nav aria-label="Views of the meal" className="mb-4 overflow-x-auto">
-      <ul className="flex min-w-max items-stretch border-b-2 border-line">
-        {VIEWS.map((view) => {
-          const look = attention(view, planning.plan);
-          return (
-            <li key={view}>
-              <NavLink
-                to={`/table/${id}/${view}`}
-                aria-current={view === at ? "page" : undefined}
-                className={`-mb-0.5 flex h-full min-h-12 items-center gap-2 border-b-4 px-2 py-1.5 font-semibold sm:px-4 ${view === at ? "border-rim text-rim" : "border-transparent text-faded hover:text-ink"}`}
-              >
-                {VIEW_WORDS[view]}
-                {look && (
-                  <span className="rounded-md bg-warm-soft px-1.5 py-0.5 text-sm font-semibold text-warm">{look}</span>
-                )}
-              </NavLink>
-            </li>
-          );
-        })}
-        <li className="ml-auto flex items-center pl-4 text-sm">
-          <Proof planning={planning} own={own} />
-        </li>
-      </ul>
-    </nav>
+    <div className="mb-4 flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
+      <nav aria-label="Views of the meal" className="min-w-0 max-w-full overflow-x-auto border-b-2 border-line">
+        <ul className="flex min-w-max items-stretch">
+          {VIEWS.map((view) => {
+            const look = attention(view, planning.plan);
+            return (
+              <li key={view}>
+                <NavLink
+                  ref={view === at ? intoView : undefined}
+                  to={`/table/${id}/${view}`}
+                  aria-current={view === at ? "page" : undefined}
+                  className={`flex h-full min-h-12 items-center gap-2 border-b-4 px-2 py-1.5 font-semibold sm:px-4 ${view === at ? "border-rim text-rim" : "border-transparent text-faded hover:text-ink"}`}
+                >
+                  {VIEW_WORDS[view]}
+                  {look && (
+                    <span className="rounded-md bg-warm-soft px-1.5 py-0.5 text-sm font-semibold text-warm">
+                      {look}
+                    </span>
+                  )}
+                </NavLink>
+              </li>
+            );
+          })}
+        </ul>
+      </nav>
+      <div className="text-sm">
+        <Proof planning={planning} own={own} />
+      </div>
+    </div>
   );
+}
+
+/** On a phone the rail is wider than the page: the view one is on stays in sight. */
+function intoView(link: HTMLAnchorElement | null) {
+  link?.scrollIntoView({ block: "nearest", inline: "center" });
 }
 
 function Proof({ planning: { plan, proving }, own }: { planning: Planning; own: boolean }) {

@@ -26,7 +26,6 @@ public final class MealBench {
     private final HttpClient client = HttpClient.newHttpClient();
     private final JsonMapper json = new JsonMapper();
     private final String address;
-    private int asked;
 
     private MealBench(String address) {
         this.address = address;
@@ -60,7 +59,7 @@ public final class MealBench {
     /** Never the same meal twice: what was planned once is remembered. */
     private ObjectNode fresh(ObjectNode meal) {
         ObjectNode copy = meal.deepCopy();
-        copy.put("title", "Run " + asked++);
+        copy.put("title", "Run " + System.nanoTime());
         return copy;
     }
 

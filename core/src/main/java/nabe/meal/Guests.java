@@ -6,6 +6,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import nabe.larder.Allergen;
 import nabe.needs.Judgement;
 import nabe.needs.Needs;
@@ -146,20 +147,23 @@ final class Guests {
     }
 
     List<MealPlan.Compare> compare(List<MealPlan.Eats> eats) {
-        List<MealPlan.Compare> all = new ArrayList<>();
-        for (int i = 0; i < plans.size(); i++) {
-            int dish = i;
-            List<Meal.Eater> cannot = meal.eaters().stream()
-                    .filter(e -> meal.dishes().get(dish).isFor(e) && isNo(eats, e, dish))
-                    .toList();
-            if (!cannot.isEmpty()) {
-                all.add(compare(dish, cannot));
-            }
-        }
-        return all;
+        return IntStream.range(0, plans.size())
+                .parallel()
+                .mapToObj(dish -> compare(dish, cannot(eats, dish)))
+                .flatMap(Optional::stream)
+                .toList();
     }
 
-    private MealPlan.Compare compare(int dish, List<Meal.Eater> cannot) {
+    private List<Meal.Eater> cannot(List<MealPlan.Eats> eats, int dish) {
+        return meal.eaters().stream()
+                .filter(e -> meal.dishes().get(dish).isFor(e) && isNo(eats, e, dish))
+                .toList();
+    }
+
+    private Optional<MealPlan.Compare> compare(int dish, List<Meal.Eater> cannot) {
+        if (cannot.isEmpty()) {
+            return Optional.empty();
+        }
         Brief brief = meal.dishes().get(dish).brief();
         Needs both = cannot.stream().map(Meal.Eater::needs).reduce(brief.needs(), Needs::and);
         Plan converted = planner.plan(Courses.with(brief, both, brief.oven()));
@@ -167,7 +171,7 @@ final class Guests {
         MealPlan.Way apart = new MealPlan.Way(
                 way(plans.get(dish), plans.get(dish)).minutes() + forAll.minutes(), forAll.fidelity(), forAll.checks());
         boolean near = forAll.fidelity() >= 0.5;
-        return new MealPlan.Compare(
+        return Optional.of(new MealPlan.Compare(
                 dish,
                 cannot.stream().map(Meal.Eater::name).toList(),
                 forAll,
@@ -175,7 +179,7 @@ final class Guests {
                 near ? "one for all" : "one apart",
                 near
                         ? "One dish is less work and less risk: nothing in it has to be kept from anything else."
-                        : "The swaps here change the dish much; a small one apart leaves the rest as it is.");
+                        : "The swaps here change the dish much; a small one apart leaves the rest as it is."));
     }
 
     private static MealPlan.Way way(Plan plan, Plan checked) {

@@ -111,7 +111,7 @@ class MealPlans {
 
     /** Everything a plan is made of: the meal, its dishes as they stand, and the house. */
     private String digest(MealRequest request) {
-        List<Object> all = new ArrayList<>(List.of(request, home.house(), home.products(), home.wordings()));
+        List<Object> all = new ArrayList<>(List.of(request.plain(), home.house(), home.products(), home.wordings()));
         if (request.dishes() != null) {
             request.dishes().stream()
                     .filter(d -> d != null && d.dish() != null)

@@ -165,6 +165,13 @@ public record MealRequest(
                 now == null ? null : time("time now", now));
     }
 
+    /** The same, with nothing done said in one way only. */
+    public MealRequest plain() {
+        return done == null || !done.isEmpty()
+                ? this
+                : new MealRequest(title, serveAt, eaters, dishes, kitchen, null, order, now);
+    }
+
     /** The same before anything was done, in Nabe's own order. */
     public MealRequest asPlanned() {
         return new MealRequest(title, serveAt, eaters, dishes, kitchen, null, null, null);
