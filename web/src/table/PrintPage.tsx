@@ -120,13 +120,13 @@ function Told({ task, plan }: { task: MealTask; plan: MealPlan }) {
   );
 }
 
-const SIGN: Record<string, string> = { yes: "yes", check: "yes, if the labels say so", no: "no" };
+const SIGN: Record<string, string> = { yes: "yes", check: "if the labels say so", no: "no" };
 
 function Matrix({ plan }: { plan: MealPlan }) {
   const dishes = plan.labels.map((l) => l.dish);
   const people = [...new Set(plan.eats.map((e) => e.eater))];
   return (
-    <section className="relative overflow-x-auto">
+    <section>
       <h2 className="mb-1 font-bold text-rim">Who eats what</h2>
       <table className="w-full border-collapse text-left text-[0.88rem]">
         <thead>
@@ -135,9 +135,9 @@ function Matrix({ plan }: { plan: MealPlan }) {
               <span className="sr-only">Person</span>
             </th>
             {dishes.map((d) => (
-              <th key={d} scope="col" className="py-1 pr-2">
+              <th key={d} scope="col" className="relative py-1 pr-2">
                 <span className="flex items-center gap-1">
-                  <DishMark dish={d} small /> {plan.names[d]}
+                  <DishMark dish={d} small /> <span className="max-sm:sr-only">{plan.names[d]}</span>
                 </span>
               </th>
             ))}
