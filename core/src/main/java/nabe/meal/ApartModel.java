@@ -15,9 +15,6 @@ import nabe.larder.Allergen;
 
 /** Keeping apart in the clock's model: strict food first, or a wash between, or half an hour for flour to settle. */
 final class ApartModel {
-    /** Minutes that loose flour hangs in the air. Source: usual advice of coeliac societies. */
-    private static final int IN_THE_AIR = 30;
-
     /**
      * Up to so many tasks, a thing is followed to see whether anything dirtied it; with more, whatever may have been dirtied
      * counts as dirty. That is found sooner, and never less safe.
@@ -39,7 +36,7 @@ final class ApartModel {
 
     /** Whatever takes hands, by the things it touches and the food on them. */
     void build() {
-        Care care = new Care(problem.drafts(), problem.items());
+        Care care = new Care(problem.drafts(), problem.items(), isFollowed());
         for (Draft strict : problem.drafts()) {
             for (Draft dirty : care.guards(strict).isEmpty() ? List.<Draft>of() : problem.drafts()) {
                 if (dirty != strict && care.endangers(dirty, strict)) {
@@ -49,6 +46,10 @@ final class ApartModel {
         }
     }
 
+    private boolean isFollowed() {
+        return problem.drafts().size() <= FEW;
+    }
+
     private void apart(Draft dirty, Draft strict, Care care) {
         if (problem.fixed().containsKey(dirty.id()) && problem.fixed().containsKey(strict.id())) {
             return;
@@ -56,7 +57,7 @@ final class ApartModel {
         boolean air = dirty.flour() && strict.oven() == null && isGluten(dirty, strict);
         boolean keeps = care.sharesUnwashable(dirty, strict) && !problem.isDone(dirty);
         Set<Allergen> carried = care.carried(dirty, strict);
-        boolean followed = !carried.isEmpty() && problem.drafts().size() <= FEW;
+        boolean followed = !carried.isEmpty() && isFollowed();
         BoolVar first = model.newBoolVar("");
         model.addGreaterOrEqual(starts.get(dirty.id()), air && strict.burner() ? end(strict) : handsOff(strict))
                 .onlyEnforceIf(first);
@@ -70,7 +71,7 @@ final class ApartModel {
             washedBetween(dirty, strict, care).onlyEnforceIf(otherwise.toArray(Literal[]::new));
         }
         if (air) {
-            model.addGreaterOrEqual(starts.get(strict.id()), at(dirty, dirty.active() + IN_THE_AIR))
+            model.addGreaterOrEqual(starts.get(strict.id()), at(dirty, dirty.active() + Spread.AIR.minutes()))
                     .onlyEnforceIf(first.not());
         }
     }
@@ -94,7 +95,11 @@ final class ApartModel {
                         BoolVar later = model.newBoolVar("");
                         model.addGreaterOrEqual(starts.get(handler.id()), handsOff(task))
                                 .onlyEnforceIf(later);
-                        washedBetween(handler, task, care).onlyEnforceIf(new Literal[] {whole, later.not()});
+                        if (care.sharesUnwashable(handler, task)) {
+                            model.addImplication(whole, later);
+                        } else {
+                            washedBetween(handler, task, care).onlyEnforceIf(new Literal[] {whole, later.not()});
+                        }
                     }
                     return whole;
                 });

@@ -18,7 +18,8 @@ final class Care {
     private final boolean[][] shared;
     private final Map<Draft, Set<Allergen>> guards = new IdentityHashMap<>();
 
-    Care(List<Draft> drafts, Items items) {
+    /** @param followed whether the model follows what was dirtied itself: then only strict food is kept from anything */
+    Care(List<Draft> drafts, Items items, boolean followed) {
         this.drafts = drafts;
         this.items = items;
         this.shared = new boolean[drafts.size()][drafts.size()];
@@ -32,7 +33,7 @@ final class Care {
                 shared[j][i] = shared[i][j];
             }
         }
-        boolean more = true;
+        boolean more = !followed;
         while (more) {
             more = spread();
         }

@@ -98,6 +98,33 @@ record Draft(
         return with(words, hands, minutes - hands, oven, after);
     }
 
+    /** The same work as one batch for several dishes. */
+    Draft forAll(
+            List<Integer> all,
+            String said,
+            double more,
+            Set<Allergen> inIt,
+            Set<Allergen> notInIt,
+            Set<String> others) {
+        return new Draft(
+                id,
+                all,
+                component,
+                said,
+                action,
+                stage,
+                (int) Math.ceil(active * more),
+                passive,
+                tools,
+                burner,
+                oven,
+                daysAhead,
+                inIt,
+                notInIt,
+                others,
+                flour);
+    }
+
     private Draft with(String said, int hands, int alone, @Nullable OvenUse heat, Set<String> others) {
         return new Draft(
                 id, dishes, component, said, action, stage, hands, alone, tools, burner, heat, daysAhead, handles,

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.BiPredicate;
 import nabe.bake.Phase;
 import nabe.larder.Allergen;
 import nabe.larder.Ingredient;
@@ -52,10 +53,9 @@ final class Drafts {
                 new Dish(i, courses, guards.get(i)).take();
             }
         }
-        return Gathering.of(
-                oneDial(),
-                done,
-                (a, b) -> !endangers(courses, a, guards.get(b)) && !endangers(courses, b, guards.get(a)));
+        BiPredicate<Integer, Integer> meet =
+                (a, b) -> !endangers(courses, a, guards.get(b)) && !endangers(courses, b, guards.get(a));
+        return Gathering.of(new Batches(courses, done, meet).gathered(oneDial()), done, meet);
     }
 
     private static boolean endangers(Courses courses, int dish, Set<Allergen> guards) {
@@ -248,7 +248,7 @@ final class Drafts {
         private Set<Allergen> cut() {
             Set<Allergen> found = EnumSet.noneOf(Allergen.class);
             plan.conversion().lines().stream()
-                    .filter(l -> !l.swapped() && l.ingredient() != null)
+                    .filter(l -> l.ingredient() != null)
                     .filter(l -> plan.recipe().lines().get(l.source()).preparation() != null)
                     .forEach(l -> found.addAll(l.ingredient().allergens()));
             return found;

@@ -1,6 +1,5 @@
 package nabe.meal;
 
-import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -9,16 +8,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import nabe.larder.Allergen;
-import nabe.meal.Breach.Way;
 
 /**
  * Replays a timeline from its first task to its last and names every moment at which an allergen gets where it must not be.
  * It knows nothing of how the timeline was found.
  */
 public final class KeepingApart {
-    /** Loose flour hangs in the air about half an hour. Source: usual advice of coeliac societies. */
-    private static final Duration IN_THE_AIR = Duration.ofMinutes(30);
-
     private static final String HANDS = "hands of cook ";
     private final List<Meal.Oven> ovens;
     /** What clings to each thing, and since which task. */
@@ -80,15 +75,12 @@ public final class KeepingApart {
                 .filter(t -> t.item().equals(thing))
                 .findFirst()
                 .orElse(null);
-        boolean clean = tool == null || tool.washesClean();
-        String mend = clean
-                ? "Wash the " + thing + " with hot soapy water before, or do this first."
-                : "Use another " + tool.tool() + " kept for this food, or do this first: washing does not clean "
-                        + tool.material() + " well enough.";
-        List<Way> ways = tool == null
-                ? List.of(Way.WASH, Way.FIRST)
-                : clean ? List.of(Way.WASH, Way.FIRST, Way.OWN_TOOL) : List.of(Way.OWN_TOOL, Way.FIRST);
-        return new Breach(task.from(), task.id(), thing, allergen, source, mend, ways);
+        Spread.Row way = tool == null
+                ? thing.startsWith(HANDS) ? Spread.HANDS : Spread.WORKTOP
+                : tool.washesClean() ? Spread.TOOL : Spread.TOOL_THAT_KEEPS;
+        boolean keeps = way == Spread.TOOL_THAT_KEEPS;
+        String words = way.words(keeps ? tool.tool() : thing, tool == null ? "" : tool.material());
+        return new Breach(task.from(), task.id(), thing, allergen, source, words, way.mends());
     }
 
     /** All that a task touches takes up what it handles, and what clung to one of its things before. */
@@ -143,8 +135,8 @@ public final class KeepingApart {
                         where,
                         a,
                         other.id(),
-                        "Do one after the other, and wash up between.",
-                        List.of(Way.WASH, Way.FIRST))));
+                        Spread.SIDE_BY_SIDE.words(),
+                        Spread.SIDE_BY_SIDE.mends())));
     }
 
     private void air(List<MealTask> tasks) {
@@ -152,7 +144,7 @@ public final class KeepingApart {
             for (MealTask strict : dusty.flour() ? tasks : List.<MealTask>of()) {
                 boolean open = strict.oven() == null
                         && !strict.wash()
-                        && strict.from().isBefore(dusty.handsOff().plus(IN_THE_AIR))
+                        && strict.from().isBefore(dusty.handsOff().plusMinutes(Spread.AIR.minutes()))
                         && dusty.from().isBefore(strict.burner() ? strict.to() : strict.handsOff());
                 if (open) {
                     LocalDateTime at = strict.from().isAfter(dusty.from()) ? strict.from() : dusty.from();
@@ -165,8 +157,8 @@ public final class KeepingApart {
                                     "flour in the air",
                                     a,
                                     dusty.id(),
-                                    "Do this first, cover it, or wait half an hour.",
-                                    List.of(Way.FIRST))));
+                                    Spread.AIR.words(),
+                                    Spread.AIR.mends())));
                 }
             }
         }
@@ -199,8 +191,8 @@ public final class KeepingApart {
                                     "oven",
                                     a,
                                     other.id(),
-                                    "Cover it, put it on the shelf above without the fan, or bake it by itself.",
-                                    List.of(Way.COVER))));
+                                    Spread.CRUMBS.words(),
+                                    Spread.CRUMBS.mends())));
                 }
             }
         }

@@ -1,0 +1,48 @@
+package nabe.meal;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import nabe.larder.CatalogueFile;
+import nabe.meal.Breach.Way;
+import org.apache.commons.csv.CSVRecord;
+
+/** The ways in which something gets where it must not be, and what mends each. From keeping-apart.csv. */
+final class Spread {
+    private static final Map<String, Row> ROWS = load();
+    static final Row HANDS = ROWS.get("hands");
+    static final Row WORKTOP = ROWS.get("worktop");
+    static final Row TOOL = ROWS.get("tool");
+    static final Row TOOL_THAT_KEEPS = ROWS.get("tool-that-keeps");
+    static final Row SIDE_BY_SIDE = ROWS.get("side-by-side");
+    static final Row AIR = ROWS.get("air");
+    static final Row CRUMBS = ROWS.get("crumbs");
+
+    private Spread() {}
+
+    /** @param minutes how long after it still happens, 0 where only at the time */
+    record Row(int minutes, List<Way> mends, String words) {
+        String words(String thing, String material) {
+            return words.replace("{thing}", thing).replace("{material}", material);
+        }
+    }
+
+    private static Map<String, Row> load() {
+        CatalogueFile file = CatalogueFile.open("keeping-apart.csv");
+        Map<String, Row> rows = new HashMap<>();
+        for (CSVRecord row : file.rows()) {
+            String minutes = file.text(row, "minutes");
+            rows.put(
+                    file.text(row, "way"),
+                    new Row(
+                            minutes.isBlank() ? 0 : (int) file.number(row, "minutes"),
+                            file.list(row, "mends", ";").stream()
+                                    .map(m -> Way.valueOf(
+                                            m.toUpperCase(Locale.ROOT).replace('-', '_')))
+                                    .toList(),
+                            file.text(row, "words")));
+        }
+        return Map.copyOf(rows);
+    }
+}
