@@ -26,9 +26,7 @@ export function Breaches({ plan, meal, change, onShow }: Props) {
       className="rounded-lg border-l-4 border-danger bg-danger-soft p-4"
     >
       <h2 className="font-bold text-danger">
-        {plan.breaches.length === 1
-          ? "Here something gets in"
-          : `Here something gets in, ${plan.breaches.length} times`}
+        {lines.length === 1 ? "Here something gets in" : `Here something gets in, in ${lines.length} ways`}
       </h2>
       <ul className="mt-1 flex flex-col gap-3">
         {lines.slice(0, SHOWN).map((b) => (

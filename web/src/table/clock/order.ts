@@ -82,7 +82,7 @@ function mended(
 ): Partial<MealBrief> | null {
   switch (way) {
     case "wash":
-      return { order: withWash(plan, breach.task, meal.order) };
+      return { order: withWash(plan, breach, meal.order) };
     case "first":
       return firstBefore(plan, breach.task, breach.from, meal.order);
     case "own-tool":
@@ -94,12 +94,12 @@ function mended(
   }
 }
 
-/** Washing up just before the strict task; what goes by the oven's clock is then named in the order too. */
-function withWash(plan: MealPlan, task: string, kept?: readonly string[] | null): string[] {
-  const order = orderOf(plan, [...(kept ?? []), task]);
+/** Washing up between the two tasks; what of them goes by the oven's clock is then named in the order too. */
+function withWash(plan: MealPlan, breach: Breach, kept?: readonly string[] | null): string[] {
+  const order = orderOf(plan, [...(kept ?? []), breach.task, breach.from]);
   let number = 1;
   while (order.includes(`wash-${number}`)) number++;
-  order.splice(order.indexOf(task), 0, `wash-${number}`);
+  order.splice(order.indexOf(breach.task), 0, `wash-${number}`);
   return order;
 }
 

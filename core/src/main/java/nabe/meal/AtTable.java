@@ -55,18 +55,24 @@ final class AtTable {
                 + (guards.get(dish).isEmpty() ? "" : ", in no other dish");
     }
 
-    /** @param eats who can eat what */
-    List<MealPlan.Label> labels(List<MealPlan.Eats> eats) {
+    /** @param eats who can eat what; {@code breaches} a dish that one reaches is not told to be kept apart */
+    List<MealPlan.Label> labels(List<MealPlan.Eats> eats, List<Breach> breaches) {
         List<MealPlan.Label> all = new ArrayList<>();
         for (int i = 0; i < courses.size(); i++) {
             if (courses.isOn(i)) {
-                all.add(label(i, eats));
+                all.add(label(i, eats, isReached(i, breaches)));
             }
         }
         return List.copyOf(all);
     }
 
-    private MealPlan.Label label(int dish, List<MealPlan.Eats> eats) {
+    private boolean isReached(int dish, List<Breach> breaches) {
+        return tasks.stream()
+                .filter(t -> t.dishes().contains(dish))
+                .anyMatch(t -> breaches.stream().anyMatch(b -> b.task().equals(t.id())));
+    }
+
+    private MealPlan.Label label(int dish, List<MealPlan.Eats> eats, boolean reached) {
         Needs made = courses.plan(dish).needs();
         List<String> contains = new ArrayList<>(new TreeSet<>(
                 courses.allergens(dish).stream().map(Allergen::word).toList()));
@@ -79,7 +85,7 @@ final class AtTable {
                         .toList(),
                 contains,
                 freeOf(made),
-                made.strict() && !guards.get(dish).isEmpty(),
+                made.strict() && !guards.get(dish).isEmpty() && !reached,
                 eaters(dish, eats),
                 spoon(dish));
     }

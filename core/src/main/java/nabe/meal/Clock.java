@@ -459,7 +459,10 @@ final class Clock {
         return isFound(status) ? second : first;
     }
 
-    /** Without its local search by violations: that crashes (9.15) where presolve leaves it nothing to search. */
+    /**
+     * Without its local search by violations: that crashes (9.15) where presolve leaves it nothing to search. With little
+     * presolving: probing took most of the time and won nothing.
+     */
     private static CpSolver solver(double seconds) {
         CpSolver solver = new CpSolver();
         solver.getParameters().setMaxTimeInSeconds(seconds);
@@ -467,6 +470,9 @@ final class Clock {
         solver.getParameters().setRandomSeed(1);
         solver.getParameters().setUseFeasibilityJump(false);
         solver.getParameters().setNumViolationLs(0);
+        solver.getParameters().setMaxPresolveIterations(1);
+        solver.getParameters().setCpModelProbingLevel(0);
+        solver.getParameters().setSymmetryLevel(0);
         return solver;
     }
 }

@@ -56,7 +56,7 @@ final class MealWork {
                 guests.compare(eats),
                 tasks,
                 serving,
-                table.labels(eats),
+                table.labels(eats, breaches),
                 Heats.of(tasks, timed.timetable().earliest()),
                 breaches,
                 Ordinary.breaches(drafts, gear, meal),
