@@ -148,4 +148,81 @@ class MealApiTest {
         assertThat(answer.status()).isEqualTo(400);
         assertThat(answer.body().get("detail").asString()).contains(words);
     }
+
+    /** The same request with something more said. */
+    private static Map<String, Object> with(Map<String, Object> meal, String key, Object value) {
+        Map<String, Object> more = new java.util.HashMap<>(meal);
+        more.put(key, value);
+        return more;
+    }
+
+    @Test
+    void aMealUnderWayGoesOnFromThePlanItHad() {
+        Map<String, Object> meal = meal(brief(GRATIN), brief(PASTA));
+        JsonNode plan = http.post("/api/meals/plan", meal).body();
+        JsonNode first = plan.at("/tasks/0");
+        List<Map<String, String>> done = List.of(Map.of(
+                "task", first.get("id").asString(),
+                "from", first.get("from").asString(),
+                "to", first.get("to").asString()));
+        JsonNode same = http.post(
+                        "/api/meals/plan",
+                        with(with(meal, "done", done), "now", first.get("to").asString()))
+                .body();
+
+        assertThat(same.at("/changes").size())
+                .as("nothing is late, so nothing moves")
+                .isZero();
+        assertThat(same.at("/tasks/0/from").asString())
+                .isEqualTo(first.get("from").asString());
+    }
+
+    @Test
+    void aTaskNobodyKnowsIsRefusedInWords() {
+        Http.Answer answer = http.post("/api/meals/plan", with(meal(brief(GRATIN)), "order", List.of("d7-nothing")));
+
+        assertThat(answer.status()).isEqualTo(400);
+        assertThat(answer.body().get("detail").asString()).contains("d7-nothing", "Plan the meal again");
+    }
+
+    @Test
+    void aDroppedDishIsCookedAndBoughtForNoMore() {
+        JsonNode plan = http.post(
+                        "/api/meals/plan",
+                        meal(brief(GRATIN), Map.of("brief", Map.of("recipe", Map.of("text", PASTA)), "dropped", true)))
+                .body();
+
+        assertThat(plan.at("/tasks"))
+                .allSatisfy(t -> assertThat(t.get("id").asString()).doesNotStartWith("d1-"));
+        assertThat(plan.at("/shopping")).noneMatch(b -> b.get("item").asString().contains("penne"));
+        assertThat(plan.at("/serving").size()).isEqualTo(1);
+    }
+
+    @Test
+    void theFirstPlanIsSafeAlreadyAndTheKeptOneStaysTheSame() {
+        String path = "/api/meals/"
+                + http.post("/api/meals", with(meal(brief(PASTA), brief(GRATIN)), "title", "Not planned before"))
+                        .body()
+                        .get("id")
+                        .asString();
+        JsonNode first = http.get(path + "/plan?first=true").body();
+        JsonNode best = http.get(path + "/plan").body();
+
+        assertThat(first.at("/breaches").size()).isZero();
+        assertThat(first.at("/status/proven").asBoolean()).isFalse();
+        assertThat(best.at("/status/proven").asBoolean()).isTrue();
+        assertThat(http.get(path + "/plan?first=true").body()).as("kept").isEqualTo(best);
+    }
+
+    @Test
+    void ticksLastAndChangeNoPlan() {
+        String path = "/api/meals/"
+                + http.post("/api/meals", meal(brief(GRATIN))).body().get("id").asString();
+        http.send("PUT", path + "/ticks", "{\"item\": \"potato\", \"ticked\": true}");
+
+        assertThat(http.get(path + "/ticks").body().get(0).asString()).isEqualTo("potato");
+        assertThat(http.get(path).body().get("version").asInt()).isEqualTo(1);
+        http.send("PUT", path + "/ticks", "{\"item\": \"potato\", \"ticked\": false}");
+        assertThat(http.get(path + "/ticks").body().size()).isZero();
+    }
 }
