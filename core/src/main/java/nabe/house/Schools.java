@@ -1,9 +1,13 @@
 package nabe.house;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
+import nabe.larder.Ingredient;
 import nabe.larder.ListCatalogue;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The house's answers where good cooks differ; what it left open is answered by the default.
@@ -17,8 +21,21 @@ public record Schools(Map<String, String> answers) {
     /** One question with its answers, the default first. */
     public record Question(String id, String ask, String why, List<Answer> answers) {}
 
-    /** One school. */
-    public record Answer(String id, String name) {}
+    /**
+     * One school.
+     *
+     * @param avoids what it does without: larder ids, roles, or "make:" and a kind of makers.csv
+     * @param mostWaiting minutes of waiting it takes at most, or null for any
+     */
+    public record Answer(
+            String id,
+            String name,
+            @JsonIgnore List<String> avoids,
+            @JsonIgnore @Nullable Integer mostWaiting) {
+        public Answer {
+            avoids = avoids == null ? List.of() : List.copyOf(avoids);
+        }
+    }
 
     /** @throws IllegalArgumentException for a question or an answer that is not in schools.json5 */
     public Schools {
@@ -66,6 +83,25 @@ public record Schools(Map<String, String> answers) {
     /** @return whether the house chose this answer itself, rather than leave it at the default */
     public boolean chose(String question, String answer) {
         return answer.equals(answers.get(question));
+    }
+
+    /** @return whether a school that this house chose does without it */
+    public boolean avoids(Ingredient ingredient) {
+        return chosen().flatMap(a -> a.avoids().stream())
+                .anyMatch(what -> what.equals(ingredient.id())
+                        || ingredient.roles().contains(what)
+                        || what.equals("make:" + ingredient.make().kind()));
+    }
+
+    /** @return whether a school that this house chose does not wait so long */
+    public boolean avoidsWaiting(int minutes) {
+        return chosen().map(Answer::mostWaiting).anyMatch(most -> most != null && minutes > most);
+    }
+
+    private Stream<Answer> chosen() {
+        return answers.isEmpty()
+                ? Stream.empty()
+                : QUESTIONS.stream().flatMap(q -> q.answers().stream().filter(a -> chose(q.id(), a.id())));
     }
 
     /** @return these answers with the dish's own on top */

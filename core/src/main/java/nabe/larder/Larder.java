@@ -8,9 +8,12 @@ import java.util.Optional;
 
 /** All the ingredients Nabe knows, by id and by the names people write. Immutable; one instance serves everyone. */
 public final class Larder {
+    private static final int NEAREST = 3;
     private final Map<String, Ingredient> byId = new LinkedHashMap<>();
     private final NameIndex names;
     private final List<ComponentRecipe> components;
+    /** Only what is not known asks for it. */
+    private final Once<NearNames> near;
 
     private Larder() {
         names = new NameIndex();
@@ -22,6 +25,7 @@ public final class Larder {
             names.add(ingredient);
         }
         components = reading.get();
+        near = new Once<>(() -> new NearNames(byId.values()));
     }
 
     private Larder(Larder base, Map<String, Ingredient> standIns) {
@@ -29,6 +33,7 @@ public final class Larder {
         byId.putAll(standIns);
         names = base.names;
         components = base.components;
+        near = base.near;
     }
 
     /** @return this larder with kept packets standing in for ingredients of the same id */
@@ -58,6 +63,11 @@ public final class Larder {
 
     public Collection<Ingredient> all() {
         return java.util.Collections.unmodifiableCollection(byId.values());
+    }
+
+    /** @return the three foods whose names are nearest to words that name none, the nearest first */
+    public List<Ingredient> nearest(String words) {
+        return near.get().to(words, NEAREST);
     }
 
     /** The ingredient named in a few words of a recipe, if any; see {@link NameIndex}. */

@@ -13,12 +13,14 @@ import org.jspecify.annotations.Nullable;
 final class GroupNames {
     private final Kitchen kitchen;
     private final NameWords known;
+    private final LineNames lineNames;
     private final KitchenWords words = KitchenWords.shared();
     private final FoodClasses classes = FoodClasses.shared();
 
     record Group(double score, List<Integer> lines) {}
 
-    GroupNames(Kitchen kitchen, NameWords known) {
+    GroupNames(Kitchen kitchen, NameWords known, LineNames lineNames) {
+        this.lineNames = lineNames;
         this.kitchen = kitchen;
         this.known = known;
     }
@@ -41,7 +43,8 @@ final class GroupNames {
                 members.add(l);
             }
         }
-        if (!several || members.size() < 2) {
+        boolean one = members.stream().anyMatch(l -> lineNames.isSameAmount(tokens, head, l));
+        if (!several || one || members.size() < 2) {
             return null;
         }
         Pot current = kitchen.current;

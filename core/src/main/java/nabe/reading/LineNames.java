@@ -66,15 +66,15 @@ final class LineNames {
                 .anyMatch(o -> kitchen.left[o] > 0.99 && classes.holds(name.key(), kitchen.lines.get(o)));
     }
 
-    /** "The 2 tablespoons oil" where one line has just that. */
-    private boolean isSameAmount(List<Token> tokens, int head, int l) {
+    /** "The 2 tablespoons oil", "3 eggs" where one line has just that. */
+    boolean isSameAmount(List<Token> tokens, int head, int l) {
         Line line = kitchen.lines.get(l);
         if (head == 0 || line.amount() == null) {
             return false;
         }
         Portion said = Portion.read(tokens.subList(0, head), List.of(), words);
-        return said.is(Portion.Kind.MEASURE)
-                && line.unit() == said.unit()
+        boolean counted = said.is(Portion.Kind.COUNT) && line.unit() == null;
+        return (counted || said.is(Portion.Kind.MEASURE) && line.unit() == said.unit())
                 && Math.abs(line.amount().mid() - said.value()) < 1e-6;
     }
 

@@ -33,7 +33,7 @@ final class Naming {
         this.known = new NameWords(kitchen);
         this.lineNames = new LineNames(kitchen, known);
         this.potNames = new PotNames(kitchen, known);
-        this.groupNames = new GroupNames(kitchen, known);
+        this.groupNames = new GroupNames(kitchen, known, lineNames);
         this.headings = new HeadingNames(kitchen);
     }
 

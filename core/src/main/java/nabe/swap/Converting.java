@@ -176,12 +176,20 @@ final class Converting {
         Set<Swap> noted = new HashSet<>();
         boolean meatGone = deep.stream().map(ConvertedLine::ingredient).noneMatch(MeatWords::isMeat) && hadMeat(deep);
         List<Swap> here = here(meant, lines);
+        AnotherDish other = AnotherDish.of(vessel, here, conversion.swaps());
         for (int i = 0; i < vessel.steps().size(); i++) {
             Step step = vessel.steps().get(i);
+            if (other != null && other.covers(step)) {
+                other.take(step, usedIn(step, vessel));
+                continue;
+            }
             Work work = work(step, vessel, words.get(i), meatGone, here, noted);
             if (work != null) {
                 steps.add(work);
             }
+        }
+        if (other != null) {
+            other.step().ifPresent(steps::add);
         }
         return new Pot(
                 vessel.id(),
@@ -245,14 +253,18 @@ final class Converting {
             dropped.add(new Dropped(vessel.id(), step.words(), "There is no meat in it that gives fat."));
             return null;
         }
-        List<Constituent> uses =
-                step.uses().stream().flatMap(u -> used(u, vessel).stream()).toList();
+        if (now.instead() != null && now.text().isBlank()) {
+            dropped.add(new Dropped(vessel.id(), step.words(), "It belonged to what is swapped."));
+            return null;
+        }
+        List<Constituent> uses = usedIn(step, vessel);
         boolean pinkGone = meatGone && MeatWords.hasSign(now.text());
         boolean changed = now.changed() || pinkGone;
         String text = pinkGone ? MeatWords.without(now.text()) : now.text();
+        boolean anew = now.instead() != null;
         return new Work(
                 step.id(),
-                step.action(),
+                anew ? SaidWork.action(text, step.action()) : step.action(),
                 text,
                 step.sentence(),
                 uses,
@@ -260,10 +272,14 @@ final class Converting {
                 step.heat(),
                 step.covered(),
                 step.celsius(),
-                step.minutes(),
+                anew ? SaidWork.minutes(text) : step.minutes(),
                 step.until() != null && text.contains(step.until()) ? step.until() : null,
                 changed,
                 changed ? why(step, now, here, noted) : null);
+    }
+
+    private List<Constituent> usedIn(Step step, Vessel vessel) {
+        return step.uses().stream().flatMap(u -> used(u, vessel).stream()).toList();
     }
 
     /** What a step uses of its pot: the share of each line that it takes there. */
@@ -283,6 +299,10 @@ final class Converting {
     }
 
     private String why(Step step, MethodStep now, List<Swap> here, Set<Swap> noted) {
+        if (now.instead() != null) {
+            noted.add(now.instead());
+            return now.instead().reason();
+        }
         List<Swap> used = here.stream()
                 .filter(s -> step.uses().stream()
                         .anyMatch(u -> Integer.valueOf(s.source()).equals(u.line())))

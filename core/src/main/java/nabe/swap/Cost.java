@@ -16,4 +16,6 @@ public record Cost(
         int activeMinutes,
         int passiveMinutes,
         List<String> tools,
-        List<String> missing) {}
+        List<String> missing) {
+    static final Cost NONE = new Cost(0, 0, 0, 0, 0, List.of(), List.of());
+}

@@ -8,6 +8,8 @@ package nabe.swap;
  * @param score 0.4 taste + 0.4 texture + 0.1 richness + 0.1 moisture; the weights are kitchen practice
  */
 public record Fidelity(double taste, double texture, double richness, double moisture, double score) {
+    static final Fidelity NONE = new Fidelity(0, 0, 0, 0, 0);
+
     /** A difference below this share of the weight is not noticed. */
     private static final double UNNOTICED = 0.05;
 

@@ -31,6 +31,7 @@ final class MethodJudge {
     static final String RULE = "method";
 
     private static final String LEFT_OUT = "[left out]";
+    private static final String TO_CHOOSE = "[to choose]";
     /** A food's name in a tool's, or before what is made of it here. */
     private static final Pattern TOOL = Pattern.compile(
             "^[ -](?:knife|knives|brush|timer|thermometer|tin|tins|board|wheel|machine|cutter|slice|pan|dish|bowl|pot|stone|steel|maker|press|bag|ring)\\b",
@@ -173,7 +174,8 @@ final class MethodJudge {
                 .filter(f -> f.step() == index && f.why() != null)
                 .map(MethodJudge::note)
                 .forEach(notes::add);
-        return new MethodStep(read, step.was(), step.changed() || !read.equals(step.text()), List.copyOf(notes));
+        return new MethodStep(
+                read, step.was(), step.changed() || !read.equals(step.text()), List.copyOf(notes), step.instead());
     }
 
     /** What the swaps wrote in is judged already: blanked out, every other letter in its place. */
@@ -232,6 +234,9 @@ final class MethodJudge {
                 .findFirst();
         if (swapped.isPresent()) {
             return cased(book.called(swapped.get()), name);
+        }
+        if (swaps.stream().anyMatch(s -> s.rule().equals(Swap.OPEN) && isOf(s, food))) {
+            return TO_CHOOSE;
         }
         Optional<ConvertedLine> kept = kept(food);
         if (kept.isPresent()) {

@@ -36,7 +36,7 @@ final class MethodRewriter {
     List<MethodStep> rewrite() {
         List<MethodStep> steps = new ArrayList<>();
         for (String step : recipe.steps()) {
-            steps.add(swaps.isEmpty() ? new MethodStep(step, step, false, List.of()) : rewritten(step));
+            steps.add(swaps.isEmpty() ? new MethodStep(step, step, false, List.of(), null) : rewritten(step));
         }
         return List.copyOf(steps);
     }
@@ -44,25 +44,26 @@ final class MethodRewriter {
     private MethodStep rewritten(String step) {
         List<String> sentences = new ArrayList<>();
         List<MethodStep.Note> notes = new ArrayList<>();
+        Swap instead = null;
         for (String sentence : SENTENCE.split(step)) {
             List<Subjects.Mention> mentions = subjects.in(sentence);
             mentions.stream()
                     .flatMap(m -> m.swaps().stream())
                     .filter(noted::add)
                     .forEach(s -> notes.addAll(note(s)));
-            String whole = sauces.instead(sentence, mentions);
-            sentences.add(whole != null ? whole : named(sentence, mentions));
+            SauceSentences.Said said = sauces.instead(sentence, mentions);
+            instead = said == null ? instead : said.swap();
+            sentences.add(said != null ? said.text() : named(sentence, mentions));
         }
-        String text = String.join(" ", sentences);
+        String text = String.join(" ", sentences).trim();
         return new MethodStep(
-                text, step, !text.equals(step), notes.stream().distinct().toList());
+                text, step, !text.equals(step), notes.stream().distinct().toList(), instead);
     }
 
     private List<MethodStep.Note> note(Swap swap) {
-        return book.find(swap.rule())
-                .filter(SwapRule::changesMethod)
-                .map(rule -> List.of(new MethodStep.Note(book.called(swap), rule.method(), rule.id())))
-                .orElse(List.of());
+        return swap.becomes().isEmpty() || swap.method().equals(SwapRule.AS_BEFORE)
+                ? List.of()
+                : List.of(new MethodStep.Note(book.called(swap), swap.method(), swap.rule()));
     }
 
     private static String named(String sentence, List<Subjects.Mention> mentions) {

@@ -2,22 +2,30 @@ package nabe.swap;
 
 import java.util.Comparator;
 import java.util.HashMap;
-import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import nabe.larder.Allergen;
 import nabe.larder.ComponentRecipe;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.needs.Judgement;
+import nabe.needs.Need;
+import nabe.needs.Needs;
 import nabe.recipe.Line;
+import nabe.swap.job.Job;
+import org.jspecify.annotations.Nullable;
 
 /** Weighs the answers to one line against each other, for this kitchen. */
 final class Options {
     private static final int MOST_PASSED_OVER = 2;
+    private static final String CERTIFIED_OATS =
+            "Only for those who eat oats, and only from a packet certified gluten-free.";
+    private static final Comparator<Option> BEST_FIRST =
+            Comparator.comparingDouble((Option o) -> o.ranking().score()).reversed();
     private final Larder larder;
     private final Swapper.Tables tables;
     private final SwapArithmetic arithmetic;
@@ -25,7 +33,7 @@ final class Options {
     private final Display display;
     private final Map<String, Judgement> judged = new HashMap<>();
     private final Map<String, Optional<String>> advice = new HashMap<>();
-    private final Map<SwapRule, Effort> efforts = new IdentityHashMap<>();
+    private final Map<String, Effort> efforts = new HashMap<>();
 
     Options(Larder larder, Swapper.Tables tables, SwapArithmetic arithmetic, Kitchen kitchen) {
         this.larder = larder;
@@ -42,19 +50,55 @@ final class Options {
     /** What an answer asks of the cook, whatever the line: minutes and tools. */
     private record Effort(int active, int passive, List<String> tools) {}
 
-    /** One answer, weighed. */
+    /**
+     * One answer, weighed.
+     *
+     * @param onlyIf for whom alone it will do, or null
+     */
     record Option(
-            SwapRule rule, List<SwapArithmetic.Portion> portions, Fidelity fidelity, Cost cost, Ranking ranking) {}
+            SwapRule rule,
+            List<SwapArithmetic.Portion> portions,
+            Fidelity fidelity,
+            Cost cost,
+            Ranking ranking,
+            @Nullable String onlyIf) {}
 
-    /** @return answers that meet every need, the best for this house first */
-    List<Option> fitting(Line line, String job) {
+    /**
+     * @param mixture grams of all that the line is mixed with, itself among them
+     * @return answers that meet every need, the best for this house first
+     */
+    List<Option> fitting(Line line, Job job, double mixture) {
         Nutrients was = nutrientsOf(line);
-        return tables.book().answersFor(line.ingredient(), job).stream()
+        return tables.book().answersFor(line.ingredient(), job, line.part()).stream()
                 .filter(this::fits)
-                .map(rule -> weigh(rule, line, was))
-                .sorted(Comparator.comparingDouble((Option o) -> o.ranking().score())
-                        .reversed())
+                .map(rule -> weigh(rule, line, was, mixture, null))
+                .sorted(BEST_FIRST)
                 .toList();
+    }
+
+    /** @return answers that fit only those who eat oats from a certified packet, where nobody said that all do */
+    List<Option> conditional(Line line, Job job, double mixture) {
+        if (kitchen.needs().oats() != Needs.Oats.UNSAID
+                || !kitchen.needs().needs().contains(Need.GLUTEN_FREE)) {
+            return List.of();
+        }
+        Nutrients was = nutrientsOf(line);
+        return tables.book().answersFor(line.ingredient(), job, line.part()).stream()
+                .filter(rule ->
+                        !fits(rule) && rule.becomes().stream().allMatch(c -> fitsCertified(larder.get(c.use()))))
+                .map(rule -> weigh(rule, line, was, mixture, CERTIFIED_OATS))
+                .sorted(BEST_FIRST)
+                .toList();
+    }
+
+    private boolean fitsCertified(Ingredient ingredient) {
+        return kitchen.needs().judge(ingredient, List.of(Need.GLUTEN_FREE.id())).fits()
+                && (judge(ingredient).fits() || ingredient.allergens().contains(Allergen.OATS));
+    }
+
+    /** @return the rule of this id where it stands for a whole mixture */
+    Optional<SwapRule> whole(String id) {
+        return tables.book().find(id).filter(SwapRule::whole);
     }
 
     private boolean fits(SwapRule rule) {
@@ -65,19 +109,34 @@ final class Options {
         return nutrients(List.of(new SwapArithmetic.Portion(line.ingredient(), line.gramsOrZero())), line);
     }
 
-    private Option weigh(SwapRule rule, Line line, Nutrients was) {
+    private Option weigh(SwapRule rule, Line line, Nutrients was, double mixture, @Nullable String onlyIf) {
         List<SwapArithmetic.Portion> portions =
-                arithmetic.portions(rule, line.ingredient(), line.gramsOrZero(), line.part());
+                arithmetic.portions(rule, line.ingredient(), line.gramsOrZero(), mixture, line.part());
         Nutrients now = nutrients(portions, line);
         Fidelity fidelity = Fidelity.of(rule, was, now, line.gramsOrZero());
         Cost cost = cost(rule, now.minus(was));
-        int chosen = (int) rule.school().entrySet().stream()
-                .filter(e -> kitchen.house().schools().chose(e.getKey(), e.getValue()))
-                .count();
+        boolean asked = rule.school().entrySet().stream()
+                .anyMatch(e -> kitchen.house().schools().chose(e.getKey(), e.getValue()));
+        boolean avoided = rule.becomes().stream().anyMatch(c -> isAvoided(larder.get(c.use())))
+                || kitchen.house().schools().avoidsWaiting(cost.passiveMinutes());
         long labels = rule.becomes().stream()
                 .filter(c -> !judge(larder.get(c.use())).maybe().isEmpty())
                 .count();
-        return new Option(rule, portions, fidelity, cost, Ranking.of(fidelity, chosen, labels, cost));
+        long doubts = rule.becomes().stream()
+                .mapToLong(c -> judge(larder.get(c.use())).maybe().size())
+                .sum();
+        return new Option(
+                rule, portions, fidelity, cost, Ranking.of(fidelity, asked, avoided, labels, doubts, cost), onlyIf);
+    }
+
+    /** What the house's schools do without; a thing made at home counts by what goes into it. */
+    private boolean isAvoided(Ingredient ingredient) {
+        List<ComponentRecipe> home = tables.components().making(ingredient);
+        return home.isEmpty()
+                ? kitchen.house().schools().avoids(ingredient)
+                : home.stream()
+                        .allMatch(r -> r.of().keySet().stream()
+                                .anyMatch(id -> kitchen.house().schools().avoids(larder.get(id))));
     }
 
     private Nutrients nutrients(List<SwapArithmetic.Portion> portions, Line line) {
@@ -85,7 +144,7 @@ final class Options {
     }
 
     private Cost cost(SwapRule rule, Nutrients more) {
-        Effort effort = efforts.computeIfAbsent(rule, this::effort);
+        Effort effort = efforts.computeIfAbsent(rule.id(), id -> effort(rule));
         return new Cost(
                 more.water(),
                 more.salt(),
@@ -115,11 +174,11 @@ final class Options {
     }
 
     /** Answers nearer than the taken one that some need shuts out. */
-    List<Swap.PassedOver> passedOver(Line line, String job, double fidelity) {
+    List<Swap.PassedOver> passedOver(Line line, Job job, double fidelity) {
         Nutrients was = nutrientsOf(line);
-        return tables.book().answersFor(line.ingredient(), job).stream()
+        return tables.book().answersFor(line.ingredient(), job, line.part()).stream()
                 .filter(rule -> !fits(rule))
-                .map(rule -> weigh(rule, line, was))
+                .map(rule -> weigh(rule, line, was, line.gramsOrZero(), null))
                 .filter(o -> o.fidelity().score() > fidelity)
                 .sorted(Comparator.comparingDouble((Option o) -> o.fidelity().score())
                         .reversed())
@@ -141,8 +200,8 @@ final class Options {
     }
 
     /** @return what was tried and what stood against each, in a cook's words */
-    String tried(Line line, String job) {
-        return tables.book().answersFor(line.ingredient(), job).stream()
+    String tried(Line line, Job job) {
+        return tables.book().answersFor(line.ingredient(), job, line.part()).stream()
                 .map(r -> larder.get(r.becomes().getFirst().use()).name() + " (" + offences(r) + ")")
                 .distinct()
                 .collect(Collectors.joining("; "));

@@ -4,8 +4,10 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
+import java.util.regex.Pattern;
 import nabe.recipe.Line;
 import nabe.recipe.Recipe;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Where flour gives way to something that is not cooked in fat first, the two sentences of a roux become the two of the
@@ -16,6 +18,9 @@ final class SauceSentences {
     private static final Set<String> FATS = Set.of("butter", "oil");
     private static final Set<String> SAUCE =
             Set.of("flour", "flour-raising", "milk", "cream", "stock", "sour-milk", "butter", "oil");
+    /** Raw flour is cooked out in its fat; what stands for it here is not. */
+    private static final Pattern COOKS_OUT = Pattern.compile("(?:and |then )?(?:cook|stir|bubble|fry|let)\\b");
+
     private final Recipe recipe;
     private final List<ConvertedLine> lines;
     private final List<Swap> swaps;
@@ -35,27 +40,38 @@ final class SauceSentences {
         return book.find(swap.rule()).orElse(null);
     }
 
-    /** @return the sentence that stands in its place, or null where it keeps its words */
-    String instead(String sentence, List<Subjects.Mention> mentions) {
+    /** @param text what stands in a sentence's place, blank where it is gone; {@code swap} whose way of working it is */
+    record Said(String text, Swap swap) {}
+
+    /** @return what stands in the sentence's place, or null where it keeps its words */
+    @Nullable
+    Said instead(String sentence, List<Subjects.Mention> mentions) {
         String lower = sentence.toLowerCase(java.util.Locale.ROOT);
+        boolean other = recipe.lines().stream()
+                .anyMatch(l -> l.ingredient() != null
+                        && !isOne(l, SAUCE)
+                        && !l.hasRole("salt")
+                        && !l.hasRole("spice")
+                        && names(lower, l));
+        boolean liquid = recipe.lines().stream().anyMatch(l -> isOne(l, LIQUIDS) && names(lower, l));
+        boolean fat = recipe.lines().stream().anyMatch(l -> isOne(l, FATS) && names(lower, l));
         for (Swap swap : swaps) {
             boolean flour = mentions.stream().anyMatch(m -> m.swaps().contains(swap));
-            boolean liquid = recipe.lines().stream().anyMatch(l -> isOne(l, LIQUIDS) && names(lower, l));
-            boolean other = recipe.lines().stream()
-                    .anyMatch(l -> l.ingredient() != null
-                            && !isOne(l, SAUCE)
-                            && !l.hasRole("salt")
-                            && !l.hasRole("spice")
-                            && names(lower, l));
-            if (other || !flour && !(liquid && waiting.contains(swap))) {
-                continue;
-            }
-            if (liquid) {
+            if (!other && flour && liquid || !other && liquid && waiting.contains(swap)) {
                 waiting.remove(swap);
-                return filled(rule(swap).instead().liquid(), swap);
+                return new Said(filled(rule(swap).instead().liquid(), swap), swap);
             }
-            waiting.add(swap);
-            return filled(rule(swap).instead().alone(), swap);
+            if (!other && flour) {
+                waiting.add(swap);
+                String alone = rule(swap).instead().alone();
+                return new Said(filled(fat ? "Warm the {fat} gently. " + alone : alone, swap), swap);
+            }
+            if (!other
+                    && !fat
+                    && waiting.contains(swap)
+                    && COOKS_OUT.matcher(lower).lookingAt()) {
+                return new Said("", swap);
+            }
         }
         return null;
     }

@@ -18,6 +18,7 @@ import nabe.larder.NameIndex;
 import nabe.larder.Words;
 import nabe.recipe.Line;
 import nabe.recipe.Recipe;
+import nabe.swap.job.Job;
 
 /** Tells which swapped things a sentence of the method speaks of, by their own names or by the kitchen's general ones. */
 final class Subjects {
@@ -69,6 +70,8 @@ final class Subjects {
             Pattern.compile("(?:the )?\\d+ (?:large |medium |small )?$", Pattern.CASE_INSENSITIVE);
     private static final Pattern BOTH_BEFORE =
             Pattern.compile("\\bboth (?:of )?(?:the |kinds of |types of )?$", Pattern.CASE_INSENSITIVE);
+    private static final Set<Job> IN_DOUGH =
+            Set.of(Job.RUBBED_IN, Job.SHORT_DOUGH, Job.DROPPED_DOUGH, Job.YEAST_DOUGH, Job.DOUGH, Job.CRUMBLE);
     private final Larder larder;
     private final Recipe recipe;
     private final List<Swap> swaps;
@@ -174,7 +177,7 @@ final class Subjects {
         }
         boolean dough = DOUGH.matcher(sentence).find();
         List<Swap> fitting =
-                about.stream().filter(s -> s.job().equals("crust") == dough).toList();
+                about.stream().filter(s -> IN_DOUGH.contains(s.job()) == dough).toList();
         return fitting.isEmpty() ? about : fitting;
     }
 

@@ -1,6 +1,9 @@
 package nabe.swap;
 
+import com.fasterxml.jackson.annotation.JsonIgnore;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
+import nabe.swap.job.Job;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -12,10 +15,15 @@ import org.jspecify.annotations.Nullable;
  * @param offends what made it unfit
  * @param becomes what goes in instead; empty where the cook leaves it out
  * @param reason why that works; {@code method} what changes at the stove
- * @param rule the rule's id; {@code job} the work matched
+ * @param rule the rule's id; {@link Kitchen#LEAVE_OUT} where the cook leaves it out, {@link #OPEN} where nothing stays near
+ *     enough for Nabe to choose, {@link #GOES_WITH} where it goes with what another dish stands for
+ * @param job the work it does there, or null where the cook leaves out what is not known
  * @param fidelity 0 to 1, the score of {@code terms}
  * @param check what to read on packets, or null
+ * @param notice what would be lost, where Nabe does not choose by itself, or null
+ * @param whole whether it stands for the whole mixture
  * @param alternatives other answers that also meet every need, best for this house first, five at most
+ * @param conditional answers for those who eat certified oats only, three at most
  * @param passedOver nearer answers that some need shuts out, two at most
  */
 public record Swap(
@@ -27,14 +35,22 @@ public record Swap(
         String reason,
         String method,
         String rule,
-        String job,
+        @Nullable Job job,
         double fidelity,
         Fidelity terms,
         Cost cost,
         Ranking ranking,
         @Nullable String check,
+        @Nullable String notice,
+        @JsonIgnore boolean whole,
         List<Alternative> alternatives,
+        List<Alternative> conditional,
         List<PassedOver> passedOver) {
+    /** The rule where the cook has to choose. */
+    public static final String OPEN = "open";
+
+    /** The rule of what goes with a mixture that another dish stands for. */
+    public static final String GOES_WITH = "goes-with";
 
     Swap withCheck(@Nullable String words) {
         return new Swap(
@@ -52,7 +68,10 @@ public record Swap(
                 cost,
                 ranking,
                 words,
+                notice,
+                whole,
                 alternatives,
+                conditional,
                 passedOver);
     }
 
@@ -60,10 +79,22 @@ public record Swap(
     public record Becomes(
             String item, String ingredient, @Nullable Double grams, String display) {}
 
-    /** @param rule what to choose to have it */
+    /** @return what it does there, as the cook reads it */
+    @JsonProperty
+    public String does() {
+        return job == null ? "" : job.words();
+    }
+
+    /**
+     * @param rule what to choose to have it
+     * @param dish whether it is another dish: it stands for the whole mixture
+     * @param onlyIf for whom alone it will do, or null
+     */
     public record Alternative(
             String rule,
             List<Becomes> becomes,
+            boolean dish,
+            @Nullable String onlyIf,
             double fidelity,
             Fidelity terms,
             Cost cost,

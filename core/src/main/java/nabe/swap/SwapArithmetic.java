@@ -34,8 +34,11 @@ final class SwapArithmetic {
     /** What one component comes to. */
     record Portion(Ingredient ingredient, double grams) {}
 
-    /** @param grams of the thing replaced, zero or more. @return a portion each component, those under 0.05 g left out */
-    List<Portion> portions(SwapRule rule, Ingredient from, double grams, Part part) {
+    /**
+     * @param grams of the thing replaced, zero or more; {@code mixture} grams of all it is mixed with, itself among them
+     * @return a portion each component, those under 0.05 g left out
+     */
+    List<Portion> portions(SwapRule rule, Ingredient from, double grams, double mixture, Part part) {
         List<Portion> portions = new ArrayList<>();
         double fatSoFar = 0;
         for (SwapRule.Component component : rule.becomes()) {
@@ -53,6 +56,7 @@ final class SwapArithmetic {
                         case "egg" -> grams / eggOf(from);
                         case "area" -> pieces(from, grams) * areaMm2(from) * SLICE_G_PER_ML / 1000;
                         case "cooked" -> grams * techniques.of(from, part) / techniques.of(to, part);
+                        case "mixture" -> mixture;
                         default -> grams;
                     };
             fatSoFar += amount * to.composition().fat();

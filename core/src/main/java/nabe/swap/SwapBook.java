@@ -14,11 +14,13 @@ import nabe.larder.CatalogueException;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.larder.ListCatalogue;
+import nabe.recipe.Part;
+import nabe.swap.job.Job;
 
 /** All swaps, loaded strictly: every id once, every ingredient in the larder, every basis known. */
 public final class SwapBook {
     private static final Set<String> BASES =
-            Set.of("mass", "volume", "thickening", "fat", "fat-gap", "piece", "area", "egg", "cooked");
+            Set.of("mass", "volume", "thickening", "fat", "fat-gap", "piece", "area", "egg", "cooked", "mixture");
     /** What goes along with a thing but does not name it. */
     private static final Set<String> SIDE = Set.of("water", "olive-oil", "sunflower-oil", "salt");
 
@@ -89,10 +91,11 @@ public final class SwapBook {
         return rules.size();
     }
 
-    /** @return the answers for this ingredient in this job, in file order */
-    List<SwapRule> answersFor(Ingredient ingredient, String job) {
+    /** @return the answers for this ingredient in this job and part, as they are there, in file order */
+    List<SwapRule> answersFor(Ingredient ingredient, Job job, Part part) {
         return byIngredient.computeIfAbsent(ingredient.id(), this::answering).stream()
-                .filter(rule -> rule.does(job))
+                .filter(rule -> rule.does(job, part))
+                .map(rule -> rule.as(job))
                 .toList();
     }
 

@@ -73,7 +73,7 @@ class HouseTest {
 
     @Test
     void everyQuestionHasADefaultAndAReason() {
-        assertThat(Schools.questions()).hasSize(12).allSatisfy(q -> {
+        assertThat(Schools.questions()).hasSize(14).allSatisfy(q -> {
             assertThat(q.answers()).hasSizeGreaterThan(1);
             assertThat(q.why()).isNotBlank();
             assertThat(Schools.usual().answer(q.id()))

@@ -92,7 +92,7 @@ class LarderTest {
     @CsvSource({
         "chicken stock, chicken-stock",
         "boneless skinless chicken thighs, chicken",
-        "butter beans, white-beans",
+        "butter beans, cannellini",
         "coconut milk, coconut-milk",
         "peanut butter, peanut-butter",
         "freshly grated parmesan cheese, parmesan",

@@ -27,8 +27,8 @@ public final class ForbiddenWords {
             Need.VEGAN, words(DAIRY + "|" + MEAT + "|eggs?|fish"));
     /** Words that make an innocent thing of a guilty one. */
     private static final Pattern INNOCENT = Pattern.compile(
-            "(?:gluten-free|brown-rice|maize-rice|red-lentil|plant-based|egg-free) (?:[\\w-]+ ){0,2}[\\w-]+|soured soy cream|(?:rice|chickpea|sorghum)-?\\s?flour"
-                    + "|(?:sunflower-seed|cashew|soy cooking|oat cooking|coconut) cream|(?:tofu|white-bean|almond|cashew|sunflower-seed|mixed tofu and almond) ricotta|soy yogurt|coconut (?:milk|yogurt)"
+            "(?:gluten-free|brown-rice|maize-rice|red-lentil|plant-based|egg-free) (?:[\\w-]+ ){0,2}[\\w-]+|soured soy cream|(?:rice|chickpea|sorghum|buckwheat|oat)-?\\s?flour"
+                    + "|(?:sunflower-seed|cashew|soy cooking|oat cooking|coconut|silken tofu|white-bean|almond) cream|(?:tofu|white-bean|almond|cashew|sunflower-seed|mixed tofu and almond) ricotta|soy yogurt|coconut (?:milk|yogurt)"
                     + "|mushroom and lentil mince|butternut|without|egg-free mayonnaise|tomato soup",
             Pattern.CASE_INSENSITIVE);
 

@@ -1,0 +1,395 @@
+package nabe.swap;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import nabe.larder.Larder;
+import nabe.needs.Judgement;
+import nabe.recipe.Line;
+import nabe.recipe.Procedure;
+import nabe.recipe.Recipe;
+import nabe.swap.job.Job;
+import nabe.swap.job.Jobs;
+
+/** Goes through a recipe's lines one by one: kept, swapped, left out, open for the cook to choose, or unresolved. */
+final class LineSwaps {
+    private static final int MOST_ALTERNATIVES = 6;
+    private static final int MOST_CONDITIONAL = 3;
+    private final Larder larder;
+    private final Recipe recipe;
+    private final Procedure procedure;
+    private final Kitchen kitchen;
+    private final Options options;
+    private final Display display;
+    private final Honesty honesty;
+    private final KeptNames names;
+    /** What is in a mixture that another dish stands for: by line, the pot and what the cook chose instead. */
+    private final Map<Integer, Instead> gone = new HashMap<>();
+
+    private final List<ConvertedLine> lines = new ArrayList<>();
+    private final List<Swap> swaps = new ArrayList<>();
+    private final List<Unresolved> unresolved = new ArrayList<>();
+
+    private record Instead(String pot, String what) {}
+
+    LineSwaps(
+            Larder larder,
+            Swapper.Tables tables,
+            SwapArithmetic arithmetic,
+            Recipe recipe,
+            Procedure procedure,
+            Kitchen kitchen) {
+        this.larder = larder;
+        this.recipe = recipe;
+        this.procedure = procedure;
+        this.kitchen = kitchen;
+        this.options = new Options(larder, tables, arithmetic, kitchen);
+        this.display = Display.of(kitchen.house());
+        this.honesty = tables.honesty();
+        this.names = new KeptNames(larder, kitchen.needs());
+    }
+
+    List<ConvertedLine> lines() {
+        return lines;
+    }
+
+    List<Swap> swaps() {
+        return swaps;
+    }
+
+    List<Unresolved> unresolved() {
+        return unresolved;
+    }
+
+    void takeAll() {
+        kitchen.choices().forEach(this::clearMixture);
+        for (int i = 0; i < recipe.lines().size(); i++) {
+            take(i, recipe.lines().get(i));
+        }
+    }
+
+    /** Where the cook chose another dish for a mixture, what else was in it goes too. */
+    private void clearMixture(int index, String rule) {
+        if (index < 0
+                || index >= recipe.lines().size()
+                || recipe.lines().get(index).ingredient() == null) {
+            return;
+        }
+        options.whole(rule)
+                .ifPresent(chosen -> recipe.lines().get(index).portions().stream()
+                        .filter(portion -> portion.component() != null)
+                        .filter(portion -> chosen.does(Jobs.of(recipe, procedure, index, portion), portion.part()))
+                        .forEach(portion -> Jobs.mixture(recipe, procedure, index, portion).stream()
+                                .filter(other -> other != index)
+                                .forEach(other ->
+                                        gone.put(other, new Instead(portion.component(), options.names(chosen))))));
+    }
+
+    private void take(int index, Line line) {
+        if (Kitchen.LEAVE_OUT.equals(kitchen.choices().get(index))) {
+            swaps.add(leftOut(index, line));
+            return;
+        }
+        if (line.ingredient() == null) {
+            takeUnknown(index, line);
+            return;
+        }
+        line.portions().forEach(portion -> takeKnown(index, portion, line));
+        line.also().forEach(other -> takeKnown(index, line.naming(other), line));
+    }
+
+    private void takeKnown(int index, Line portion, Line whole) {
+        Instead instead = gone.get(index);
+        if (instead != null && instead.pot.equals(portion.component())) {
+            swaps.add(goesWith(index, portion, whole, instead.what));
+            return;
+        }
+        Judgement judgement = kitchen.needs().judge(portion.ingredient(), portion.claims());
+        if (judgement.fits()) {
+            keep(index, portion, judgement);
+        } else {
+            replace(index, portion, whole, judgement);
+        }
+    }
+
+    private void takeUnknown(int index, Line line) {
+        if (kitchen.needs().isEmpty()) {
+            lines.add(new ConvertedLine(
+                    index,
+                    line.item().isBlank() ? line.text() : line.item(),
+                    null,
+                    grams(line),
+                    display.written(line),
+                    line.part(),
+                    false,
+                    null,
+                    line.preparation(),
+                    line.component()));
+        } else {
+            unresolved.add(new Unresolved(
+                    index,
+                    line.text(),
+                    "Nabe does not know this, so cannot say whether it fits. "
+                            + "Check what it contains, then say which ingredient it is, or leave it out.",
+                    larder.nearest(line.item().isBlank() ? line.text() : line.item()).stream()
+                            .map(i -> new Unresolved.Near(i.id(), i.name()))
+                            .toList()));
+        }
+    }
+
+    private static Double grams(Line line) {
+        return line.grams() == null ? null : line.gramsOrZero();
+    }
+
+    private void keep(int index, Line line, Judgement judgement) {
+        boolean plainItem = kitchen.needs().isEmpty() && line.also().isEmpty();
+        lines.add(new ConvertedLine(
+                index,
+                plainItem && !line.item().isBlank() ? line.item() : names.of(line),
+                line.ingredient(),
+                grams(line),
+                display.written(line),
+                line.part(),
+                false,
+                judgement.labelAdvice(line.ingredient().name()),
+                plainItem ? line.preparation() : null,
+                line.component()));
+    }
+
+    private void replace(int index, Line line, Line whole, Judgement judgement) {
+        Job job = Jobs.of(recipe, procedure, index, line);
+        List<Options.Option> fitting = options.fitting(line, job, mixture(index, line));
+        List<Options.Option> conditional = options.conditional(line, job, mixture(index, line));
+        String asked = kitchen.choices().get(index);
+        Optional<Options.Option> named = Stream.concat(fitting.stream(), conditional.stream())
+                .filter(o -> o.rule().id().equals(asked))
+                .findFirst();
+        Optional<Options.Option> chosen = named.or(
+                () -> fitting.stream().filter(o -> o.rule().isNearEnough()).findFirst());
+        if (chosen.isPresent()) {
+            put(index, line, chosen.get());
+            swaps.add(swap(index, line, whole, judgement, job, chosen.get(), fitting, conditional));
+        } else if (fitting.isEmpty() && conditional.isEmpty()) {
+            unresolved.add(new Unresolved(
+                    index, line.text(), whyNothing(line, judgement, options.tried(line, job)), List.of()));
+        } else {
+            swaps.add(open(index, line, whole, judgement, job, fitting, conditional));
+        }
+    }
+
+    private double mixture(int index, Line line) {
+        return Jobs.mixture(recipe, procedure, index, line).stream()
+                .mapToDouble(i -> i == index ? line.gramsOrZero() : inPot(i, line.component()))
+                .sum();
+    }
+
+    private double inPot(int index, String pot) {
+        return recipe.lines().get(index).portions().stream()
+                .filter(p -> pot != null && pot.equals(p.component()))
+                .mapToDouble(Line::gramsOrZero)
+                .sum();
+    }
+
+    private void put(int index, Line line, Options.Option chosen) {
+        for (SwapArithmetic.Portion portion : chosen.portions()) {
+            lines.add(new ConvertedLine(
+                    index,
+                    portion.ingredient().name(),
+                    portion.ingredient(),
+                    line.grams() == null ? null : portion.grams(),
+                    null,
+                    line.part(),
+                    true,
+                    options.labelAdvice(portion.ingredient()),
+                    null,
+                    line.component()));
+        }
+    }
+
+    private Swap swap(
+            int index,
+            Line line,
+            Line whole,
+            Judgement judgement,
+            Job job,
+            Options.Option chosen,
+            List<Options.Option> fitting,
+            List<Options.Option> conditional) {
+        SwapRule rule = chosen.rule();
+        return new Swap(
+                index,
+                was(line, whole),
+                grams(line),
+                List.copyOf(judgement.offends()),
+                options.becomes(chosen, line),
+                rule.reason(),
+                rule.method(),
+                rule.id(),
+                job,
+                chosen.fidelity().score(),
+                chosen.fidelity(),
+                chosen.cost(),
+                chosen.ranking(),
+                options.check(rule),
+                rule.isNearEnough() ? null : honesty.loses(job),
+                rule.whole(),
+                others(line, fitting, chosen),
+                others(line, conditional, chosen).stream()
+                        .limit(MOST_CONDITIONAL)
+                        .toList(),
+                options.passedOver(line, job, chosen.fidelity().score()));
+    }
+
+    private List<Swap.Alternative> others(Line line, List<Options.Option> all, Options.Option chosen) {
+        return all.stream()
+                .filter(o -> o != chosen)
+                .limit(MOST_ALTERNATIVES)
+                .map(o -> alternative(o, line))
+                .toList();
+    }
+
+    private Swap.Alternative alternative(Options.Option o, Line line) {
+        return new Swap.Alternative(
+                o.rule().id(),
+                options.becomes(o, line),
+                o.rule().whole(),
+                o.onlyIf(),
+                o.fidelity().score(),
+                o.fidelity(),
+                o.cost(),
+                o.ranking(),
+                o.rule().reason(),
+                o.rule().method(),
+                options.check(o.rule()));
+    }
+
+    /** Nothing stays near enough: the cook is told what would be lost, and chooses. */
+    private Swap open(
+            int index,
+            Line line,
+            Line whole,
+            Judgement judgement,
+            Job job,
+            List<Options.Option> fitting,
+            List<Options.Option> conditional) {
+        return without(
+                index,
+                was(line, whole),
+                line,
+                List.copyOf(judgement.offends()),
+                Swap.OPEN,
+                "Nabe does not choose here: " + honesty.loses(job),
+                "Choose before you cook; until then it is left out.",
+                job,
+                honesty.loses(job),
+                others(line, fitting, null),
+                others(line, conditional, null).stream().limit(MOST_CONDITIONAL).toList());
+    }
+
+    private Swap goesWith(int index, Line line, Line whole, String what) {
+        return without(
+                index,
+                was(line, whole),
+                line,
+                List.of(),
+                Swap.GOES_WITH,
+                "It was for the mixture that " + what + " now stands for.",
+                SwapRule.AS_BEFORE,
+                Jobs.of(recipe, procedure, index, line),
+                null,
+                List.of(),
+                List.of());
+    }
+
+    private Swap leftOut(int index, Line line) {
+        boolean known = line.ingredient() != null;
+        Job job = known ? Jobs.of(recipe, procedure, index, line) : null;
+        List<String> offends = known
+                ? List.copyOf(
+                        kitchen.needs().judge(line.ingredient(), line.claims()).offends())
+                : List.of("not known");
+        return without(
+                index,
+                line.bareText(),
+                line,
+                offends,
+                Kitchen.LEAVE_OUT,
+                "You left it out.",
+                "Pass over it in the method.",
+                job,
+                null,
+                known ? others(line, options.fitting(line, job, mixture(index, line)), null) : List.of(),
+                List.of());
+    }
+
+    private Swap without(
+            int index,
+            String was,
+            Line line,
+            List<String> offends,
+            String rule,
+            String reason,
+            String method,
+            Job job,
+            String notice,
+            List<Swap.Alternative> others,
+            List<Swap.Alternative> conditional) {
+        return new Swap(
+                index,
+                was,
+                grams(line),
+                offends,
+                List.of(),
+                reason,
+                method,
+                rule,
+                job,
+                0,
+                Fidelity.NONE,
+                Cost.NONE,
+                Ranking.NONE,
+                null,
+                notice,
+                false,
+                others,
+                conditional,
+                List.of());
+    }
+
+    /** What to read on packets: of a thing made at home, on the packets of what goes into it. */
+    String check(Swap swap, List<MadeComponent> made) {
+        String words = swap.becomes().stream()
+                .flatMap(b -> made.stream()
+                        .filter(m -> m.makes().equals(b.ingredient()))
+                        .findFirst()
+                        .map(m -> m.ingredients().stream().map(MadeComponent.Constituent::label))
+                        .orElseGet(() -> Stream.ofNullable(options.labelAdvice(larder.get(b.ingredient())))))
+                .filter(Objects::nonNull)
+                .distinct()
+                .collect(Collectors.joining(" "));
+        return words.isEmpty() ? null : words;
+    }
+
+    /** The line as written; of a divided one, with what of it this is. */
+    private String was(Line line, Line whole) {
+        return !whole.isDivided() || line.grams() == null
+                ? line.bareText()
+                : line.bareText() + ": " + display.amount(line.ingredient(), line.gramsOrZero()) + " for "
+                        + line.part().title().toLowerCase(Locale.ROOT);
+    }
+
+    private static String whyNothing(Line line, Judgement judgement, String tried) {
+        String holds = String.join(", ", judgement.offends());
+        if (tried.isEmpty()) {
+            return "It does not fit (" + holds + ") and the larder has nothing that does its work. Leave it out.";
+        }
+        return "It does not fit (" + holds + "), and nothing in the larder that does its work meets every need: "
+                + tried + ". Leave it out, or ask for fewer needs.";
+    }
+}

@@ -1,0 +1,31 @@
+package nabe.swap;
+
+import java.util.Locale;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import nabe.recipe.Procedure.Minutes;
+import org.jspecify.annotations.Nullable;
+
+/** Reads the verb and the minutes of a sentence of Nabe's own. */
+final class SaidWork {
+    private static final Pattern FIRST = Pattern.compile("^(\\p{L}+)");
+    private static final Pattern TIME = Pattern.compile("(\\d+)(?:-(\\d+))? (min|h)\\b");
+    private static final int HOUR = 60;
+
+    private SaidWork() {}
+
+    static String action(String words, String otherwise) {
+        Matcher first = FIRST.matcher(words);
+        return first.find() ? first.group(1).toLowerCase(Locale.ROOT) : otherwise;
+    }
+
+    static @Nullable Minutes minutes(String words) {
+        Matcher time = TIME.matcher(words);
+        if (!time.find()) {
+            return null;
+        }
+        double unit = time.group(3).equals("h") ? HOUR : 1;
+        double min = Double.parseDouble(time.group(1)) * unit;
+        return new Minutes(min, time.group(2) == null ? min : Double.parseDouble(time.group(2)) * unit);
+    }
+}

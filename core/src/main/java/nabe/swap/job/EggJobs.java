@@ -1,0 +1,78 @@
+package nabe.swap.job;
+
+import java.util.regex.Pattern;
+import nabe.recipe.Family;
+import nabe.recipe.Line;
+import nabe.recipe.Procedure.Kind;
+
+/** What an egg does: holds, sets, lifts, enriches, glazes, or stays an egg. */
+final class EggJobs {
+    private static final Pattern GLAZES = Pattern.compile("\\b(?:glaz\\w*|egg ?wash|brush\\w*)\\b");
+    private static final Pattern BOILED = Pattern.compile(
+            "\\bhard[ -]?(?:boiled|cooked)|\\bboiled (?:and |then )?(?:quartered|sliced|halved|peeled)|\\bboiled eggs?|\\bhard-boil|\\beggs?,? boiled|\\bboil (?:the )?eggs|\\b(?:quartered|wells?|hollows|crack(?:ed)? (?:an |the |in|into|one|4|four|six))");
+    private static final Pattern COATS = Pattern.compile("\\b(?:dip|coat|dredg|pass|breadcrumb|pan[eé])\\w*");
+    private static final Pattern WHIPPED = Pattern.compile("\\b(?:peaks|stiff|frothy|foamy|whites)\\b");
+    private static final Pattern TOP = Pattern.compile("\\b(?:topping|top|custard)\\b");
+    /** Grams of liquid dairy for each gram of egg from which the mixture is a custard; kitchen practice. */
+    private static final double CUSTARD_LIQUID = 0.6;
+
+    private EggJobs() {}
+
+    static Job of(Scene scene) {
+        if (scene.lineSays(GLAZES) || scene.says(GLAZES)) {
+            return Job.GLAZE;
+        }
+        if (scene.lineSays(BOILED) || scene.says(BOILED)) {
+            return Job.BOILED;
+        }
+        if (scene.says(COATS) && !scene.with("soft-cheese")
+                || scene.lineSays(Pattern.compile("\\bfor (?:coating|dipping|crumbing)"))) {
+            return Job.COATS;
+        }
+        Line flour = scene.fellows().stream()
+                .filter(l -> l.ingredient().role().startsWith("flour"))
+                .findFirst()
+                .orElse(null);
+        Job made = flour == null ? null : inFlour(scene, flour);
+        return made != null ? made : sets(scene);
+    }
+
+    private static Job inFlour(Scene scene, Line flour) {
+        Job job = FlourJobs.of(scene.of(flour));
+        return switch (job) {
+            case BATTER -> Job.LIFTS;
+            case CREPE -> Job.CREPE;
+            case PASTA_DOUGH -> Job.PASTA_DOUGH;
+            case SHORT_DOUGH, DROPPED_DOUGH, YEAST_DOUGH, CRUMBLE -> Job.DOUGH;
+            case CUSTARD -> Job.SETS;
+            default -> null;
+        };
+    }
+
+    private static Job sets(Scene scene) {
+        if (scene.family() == Family.BATTER && scene.isIn(Kind.BATTER)) {
+            return Job.LIFTS;
+        }
+        if (scene.isIn(Kind.MASH)
+                || scene.says(Pattern.compile("\\bmash"))
+                || scene.with("slice-root", "mash") && scene.potSays(Pattern.compile("\\bmash"))) {
+            return Job.ENRICHES;
+        }
+        if (scene.role().equals("egg-white") && scene.says(WHIPPED)) {
+            return Job.LIFTS;
+        }
+        double liquid = scene.grams("milk", "cream", "sour-milk", "sour-cream", "yogurt");
+        double solid = scene.grams("soft-cheese", "crumbly-cheese", "leaf", "frozen-leaf", "mince", "crumbs", "pulse");
+        boolean thickened = scene.with("flour", "flour-raising", "starch") && scene.isHeated();
+        if (thickened && !scene.lineSays(TOP) && scene.family() != Family.MOUSSAKA && !topOfPasta(scene)) {
+            return Job.ENRICHES;
+        }
+        boolean custard = liquid >= CUSTARD_LIQUID * scene.line().gramsOrZero() && liquid >= solid;
+        return custard || scene.runSays(Pattern.compile("\\bcustard\\b")) && solid < liquid + 1 ? Job.SETS : Job.BINDS;
+    }
+
+    /** A white sauce with eggs that is the lid of a pasta dish sets as a custard does. */
+    private static boolean topOfPasta(Scene scene) {
+        return scene.isOnTop() && scene.isIn(Kind.WHITE_SAUCE, Kind.BINDER);
+    }
+}

@@ -1,0 +1,398 @@
+package nabe.swap.job;
+
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import nabe.larder.Words;
+import nabe.recipe.Family;
+import nabe.recipe.Line;
+import nabe.recipe.Procedure;
+import nabe.recipe.Procedure.Of;
+import nabe.recipe.Procedure.Placement;
+import nabe.recipe.Procedure.Step;
+import nabe.recipe.Procedure.Vessel;
+import nabe.recipe.Recipe;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Where a line works: its pot, the clauses that use it, and the run of clauses around them that make one mixture. A pot
+ * may hold several mixtures one after the other (a batter, then the sausages it is poured round).
+ */
+final class Scene {
+    /** Work that begins a mixture when a new sentence opens with it. */
+    private static final Set<String> BEGINS = Set.of(
+            "whisk",
+            "beat",
+            "mix",
+            "combine",
+            "rub",
+            "cut",
+            "sift",
+            "boil",
+            "brown",
+            "fry",
+            "roast",
+            "steam",
+            "poach",
+            "blend",
+            "mash",
+            "heat",
+            "toss",
+            "dredge",
+            "soften",
+            "cook",
+            "melt",
+            "knead",
+            "soak",
+            "squeeze",
+            "simmer",
+            "wilt",
+            "dip",
+            "coat",
+            "caramelise",
+            "bring",
+            "warm",
+            "sweat",
+            "parboil",
+            "sear",
+            "bake",
+            "grill",
+            "stir");
+
+    private static final Pattern GOES_ON = Pattern.compile(
+            "^(?:\\w+ly )?\\w+ (?:in|into|with|through|back|over|it|them|this|all|everything|together)\\b");
+
+    private final Recipe recipe;
+    private final Procedure procedure;
+    private final int index;
+    private final Line line;
+    private final @Nullable Vessel pot;
+    private final List<Step> using;
+    private final List<Step> run;
+    private final List<Line> fellows;
+
+    Scene(Recipe recipe, Procedure procedure, int index, Line portion) {
+        this.recipe = recipe;
+        this.procedure = procedure;
+        this.index = index;
+        this.line = portion;
+        this.pot = procedure.components().stream()
+                .filter(c -> c.id().equals(portion.component()))
+                .findFirst()
+                .orElse(null);
+        this.using = using();
+        this.run = run();
+        this.fellows = findFellows();
+    }
+
+    private List<Step> using() {
+        if (pot == null) {
+            return List.of();
+        }
+        List<Step> named = pot.steps().stream().filter(this::uses).toList();
+        return named.isEmpty() ? pot.steps().stream().filter(this::mentions).toList() : named;
+    }
+
+    private boolean uses(Step step) {
+        return step.uses().stream().anyMatch(u -> Integer.valueOf(index).equals(u.line()));
+    }
+
+    private boolean mentions(Step step) {
+        List<Words.Word> words = Words.of(line.item());
+        return !words.isEmpty()
+                && Words.of(step.words()).stream()
+                        .anyMatch(w -> w.key().equals(words.getLast().key()));
+    }
+
+    private List<Step> run() {
+        if (using.isEmpty()) {
+            return pot == null ? List.of() : pot.steps();
+        }
+        List<Step> all = pot.steps();
+        int from = all.indexOf(using.getFirst());
+        while (from > 0 && !begins(all, from)) {
+            from--;
+        }
+        int to = all.indexOf(using.getFirst()) + 1;
+        while (to < all.size() && !begins(all, to)) {
+            to++;
+        }
+        return all.subList(from, to);
+    }
+
+    private static boolean begins(List<Step> steps, int at) {
+        Step step = steps.get(at);
+        return steps.get(at - 1).sentence() != step.sentence()
+                && !step.uses().isEmpty()
+                && BEGINS.contains(step.action())
+                && !GOES_ON.matcher(lower(step.words())).find();
+    }
+
+    private List<Line> findFellows() {
+        Set<Integer> lines = run.stream()
+                .flatMap(s -> s.uses().stream())
+                .map(Of::line)
+                .filter(l -> l != null)
+                .collect(Collectors.toSet());
+        if (lines.size() < 2 && pot != null) {
+            pot.of().stream().map(Of::line).filter(l -> l != null).forEach(lines::add);
+        }
+        lines.remove(index);
+        return lines.stream()
+                .map(recipe.lines()::get)
+                .filter(l -> l.ingredient() != null)
+                .toList();
+    }
+
+    private static String lower(String words) {
+        return words.toLowerCase(Locale.ROOT);
+    }
+
+    Line line() {
+        return line;
+    }
+
+    /** @return the scene of another line of the same mixture */
+    Scene of(Line fellow) {
+        int at = recipe.lines().indexOf(fellow);
+        Line there = fellow.portions().stream()
+                .filter(p -> pot != null && pot.id().equals(p.component()))
+                .findFirst()
+                .orElse(fellow);
+        return new Scene(recipe, procedure, at, there);
+    }
+
+    String role() {
+        return line.ingredient().role();
+    }
+
+    Family family() {
+        return recipe.family();
+    }
+
+    boolean isIn(Procedure.Kind... kinds) {
+        return pot != null && List.of(kinds).contains(pot.kind());
+    }
+
+    /** @return whether the method was understood for this line */
+    boolean isPlaced() {
+        return pot != null;
+    }
+
+    /** The line's own words and its heading's. */
+    boolean lineSays(Pattern pattern) {
+        String heading = line.heading() == null ? "" : line.heading();
+        return pattern.matcher(lower(line.text() + " " + heading)).find();
+    }
+
+    boolean headingSays(Pattern pattern) {
+        return line.heading() != null && pattern.matcher(lower(line.heading())).find();
+    }
+
+    /** The clauses that use it. */
+    boolean says(Pattern pattern) {
+        return matches(using, pattern);
+    }
+
+    /** The clause that uses it and what is done to it right after, before anything else is named. */
+    boolean saysAtOnce(Pattern pattern) {
+        if (using.isEmpty()) {
+            return false;
+        }
+        int at = run.indexOf(using.getFirst());
+        int to = at + 1;
+        while (to < run.size() && run.get(to).uses().isEmpty()) {
+            to++;
+        }
+        return matches(run.subList(at, to), pattern);
+    }
+
+    /** The clauses of its mixture. */
+    boolean runSays(Pattern pattern) {
+        return matches(run, pattern)
+                || pot != null && pattern.matcher(lower(pot.name())).find();
+    }
+
+    /** Every clause of its pot. */
+    boolean potSays(Pattern pattern) {
+        return pot != null && matches(pot.steps(), pattern);
+    }
+
+    /** Any step of the recipe. */
+    boolean methodSays(Pattern pattern) {
+        return recipe.steps().stream().anyMatch(s -> pattern.matcher(lower(s)).find());
+    }
+
+    /** The sentences of the method that name it, cut at commas. */
+    boolean sentencesSay(Pattern pattern) {
+        List<Words.Word> words = Words.of(line.item());
+        if (words.isEmpty()) {
+            return false;
+        }
+        String head = words.getLast().key();
+        return recipe.steps().stream()
+                .flatMap(s -> Stream.of(s.split("(?<=[.!;,])\\s+")))
+                .filter(s -> Words.of(s).stream().anyMatch(w -> w.key().equals(head)))
+                .anyMatch(s -> pattern.matcher(lower(s)).find());
+    }
+
+    private static boolean matches(Collection<Step> steps, Pattern pattern) {
+        return steps.stream().anyMatch(s -> pattern.matcher(lower(s.words())).find());
+    }
+
+    /** @return whether its mixture holds something of these roles */
+    boolean with(String... roles) {
+        return fellows.stream()
+                .anyMatch(l -> Set.of(roles).contains(l.ingredient().role()));
+    }
+
+    /** @return grams of these roles beside it in its mixture */
+    double grams(String... roles) {
+        return fellows.stream()
+                .filter(l -> Set.of(roles).contains(l.ingredient().role()))
+                .mapToDouble(Line::gramsOrZero)
+                .sum();
+    }
+
+    /** @return indexes of the lines of its mixture that have these roles, its own among them */
+    Set<Integer> mixed(Set<String> roles) {
+        Set<Integer> found = new TreeSet<>(Set.of(index));
+        fellows.stream()
+                .filter(l -> roles.contains(l.ingredient().role()))
+                .forEach(l -> found.add(recipe.lines().indexOf(l)));
+        return found;
+    }
+
+    /** @return whether some clause of its pot uses it or names it */
+    boolean isUsed() {
+        return !using.isEmpty();
+    }
+
+    /** @return whether the larder's food of this id is in its mixture */
+    boolean holds(String id) {
+        return fellows.stream().anyMatch(l -> l.ingredient().id().equals(id));
+    }
+
+    /** @return whether its pot holds something of these roles, whenever it went in */
+    boolean potHolds(String... roles) {
+        return pot != null
+                && pot.of().stream()
+                        .filter(o -> o.line() != null && o.line() != index)
+                        .map(o -> recipe.lines().get(o.line()))
+                        .anyMatch(l -> l.ingredient() != null
+                                && Set.of(roles).contains(l.ingredient().role()));
+    }
+
+    /** @return whether it is worked in with these verbs, or its pot stands on the heat */
+    boolean isStirred(Pattern verbs) {
+        return says(verbs) || isHeated();
+    }
+
+    /** @return what is beside it in its mixture */
+    List<Line> fellows() {
+        return fellows;
+    }
+
+    /** @return roles of the next foods that go into its mixture after it; empty where nothing does */
+    List<String> next() {
+        if (using.isEmpty()) {
+            return List.of();
+        }
+        for (Step step : run.subList(run.indexOf(using.getFirst()) + 1, run.size())) {
+            List<String> roles = rolesOf(step);
+            if (!roles.isEmpty()) {
+                return roles;
+            }
+        }
+        return List.of();
+    }
+
+    /** @return roles of what is used in the same clause, itself left out */
+    List<String> beside() {
+        return using.isEmpty() ? List.of() : rolesOf(using.getFirst());
+    }
+
+    private List<String> rolesOf(Step step) {
+        return step.uses().stream()
+                .map(Of::line)
+                .filter(l -> l != null && l != index)
+                .map(l -> recipe.lines().get(l).ingredient())
+                .filter(i -> i != null)
+                .map(i -> i.role())
+                .toList();
+    }
+
+    /** @return whether its pot, or one that this goes into, holds heat: a pan on the stove */
+    boolean isHeated() {
+        return matches(run, Heat.STOVE);
+    }
+
+    /** @return whether it is the only food of its pot, or has only things of these roles beside it */
+    boolean isAloneBut(String... roles) {
+        return pot != null
+                && pot.of().stream()
+                        .allMatch(o -> o.line() != null
+                                && (o.line() == index || isOf(recipe.lines().get(o.line()), roles)));
+    }
+
+    private static boolean isOf(Line other, String... roles) {
+        return other.ingredient() == null
+                || Set.of(roles).contains(other.ingredient().role());
+    }
+
+    /** @return whether its pot lies on top of the dish (crumbs, herbs and other cheese above do not count) */
+    boolean isOnTop() {
+        if (pot == null) {
+            return false;
+        }
+        List<Placement> layers = new ArrayList<>(procedure.layers());
+        for (int i = layers.size() - 1; i >= 0; i--) {
+            Placement layer = layers.get(i);
+            if (layer.of().equals(pot.id())) {
+                return true;
+            }
+            if (!layer.late() && !isTrimming(layer.of())) {
+                return false;
+            }
+        }
+        return false;
+    }
+
+    private boolean isTrimming(String id) {
+        return procedure.components().stream().filter(c -> c.id().equals(id)).anyMatch(c -> switch (c.kind()) {
+            case TOPPING, GARNISH, MELTING_CHEESE, HARD_CHEESE -> true;
+            default -> false;
+        });
+    }
+
+    boolean isLaid() {
+        return pot != null && procedure.layers().stream().anyMatch(l -> l.of().equals(pot.id()));
+    }
+
+    /** @return whether it is served beside the dish */
+    boolean isBeside() {
+        return pot != null
+                && procedure.beside().stream()
+                        .anyMatch(b -> b.of().equals(pot.id()) && b.use() == Procedure.Fate.SERVED_BESIDE);
+    }
+
+    /** @return whether any pot of the recipe holds eggs and a liquid dairy that set together */
+    boolean dishHasCustard() {
+        return recipe.family() == Family.STRATA
+                || recipe.lines().stream()
+                                        .filter(l -> l.hasRole("egg"))
+                                        .mapToDouble(Line::gramsOrZero)
+                                        .sum()
+                                >= CUSTARD_EGGS_GRAMS
+                        && recipe.lines().stream().anyMatch(l -> l.hasRole("milk") || l.hasRole("cream"));
+    }
+
+    /** Fewer eggs than three make no custard for a whole dish; kitchen practice. */
+    private static final double CUSTARD_EGGS_GRAMS = 140;
+}
