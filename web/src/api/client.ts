@@ -12,6 +12,8 @@ import type {
   MealBrief,
   MealPlan,
   NamedPan,
+  Near,
+  OneOrApart,
   Plan,
   ProblemBody,
   Product,
@@ -77,6 +79,8 @@ export const api = {
   undo: (id: string, version: number) => ask<Dish>("POST", `/api/dishes/${id}/undo`, undefined, version),
   redo: (id: string, version: number) => ask<Dish>("POST", `/api/dishes/${id}/redo`, undefined, version),
   label: (text: string) => ask<LabelReading>("POST", "/api/labels/read", { text }),
+  oneOrApart: (brief: Brief) => ask<OneOrApart>("POST", "/api/plans/one-or-apart", brief),
+  near: (words: string) => ask<Near[]>("GET", `/api/larder/near?words=${encodeURIComponent(words)}`),
   components: () => ask<ComponentRecipe[]>("GET", "/api/larder/components"),
   products: () => ask<Product[]>("GET", "/api/larder/products"),
   keepProduct: (product: ProductInput, id?: string) =>

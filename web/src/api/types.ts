@@ -76,3 +76,6 @@ export interface ProblemBody {
   status: number;
   current?: Dish;
 }
+export type OneOrApart = Schemas["Compared"];
+export type Feeding = Schemas["Feeding"];
+export type Near = Schemas["Near"];

@@ -1,6 +1,8 @@
+import { useQuery } from "@tanstack/react-query";
 import { useId, useState } from "react";
-import type { LarderItem, Line, LineInBrief, Part } from "../../api";
+import { api, type LarderItem, type Line, type LineInBrief, type Part } from "../../api";
 import { Button, grams, PART_WORDS, percent } from "../../ui";
+import { NearestFoods } from "../NearestFoods";
 
 interface Props {
   line: Line;
@@ -41,8 +43,24 @@ export function LineRow({ line, open, larder, onOpen, onCorrect }: Props) {
           </Button>
         </div>
       </div>
+      {!line.ingredientName && <Unknown line={line} onCorrect={onCorrect} />}
       {open && <Correction line={line} larder={larder} onCorrect={onCorrect} />}
     </div>
+  );
+}
+
+function Unknown({ line, onCorrect }: Pick<Props, "line" | "onCorrect">) {
+  const near = useQuery({
+    queryKey: ["near", line.text],
+    queryFn: () => api.near(line.text),
+    staleTime: Number.POSITIVE_INFINITY,
+  });
+  return (
+    <NearestFoods
+      text={line.text}
+      nearest={near.data ?? []}
+      onIs={(ingredient) => onCorrect({ text: line.text, heading: line.heading, ingredient })}
+    />
   );
 }
 

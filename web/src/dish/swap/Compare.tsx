@@ -1,6 +1,7 @@
 import type { ReactNode } from "react";
 import type { Alternative, Swap } from "../../api";
 import { Button, change, minutes, percent } from "../../ui";
+import { named } from "./answers";
 
 type Option = Pick<Alternative, "rule" | "becomes" | "fidelity" | "terms" | "cost" | "check">;
 
@@ -29,7 +30,7 @@ function toolWords(tool: string, missing: readonly string[]): string {
 /** The taken answer and the others side by side, each with what it costs against the original. */
 export function Compare({ swap, onChoose }: { swap: Swap; onChoose: (rule: string) => void }) {
   const taken: Option[] = swap.becomes.length ? [swap] : [];
-  const options = [...taken, ...swap.alternatives];
+  const options: Option[] = [...taken, ...swap.alternatives, ...swap.conditional];
   return (
     // biome-ignore lint/a11y/noNoninteractiveTabindex: a region that scrolls must be reached by keyboard
     <section className="mt-3 overflow-x-auto" tabIndex={0} aria-label={`What would do for ${swap.was}, side by side`}>
@@ -45,7 +46,7 @@ export function Compare({ swap, onChoose }: { swap: Swap; onChoose: (rule: strin
                 scope="col"
                 className={`min-w-32 max-w-44 px-3 pt-2 pb-1.5 text-left font-semibold ${o.rule === swap.rule ? "rounded-t-lg bg-rim-soft" : ""}`}
               >
-                {o.becomes.map((b) => b.item).join(" + ")}
+                {named(o)}
               </th>
             ))}
           </tr>
@@ -81,7 +82,7 @@ export function Compare({ swap, onChoose }: { swap: Swap; onChoose: (rule: strin
                 ) : (
                   <Button
                     className="min-h-9 px-2.5 text-sm"
-                    aria-label={`Use ${o.becomes.map((b) => b.item).join(" and ")} instead`}
+                    aria-label={`Use ${named(o)} instead`}
                     onClick={() => onChoose(o.rule)}
                   >
                     Use this

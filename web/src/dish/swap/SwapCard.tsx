@@ -1,46 +1,81 @@
 import { Collapsible } from "radix-ui";
-import type { Becomes, Swap } from "../../api";
-import { Button, percent } from "../../ui";
+import { useState } from "react";
+import type { Swap } from "../../api";
+import { Button } from "../../ui";
+import { Answers } from "./Answers";
 import { Compare } from "./Compare";
 
 const LEAVE_OUT = "leave-out";
+const OPEN = "open";
+const GOES_WITH = "goes-with";
 
+/** One thing replaced: what it was and did, what would do instead, and the one taken. */
 export function SwapCard({ swap, onChoose }: { swap: Swap; onChoose: (rule: string | null) => void }) {
+  const [why, setWhy] = useState(false);
   const left = swap.rule === LEAVE_OUT;
+  const open = swap.rule === OPEN;
+  if (swap.rule === GOES_WITH) {
+    return (
+      <li className="min-w-0 py-2 text-faded">
+        {swap.was}: not needed. {swap.reason}
+      </li>
+    );
+  }
   return (
-    <li className="min-w-0 py-3">
-      <Collapsible.Root>
-        <div className="grid items-start gap-x-4 gap-y-1 sm:grid-cols-[1fr_auto_1.2fr_auto]">
-          <p className="text-faded">
-            {swap.was}
-            <span className="block text-sm">{offence(swap.offends)}</span>
-          </p>
-          <span aria-hidden="true" className="hidden font-bold text-warm sm:block">
-            →
-          </span>
-          {left ? <p className="font-semibold">left out</p> : <Things becomes={swap.becomes} />}
-          <Collapsible.Trigger asChild>
-            <Button look="quiet" className="min-h-9 text-sm" aria-label={`Why, and what else, for ${swap.was}`}>
-              Why?
-            </Button>
-          </Collapsible.Trigger>
+    <li className={`min-w-0 py-3 ${open ? "-mx-3 rounded-lg bg-warm-soft px-3" : ""}`}>
+      <Collapsible.Root open={why} onOpenChange={setWhy}>
+        <div className="grid gap-x-5 gap-y-2 sm:grid-cols-[minmax(13rem,1fr)_1.8fr]">
+          <div>
+            <p className="font-medium">{swap.was}</p>
+            <p className="text-sm text-faded">{[swap.does, offence(swap.offends)].filter(Boolean).join("; ")}</p>
+            <div className="-ml-2 mt-1 flex flex-wrap gap-x-1">
+              <Collapsible.Trigger asChild>
+                <Button
+                  look="quiet"
+                  className="min-h-8 px-2 py-0.5 text-sm"
+                  aria-label={`Why, and what each costs, for ${swap.was}`}
+                >
+                  {why ? "Less" : "Why? Compare"}
+                </Button>
+              </Collapsible.Trigger>
+              {left ? (
+                <Button look="quiet" className="min-h-8 px-2 py-0.5 text-sm" onClick={() => onChoose(null)}>
+                  Put it back
+                </Button>
+              ) : (
+                <Button
+                  look="quiet"
+                  className="min-h-8 px-2 py-0.5 text-sm"
+                  aria-label={`Leave out ${swap.was}`}
+                  onClick={() => onChoose(LEAVE_OUT)}
+                >
+                  Leave it out
+                </Button>
+              )}
+            </div>
+          </div>
+          <div className="min-w-0">
+            {left && <p className="font-semibold">left out</p>}
+            {swap.notice && (
+              <p className="mb-1.5">
+                <strong className="font-semibold text-warm">{open ? "Yours to choose. " : ""}</strong>
+                {swap.notice}
+              </p>
+            )}
+            <Answers swap={swap} onChoose={onChoose} />
+            {swap.check && (
+              <details className="mt-1 px-2 text-sm text-warm">
+                <summary className="cursor-pointer font-semibold">What to read on the label</summary>
+                {swap.check}
+              </details>
+            )}
+          </div>
         </div>
-        {swap.check && (
-          <details className="mt-1 text-sm text-warm">
-            <summary className="cursor-pointer font-semibold">Read the label</summary>
-            {swap.check}
-          </details>
-        )}
         <Collapsible.Content className="mt-2 rounded-lg bg-enamel p-3">
           <p>{swap.reason}</p>
-          {!left && (
+          {swap.becomes.length > 0 && (
             <p className="mt-1">
               <strong>At the stove:</strong> {swap.method}
-            </p>
-          )}
-          {!left && (
-            <p className="mt-1 text-sm text-faded">
-              Rule {swap.rule}, job {swap.job}; about {percent(swap.fidelity)} like the original.
             </p>
           )}
           {swap.passedOver.length > 0 && (
@@ -48,23 +83,7 @@ export function SwapCard({ swap, onChoose }: { swap: Swap; onChoose: (rule: stri
               Nearer still, but shut out: {swap.passedOver.map((p) => `${p.item} (${p.because})`).join("; ")}.
             </p>
           )}
-          {(!left || swap.alternatives.length > 0) && <Compare swap={swap} onChoose={onChoose} />}
-          <div className="mt-3 flex flex-wrap gap-2">
-            {left ? (
-              <Button className="text-sm" onClick={() => onChoose(null)}>
-                Put it back
-              </Button>
-            ) : (
-              <Button
-                look="quiet"
-                className="text-sm"
-                aria-label={`Leave out ${swap.was}`}
-                onClick={() => onChoose(LEAVE_OUT)}
-              >
-                Leave it out
-              </Button>
-            )}
-          </div>
+          <Compare swap={swap} onChoose={onChoose} />
         </Collapsible.Content>
       </Collapsible.Root>
     </li>
@@ -74,16 +93,4 @@ export function SwapCard({ swap, onChoose }: { swap: Swap; onChoose: (rule: stri
 function offence(offends: readonly string[]): string {
   const holds = offends.filter((o) => !o.startsWith("not "));
   return holds.length ? `holds ${holds.join(", ")}` : offends.join(", ");
-}
-
-function Things({ becomes }: { becomes: readonly Becomes[] }) {
-  return (
-    <ul>
-      {becomes.map((b) => (
-        <li key={b.ingredient}>
-          <strong className="font-semibold">{b.item}</strong> · {b.display}
-        </li>
-      ))}
-    </ul>
-  );
 }

@@ -1,10 +1,13 @@
 import { Button, Card, Notice } from "../../ui";
 import { Cautions } from "../Cautions";
+import { NearestFoods } from "../NearestFoods";
+import { withLine } from "../read/corrections";
 import type { StopProps } from "../stopProps";
 import { DifferencesCard } from "./DifferencesCard";
 import { Ingredients } from "./Ingredients";
 import { MadeCard } from "./MadeCard";
 import { NeedsPicker } from "./NeedsPicker";
+import { OneOrApartCard } from "./OneOrApartCard";
 import { SchoolsCard } from "./SchoolsCard";
 import { SwapCard } from "./SwapCard";
 
@@ -12,6 +15,17 @@ export function SwapStop({ plan, brief, edit }: StopProps) {
   const choose = (source: number, rule: string | null) => {
     const { [source]: _old, ...rest } = brief.choices ?? {};
     edit({ choices: rule === null ? rest : { ...rest, [source]: rule } });
+  };
+  const name = async (source: number, ingredient: string) => {
+    const line = plan.recipe.lines[source];
+    if (line) {
+      const recipe = await withLine(brief.recipe ?? {}, source, {
+        text: line.text,
+        heading: line.heading,
+        ingredient,
+      });
+      edit({ recipe });
+    }
   };
   const make = (id: string, how: string) => edit({ made: { ...brief.made, [id]: how } });
   const asked = plan.needs.needs.length > 0 || plan.needs.avoid.length > 0;
@@ -30,7 +44,8 @@ export function SwapStop({ plan, brief, edit }: StopProps) {
           <ul className="mt-1 space-y-2">
             {plan.unresolved.map((u) => (
               <li key={`${u.source}-${u.text}`}>
-                <strong>{u.text}</strong>: {u.why}{" "}
+                <strong>{u.text}</strong>: {u.why}
+                <NearestFoods text={u.text} nearest={u.nearest} onIs={(id) => void name(u.source, id)} />
                 <Button
                   look="quiet"
                   className="min-h-8 px-2 py-0.5 text-sm"
@@ -44,7 +59,8 @@ export function SwapStop({ plan, brief, edit }: StopProps) {
           </ul>
         </Notice>
       )}
-      <Card title="Was → becomes" aside={plan.swaps.length ? `${plan.swaps.length} swaps` : undefined}>
+      <OneOrApartCard brief={brief} edit={edit} />
+      <Card title="Was → becomes" aside={plan.swaps.length ? swapsAside(plan) : undefined}>
         {plan.swaps.length === 0 && (
           <p className="text-faded">
             {asked ? "Everything in this recipe fits as it is." : "Say above who it must be safe for."}
@@ -75,4 +91,10 @@ export function SwapStop({ plan, brief, edit }: StopProps) {
       )}
     </div>
   );
+}
+
+function swapsAside({ swaps }: StopProps["plan"]): string {
+  const open = swaps.filter((s) => s.rule === "open").length;
+  const count = `${swaps.length} ${swaps.length === 1 ? "swap" : "swaps"}; % is how like the original`;
+  return open ? `${open} for you to choose; ${count}` : count;
 }

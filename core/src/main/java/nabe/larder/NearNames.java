@@ -12,6 +12,10 @@ import java.util.Set;
 final class NearNames {
     private static final double LAST_WORD = 0.6;
     private static final double OTHER_WORD = 0.3;
+    /** What a thing is sold or cut in says nothing of what it is. */
+    private static final Set<String> FORMS =
+            Set.of("block", "slice", "piece", "chunk", "cube", "strip", "pack", "packet", "tin", "jar", "stick", "bag");
+
     private final List<Name> names = new ArrayList<>();
 
     private record Name(Ingredient ingredient, List<String> words, Set<String> pairs) {}
@@ -47,7 +51,7 @@ final class NearNames {
 
     /** @return at most so many different foods, the nearest first; fewer where nothing is like it */
     List<Ingredient> to(String text, int most) {
-        List<String> words = keys(text);
+        List<String> words = keys(text).stream().filter(w -> !FORMS.contains(w)).toList();
         if (words.isEmpty()) {
             return List.of();
         }

@@ -28,6 +28,12 @@ public record Judgement(Set<String> offends, Set<String> maybe, Set<String> trac
         return !maybe.isEmpty() || !traces.isEmpty();
     }
 
+    /** @return how many things some makers put in that do not fit; all tree nuts are one */
+    public int doubts() {
+        long others = maybe.stream().filter(word -> !NUTS.contains(word)).count();
+        return (int) others + (others < maybe.size() ? 1 : 0);
+    }
+
     /** @return what to look for on the packet, in a cook's words, or null when there is nothing */
     public String labelAdvice(String name) {
         if (!needsLabel()) {

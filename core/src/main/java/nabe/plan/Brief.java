@@ -60,6 +60,11 @@ public record Brief(
         return new Brief(recipe, needs, pan, oven, others, choices, eaters, schools, made, prep, build, forecast);
     }
 
+    /** @return the same for these people of the house and so many servings */
+    Brief eatenBy(List<String> people, Integer others) {
+        return new Brief(recipe, needs, pan, oven, others, choices, people, schools, made, prep, build, forecast);
+    }
+
     private static void checkServings(Integer servings) {
         if (servings != null && (servings < 1 || servings > MOST_SERVINGS)) {
             throw new IllegalArgumentException("The servings (" + servings + ") must be between 1 and 200.");

@@ -39,7 +39,7 @@ final class Differences {
             add(
                     out ? Kind.LEFT_OUT : Kind.SWAP,
                     out
-                            ? swap.was() + ": left out"
+                            ? swap.was() + (swap.rule().equals(Swap.OPEN) ? ": yours to choose" : ": left out")
                             : swap.was() + " → "
                                     + swap.becomes().stream()
                                             .map(Swap.Becomes::item)

@@ -189,6 +189,7 @@ public final class Planner {
     record Built(
             Recipe recipe,
             Procedure procedure,
+            Needs needs,
             Conversion conversion,
             Schools schools,
             @Nullable String sheets,
@@ -220,6 +221,7 @@ public final class Planner {
         return new Built(
                 recipe,
                 understood.procedure,
+                needs,
                 settled.conversion(),
                 settled.schools(),
                 settled.asWritten(),
@@ -263,6 +265,22 @@ public final class Planner {
                                     needs.strict() && !needs.isEmpty());
                         })
                         .toList());
+    }
+
+    /**
+     * One dish for everybody who eats it, or a small one apart for those with needs.
+     *
+     * @throws RecipeException when the brief holds no recipe that can be read
+     */
+    public OneOrApart.Compared oneOrApart(Brief brief) {
+        return new OneOrApart(larder, this::upToTheOven, this::labelsToRead).compare(brief, home.house());
+    }
+
+    private int labelsToRead(Built built) {
+        return (int) new ShoppingList(built.needs, Display.of(home.house()))
+                .of(built.conversion.toBuy(), built.build.sheets()).stream()
+                        .filter(i -> i.buy() != ShoppingItem.Buy.ANY)
+                        .count();
     }
 
     private Plan.Budgets budgets(Recipe recipe, PrepPlan prep, BuildPlan build, BakePlan bake, Schools schools) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import nabe.recipe.Procedure.Step;
 import nabe.recipe.Procedure.Vessel;
@@ -13,6 +14,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Another dish in place of a mixture: its own step stands where the mixture was made, and the rest of that work is gone. */
 final class AnotherDish {
+    private static final Pattern MIXTURE = Pattern.compile("\\b(?:batter|dough|custard)\\b", Pattern.CASE_INSENSITIVE);
     private final Swap swap;
     private final Set<Integer> mixed;
     private int sentence = -1;
@@ -41,10 +43,13 @@ final class AnotherDish {
                 .orElse(null);
     }
 
-    /** @return whether the step works on the mixture, or goes on with the sentence that did */
+    /** @return whether the step works on the mixture, names it, or goes on with the sentence that did */
     boolean covers(Step step) {
         boolean uses = step.uses().stream().anyMatch(u -> u.line() != null && mixed.contains(u.line()));
-        return uses || step.uses().isEmpty() && step.sentence() == sentence;
+        return uses
+                || step.uses().isEmpty()
+                        && (step.sentence() == sentence
+                                || MIXTURE.matcher(step.words()).find());
     }
 
     void take(Step step, List<Constituent> uses) {

@@ -1,6 +1,7 @@
 package nabe.swap;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -100,7 +101,9 @@ final class LineSwaps {
             takeUnknown(index, line);
             return;
         }
-        line.portions().forEach(portion -> takeKnown(index, portion, line));
+        line.portions().stream()
+                .sorted(Comparator.comparingDouble(Line::gramsOrZero).reversed())
+                .forEach(portion -> takeKnown(index, portion, line));
         line.also().forEach(other -> takeKnown(index, line.naming(other), line));
     }
 
@@ -232,6 +235,7 @@ final class LineSwaps {
                 rule.method(),
                 rule.id(),
                 job,
+                job.words(),
                 chosen.fidelity().score(),
                 chosen.fidelity(),
                 chosen.cost(),
@@ -350,6 +354,7 @@ final class LineSwaps {
                 method,
                 rule,
                 job,
+                job == null ? "" : job.words(),
                 0,
                 Fidelity.NONE,
                 Cost.NONE,

@@ -123,7 +123,7 @@ final class Options {
                 .filter(c -> !judge(larder.get(c.use())).maybe().isEmpty())
                 .count();
         long doubts = rule.becomes().stream()
-                .mapToLong(c -> judge(larder.get(c.use())).maybe().size())
+                .mapToLong(c -> judge(larder.get(c.use())).doubts())
                 .sum();
         return new Option(
                 rule, portions, fidelity, cost, Ranking.of(fidelity, asked, avoided, labels, doubts, cost), onlyIf);

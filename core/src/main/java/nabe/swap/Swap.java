@@ -1,7 +1,6 @@
 package nabe.swap;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
-import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
 import nabe.swap.job.Job;
 import org.jspecify.annotations.Nullable;
@@ -17,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param reason why that works; {@code method} what changes at the stove
  * @param rule the rule's id; {@link Kitchen#LEAVE_OUT} where the cook leaves it out, {@link #OPEN} where nothing stays near
  *     enough for Nabe to choose, {@link #GOES_WITH} where it goes with what another dish stands for
- * @param job the work it does there, or null where the cook leaves out what is not known
+ * @param job the work it does there, or null where the cook leaves out what is not known; {@code does} as the cook reads it
  * @param fidelity 0 to 1, the score of {@code terms}
  * @param check what to read on packets, or null
  * @param notice what would be lost, where Nabe does not choose by itself, or null
@@ -36,6 +35,7 @@ public record Swap(
         String method,
         String rule,
         @Nullable Job job,
+        String does,
         double fidelity,
         Fidelity terms,
         Cost cost,
@@ -63,6 +63,7 @@ public record Swap(
                 method,
                 rule,
                 job,
+                does,
                 fidelity,
                 terms,
                 cost,
@@ -78,12 +79,6 @@ public record Swap(
     /** @param display the amount as a cook reads it */
     public record Becomes(
             String item, String ingredient, @Nullable Double grams, String display) {}
-
-    /** @return what it does there, as the cook reads it */
-    @JsonProperty
-    public String does() {
-        return job == null ? "" : job.words();
-    }
 
     /**
      * @param rule what to choose to have it

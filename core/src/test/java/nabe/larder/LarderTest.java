@@ -134,4 +134,15 @@ class LarderTest {
                 .containsExactly(1, 1, 0);
         assertThat(Slips.between("cream", "cinnamon", 2)).isGreaterThan(2);
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "smoky tofu block, smoked-tofu",
+        "organic kamut semolina grits, semolina",
+        "sourdough rye crispbred, crispbreads",
+        "gorgonzolla dolce, gorgonzola"
+    })
+    void wordsThatNameNothingComeNearToWhatTheyMean(String words, String id) {
+        assertThat(LARDER.nearest(words)).hasSize(3).extracting(Ingredient::id).contains(id);
+    }
 }

@@ -34,7 +34,7 @@ final class CheeseJobs {
         if (scene.says(SCATTERS)) {
             return TRIMMINGS.containsAll(scene.beside()) ? Job.BROWNS : Job.LAID;
         }
-        if (scene.with("crumbs") && scene.isOnTop()) {
+        if (isCrumbed(scene) && scene.isOnTop()) {
             return Job.BROWNS;
         }
         return stirredIn(scene);
@@ -45,6 +45,26 @@ final class CheeseJobs {
                 ? false
                 : scene.isAloneBut(
                         "melting-cheese", "hard-cheese", "crumbly-cheese", "herb", "dried-herb", "spice", "salt");
+    }
+
+    /** Mixed into nothing but the crumbs that go on top. */
+    private static boolean isCrumbed(Scene scene) {
+        return scene.isAloneBut(
+                "melting-cheese",
+                "hard-cheese",
+                "crumbs",
+                "bread",
+                "butter",
+                "oil",
+                "herb",
+                "dried-herb",
+                "nut",
+                "seed",
+                "cured-meat",
+                "spice",
+                "salt",
+                "grain",
+                "aromatic");
     }
 
     private static Job stirredIn(Scene scene) {

@@ -29,10 +29,10 @@ final class EggJobs {
                 || scene.lineSays(Pattern.compile("\\bfor (?:coating|dipping|crumbing)"))) {
             return Job.COATS;
         }
-        Line flour = scene.fellows().stream()
-                .filter(l -> l.ingredient().role().startsWith("flour"))
-                .findFirst()
-                .orElse(null);
+        if (scene.potSays(FlourJobs.CHOUX)) {
+            return Job.LIFTS;
+        }
+        Line flour = scene.flour().orElse(null);
         Job made = flour == null ? null : inFlour(scene, flour);
         return made != null ? made : sets(scene);
     }

@@ -52,10 +52,7 @@ final class FatJobs {
     }
 
     private static Job inMixture(Scene scene) {
-        Line flour = scene.fellows().stream()
-                .filter(l -> l.ingredient().role().startsWith("flour"))
-                .findFirst()
-                .orElse(null);
+        Line flour = scene.flour().orElse(null);
         Job job = flour == null ? null : FlourJobs.of(scene.of(flour));
         if (job == Job.SHORT_DOUGH || job == Job.DROPPED_DOUGH || job == Job.CRUMBLE || job == Job.YEAST_DOUGH) {
             boolean liquid = scene.lineSays(Pattern.compile("\\bmelted\\b")) && !scene.says(RUBS);
@@ -78,6 +75,10 @@ final class FatJobs {
     }
 
     private static Job atTheStove(Scene scene) {
+        if (scene.beside().stream().anyMatch(r -> r.startsWith("flour"))
+                && scene.beside().size() == 1) {
+            return Job.ROUX;
+        }
         boolean intoLiquid = scene.beside().stream().anyMatch(r -> r.equals("stock") || r.equals("milk"));
         if (scene.says(MELTS) && !intoLiquid) {
             List<String> next = scene.next();

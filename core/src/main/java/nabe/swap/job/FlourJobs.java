@@ -32,6 +32,7 @@ final class FlourJobs {
     private static final Pattern COLD = Pattern.compile("\\b(?:cold|slake|paste|slurry|jar|smooth)\\b");
     private static final Pattern SHAPED =
             Pattern.compile("\\b(?:patt(?:y|ies)|balls?|fritters?|cakes|burgers?|meatballs?)\\b");
+    static final Pattern CHOUX = Pattern.compile("\\b(?:choux|leaves the sides)\\b");
     private static final double MOST_COATING_GRAMS = 120;
     private static final double A_LITTLE_FLOUR = 60;
 
@@ -43,6 +44,9 @@ final class FlourJobs {
         }
         if (coats(scene)) {
             return Job.DREDGE;
+        }
+        if (scene.potSays(CHOUX)) {
+            return Job.DROPPED_DOUGH;
         }
         Job mixture = mixture(scene);
         return mixture != null ? mixture : thickens(scene);

@@ -71,10 +71,7 @@ final class MilkJobs {
     }
 
     private static Job inMixture(Scene scene) {
-        Line flour = scene.fellows().stream()
-                .filter(l -> l.ingredient().role().startsWith("flour"))
-                .findFirst()
-                .orElse(null);
+        Line flour = scene.flour().orElse(null);
         Job job = flour == null ? null : FlourJobs.of(scene.of(flour));
         if (job != null) {
             switch (job) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
@@ -67,6 +68,10 @@ final class Scene {
 
     private static final Pattern GOES_ON = Pattern.compile(
             "^(?:\\w+ly )?\\w+ (?:in|into|with|through|back|over|it|them|this|all|everything|together)\\b");
+
+    /** The wet half of a dough goes into the dry one. */
+    private static final Pattern DRY =
+            Pattern.compile("\\b(?:dry (?:things|ingredients|mix\\w*|ones|goods)|make a well|into the flour)\\b");
 
     private final Recipe recipe;
     private final Procedure procedure;
@@ -282,11 +287,29 @@ final class Scene {
     /** @return whether its pot holds something of these roles, whenever it went in */
     boolean potHolds(String... roles) {
         return pot != null
-                && pot.of().stream()
-                        .filter(o -> o.line() != null && o.line() != index)
-                        .map(o -> recipe.lines().get(o.line()))
-                        .anyMatch(l -> l.ingredient() != null
-                                && Set.of(roles).contains(l.ingredient().role()));
+                && inPot().stream()
+                        .anyMatch(l -> Set.of(roles).contains(l.ingredient().role()));
+    }
+
+    /** @return the flour it is mixed with: in its own mixture, or in the dry half of a dough that it is stirred into */
+    Optional<Line> flour() {
+        Optional<Line> own = flourAmong(fellows);
+        return own.isPresent() || pot == null || !(potHolds("leavening") || potSays(DRY)) ? own : flourAmong(inPot());
+    }
+
+    private static Optional<Line> flourAmong(List<Line> lines) {
+        return lines.stream()
+                .filter(l -> l.ingredient().role().startsWith("flour"))
+                .findFirst();
+    }
+
+    private List<Line> inPot() {
+        return pot.of().stream()
+                .map(Of::line)
+                .filter(l -> l != null && l != index)
+                .map(recipe.lines()::get)
+                .filter(l -> l.ingredient() != null)
+                .toList();
     }
 
     /** @return whether it is worked in with these verbs, or its pot stands on the heat */

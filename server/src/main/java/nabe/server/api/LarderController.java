@@ -10,18 +10,22 @@ import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.larder.Origin;
 import nabe.larder.Properties;
+import nabe.swap.Unresolved;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** What the larder holds: ingredients for choosing by hand, and the recipes of what is made at home. */
 @RestController
 @RequestMapping("/api/larder")
 class LarderController {
+    private final Larder larder;
     private final List<LarderItem> items;
     private final List<ComponentView> components;
 
     LarderController(Larder larder) {
+        this.larder = larder;
         Properties properties = new Properties(larder);
         ComponentBook book = new ComponentBook(larder);
         items = larder.all().stream()
@@ -72,6 +76,14 @@ class LarderController {
     @GetMapping("/ingredients")
     List<LarderItem> ingredients() {
         return items;
+    }
+
+    /** What words that name no food may mean, the nearest first. */
+    @GetMapping("/near")
+    List<Unresolved.Near> near(@RequestParam String words) {
+        return larder.nearest(words).stream()
+                .map(i -> new Unresolved.Near(i.id(), i.name()))
+                .toList();
     }
 
     @GetMapping("/components")

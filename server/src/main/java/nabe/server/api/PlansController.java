@@ -1,5 +1,6 @@
 package nabe.server.api;
 
+import nabe.plan.OneOrApart;
 import nabe.server.KitchenTable;
 import nabe.server.brief.BriefRequest;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -20,5 +21,11 @@ class PlansController {
     @PostMapping
     PlanView plan(@RequestBody BriefRequest request) {
         return PlanView.of(table.planner().plan(request.brief()));
+    }
+
+    /** One dish for everybody who eats it, or a small one apart: both, with advice. */
+    @PostMapping("/one-or-apart")
+    OneOrApart.Compared oneOrApart(@RequestBody BriefRequest request) {
+        return table.planner().oneOrApart(request.brief());
     }
 }
