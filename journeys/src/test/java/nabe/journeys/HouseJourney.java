@@ -27,5 +27,19 @@ class HouseJourney extends Journey {
         button(page, "Ketil").click();
         assertThat(page.getByText("Judged for gluten-free")).isVisible();
         assertThat(page.getByText("brown-rice lasagna sheets").first()).isVisible();
+
+        page.navigate("/house");
+        button(page, "Add a person").click();
+        page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("Runa");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Keep")))
+                .click();
+        assertThat(page.getByText("Runa", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
+        page.navigate("/dishes/" + aDish() + "/swap");
+        button(page, "Ketil").click();
+        button(page, "Runa").click();
+        assertThat(page.getByText("One dish, or a small one apart?")).isVisible();
+        button(page, "Make this one for Ketil only").click();
+        assertThat(page.getByText("One dish, or a small one apart?")).hasCount(0);
     }
 }

@@ -29,7 +29,7 @@ class SwapJourney extends Journey {
 
     @Test
     void answersStandSideBySideAndOneIsLeftOutAndPutBack() {
-        button(page, "Why, and what else, for 250 g mozzarella").click();
+        button(page, "Why, and what each costs, for 250 g mozzarella").click();
         Locator beside = page.getByRole(
                 AriaRole.REGION,
                 new Page.GetByRoleOptions().setName("What would do for 250 g mozzarella, side by side"));
@@ -72,5 +72,51 @@ class SwapJourney extends Journey {
         assertThat(saving(page)).hasText("Saved");
         page.reload();
         assertThat(page.getByText("1 of its own")).isVisible();
+    }
+
+    @Test
+    void whatNothingDoesWellIsChosenByTheCook() {
+        page = dish("""
+                Herb pudding
+                Serves 4
+
+                400 g carrots
+                140 g plain flour
+                4 eggs
+                200 ml milk
+
+                Whisk the flour, eggs and milk to a smooth batter. Roast the carrots at 220C in a tin.
+                Pour the batter round and bake 30 minutes at 220C.
+                """, "egg-free");
+        assertThat(page.getByText("Yours to choose.")).isVisible();
+        Locator scone =
+                page.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(Pattern.compile("scone dough")));
+        assertThat(scone).not().isChecked();
+        scone.click();
+        assertThat(scone).isChecked();
+        assertThat(page.getByText("Yours to choose.")).hasCount(0);
+        assertThat(page.getByText("200 ml milk: not needed.")).isVisible();
+        assertThat(saving(page)).hasText("Saved");
+    }
+
+    @Test
+    void whatIsNotKnownIsNamedByOneTouch() {
+        page = dish(RECIPE.replace("250 g mozzarella", "250 g gorgonzolla-ish blok"), "vegan");
+        Locator near = page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(Pattern.compile("^250 g gorgonzolla-ish blok is ")))
+                .first();
+        near.click();
+        assertThat(near).hasCount(0);
+        assertThat(saving(page)).hasText("Saved");
+    }
+
+    private Page dish(String text, String need) {
+        String id = new Http(nabe.address())
+                .post("/api/dishes", Map.of("recipe", Map.of("text", text), "needs", List.of(need)))
+                .body()
+                .get("id")
+                .asString();
+        return Browser.open(cook, "/dishes/" + id + "/swap");
     }
 }

@@ -178,7 +178,7 @@ class HomeApiTest {
     @Test
     void theLarderTellsWhatItKnows() {
         JsonNode items = http.get("/api/larder/ingredients").body();
-        assertThat(items.size()).isGreaterThan(450);
+        assertThat(items.size()).isGreaterThanOrEqualTo(750);
         items.forEach(i -> assertThat(i.at("/source").asString())
                 .as(i.at("/id").asString())
                 .isNotBlank());
@@ -190,6 +190,9 @@ class HomeApiTest {
             assertThat(c.at("/sign").asString()).isNotBlank();
         });
         assertThat(http.get("/api/house/choices").body().at("/questions").size())
-                .isEqualTo(12);
+                .isEqualTo(14);
+        JsonNode near = http.get("/api/larder/near?words=smoky%20tofu%20block").body();
+        assertThat(near.size()).isEqualTo(3);
+        assertThat(near.toString()).contains("smoked-tofu");
     }
 }
