@@ -52,6 +52,9 @@ final class Wrapping {
             kitchen.focusOn(scene.wrapper);
             return nouns.stream().noneMatch(n -> n.is(Kind.LINES));
         }
+        if (clause.does(Effect.ROLL) && rollsUp(nouns)) {
+            return true;
+        }
         List<Named> foods = nouns.stream().filter(Named::isFood).toList();
         Named shell = foods.stream()
                 .filter(n -> isWrapper(n)
@@ -96,6 +99,24 @@ final class Wrapping {
         foods.stream()
                 .filter(n -> n != holder && n != filling && n.portion().isSaid())
                 .forEach(n -> addInside(out, n));
+        dish.refill(out);
+        return true;
+    }
+
+    /** "Spread over the pancakes, roll up": what lies on them goes in. */
+    private boolean rollsUp(List<Named> nouns) {
+        if (nouns.stream().anyMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT))) {
+            return false;
+        }
+        Pot out = kitchen.pots.reversed().stream()
+                .filter(p -> !p.isEmpty() && FoodClasses.shared().holds("pancake", kitchen.roles(p)) && p.worked)
+                .findFirst()
+                .orElse(null);
+        Pot in = out == null ? null : filling(out);
+        if (in == null || in == out || dish.holds(in)) {
+            return false;
+        }
+        wrap(out, in);
         dish.refill(out);
         return true;
     }
