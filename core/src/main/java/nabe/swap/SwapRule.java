@@ -62,9 +62,9 @@ public record SwapRule(
     }
 
     /**
-     * How a sauce's two sentences read when it is not made as a roux any more; {becomes}, {liquid} and {fat} are filled in.
+     * How a sauce's clauses read when it is not made as a roux any more; {becomes}, {liquid} and {fat} are filled in.
      *
-     * @param alone in place of a sentence that names the flour without the liquid
+     * @param alone in place of a clause that names the flour without the liquid; one that names the fat too warms it first
      * @param liquid in place of the sentence that adds the liquid
      */
     public record Instead(String alone, String liquid) {}
