@@ -24,7 +24,11 @@ final class NameReader {
     private static final Pattern LONE_PAREN = Pattern.compile("[()\\[\\]]");
     private static final Pattern SPACE_BEFORE_MARK = Pattern.compile("\\s+([,;.])");
     private static final Pattern SPACES = Pattern.compile("\\s{2,}");
-    private static final Pattern SEGMENT = Pattern.compile("\\s*[,;]\\s*|\\s+-\\s+");
+    /** A comma, a dash, or where the thing is worked with another: "cornstarch | dissolved in milk". */
+    private static final Pattern SEGMENT = Pattern.compile(
+            "\\s*[,;]\\s*|\\s+-\\s+"
+                    + "|\\s+(?=(?:lightly |well )?(?:beaten|mixed|whisked|blended|dissolved|slaked|stirred|mashed) (?:up )?(?:with|in|into)\\b)");
+
     private static final Pattern END_MARKS = Pattern.compile("[.:,]+$");
     private static final Pattern PARENS = Pattern.compile("[(\\[]([^()\\[\\]]*)[)\\]]");
     private static final Pattern JOINT = Pattern.compile("\\s(?:and|plus|with|\\+|&)\\s", Pattern.CASE_INSENSITIVE);
