@@ -11,6 +11,9 @@ import nabe.bake.heat.Simulation;
 
 /** Finds when the foil comes off and the bake ends so that core, sheets and top arrive together, by baking the dish again and again on a coarse grid. */
 final class BakeFinder {
+    /** °C that the coarse grid may be ahead of the fine one. */
+    private static final double GRID = 2.2;
+
     private static final int COARSE_X = 10;
     private static final int COARSE_Z = 13;
     private static final double COARSE_SECONDS = 20;
@@ -109,12 +112,12 @@ final class BakeFinder {
         boolean colours = course.open() > 0;
         Heated heated = new Simulation(
                         dish, section, air, startCelsius, startCelsius < 0 ? FROZEN_SECONDS : COARSE_SECONDS)
-                .until(s -> s.core() >= wanted.core()
+                .until(s -> s.core() >= wanted.core() + GRID
                         && s.tender() >= wanted.tender()
                         && (!colours || s.browning() >= wanted.golden()))
                 .run(course.phases(airCelsius));
         return new Times(
-                first(heated, Heated.Sample::core, wanted.core()),
+                first(heated, Heated.Sample::core, wanted.core() + GRID),
                 first(heated, Heated.Sample::tender, wanted.tender()),
                 first(heated, Heated.Sample::browning, wanted.golden()));
     }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.ToDoubleFunction;
+import nabe.bake.heat.HeatDish;
 import nabe.bake.heat.HeatPhase;
 import nabe.bake.heat.Heated;
 import nabe.bake.heat.Simulation;
@@ -118,9 +119,9 @@ public final class BakePlanner {
     }
 
     private BakePlan.Band band(Baking baking, Course course) {
-        int quick = total(baking, course, OVEN_OFF, START_OFF);
-        int slow = total(baking, course, -OVEN_OFF, -START_OFF);
-        int usual = baking.followsRecipe() ? total(baking, course, 0, 0) : course.total();
+        int quick = total(baking, baking.quick(OVEN_OFF, START_OFF), course);
+        int slow = total(baking, baking.finder(-OVEN_OFF, -START_OFF), course);
+        int usual = baking.followsRecipe() ? total(baking, baking.finder(), course) : course.total();
         int low = course.total() - Math.max(0, usual - quick);
         int high = course.total() + Math.max(0, slow - usual);
         return new BakePlan.Band(
@@ -130,11 +131,9 @@ public final class BakePlanner {
                         + low + " to " + high + " min.");
     }
 
-    private static int total(Baking baking, Course course, double airMore, double startMore) {
-        Course longer = course.goingOn();
-        return (int) Math.round(baking.finder(airMore, startMore)
-                .times(longer, baking.wanted.whateverColour())
-                .done());
+    private static int total(Baking baking, BakeFinder finder, Course course) {
+        return (int) Math.round(
+                finder.times(course.goingOn(), baking.wanted.whateverColour()).done());
     }
 
     private static List<String> notes(
@@ -168,12 +167,13 @@ public final class BakePlanner {
     }
 
     private static Heated fine(Baking baking, Course course, int rest, double airMore, double startMore) {
+        HeatDish dish = airMore > 0 ? baking.quickDish : baking.dish;
         List<HeatPhase> phases = new ArrayList<>(course.phases(baking.airCelsius() + airMore));
         if (rest > 0) {
             phases.add(new HeatPhase(60.0 * rest, 21, false, false, true, true));
         }
-        Simulation simulation = new Simulation(
-                baking.dish, baking.air(), baking.start.celsius() + startMore, FINE_X, FINE_Z, FINE_SECONDS);
+        Simulation simulation =
+                new Simulation(dish, baking.air(), baking.start.celsius() + startMore, FINE_X, FINE_Z, FINE_SECONDS);
         return (airMore == 0 && rest > 0 ? simulation.picturing() : simulation).run(phases);
     }
 

@@ -33,7 +33,11 @@ final class Baking {
     final BuildPlan build;
     final OvenChoice choice;
     final Temperature oven;
+    /** As dense as it may be: what must be safe is planned by it. */
     final HeatDish dish;
+    /** As open as it may be: how early it may be done. */
+    final HeatDish quickDish;
+
     final Wanted wanted;
     final Double safeCore;
     final Said said;
@@ -78,7 +82,8 @@ final class Baking {
         boolean late = follows
                 ? build.layers().stream().anyMatch(Layer::late)
                 : schools.is("cheese", "late") && cover.equals("two-phases");
-        dish = dishes.of(recipe.family(), build, late, follows);
+        dish = dishes.of(recipe.family(), build, said.mashed(), late, follows, HeatDishes.End.SLOW);
+        quickDish = dishes.of(recipe.family(), build, said.mashed(), late, follows, HeatDishes.End.QUICK);
         section = BakeFinder.coarse(dish);
         safeCore = CoreTemperature.of(ingredients, start);
         eggFree = ingredients.stream().noneMatch(i -> i.role().startsWith("egg"));
@@ -176,6 +181,12 @@ final class Baking {
         return new BakeFinder(dish, section, air, airCelsius() + airMore, start.celsius() + startMore);
     }
 
+    /** @return the same dish as open as it may be, in a hotter oven and a little warmer */
+    BakeFinder quick(double airMore, double startMore) {
+        return new BakeFinder(
+                quickDish, BakeFinder.coarse(quickDish), air, airCelsius() + airMore, start.celsius() + startMore);
+    }
+
     BakeFinder finderFrom(Start start) {
         return new BakeFinder(dish, section, air, airCelsius(), start.celsius());
     }
@@ -195,8 +206,10 @@ final class Baking {
                                 l.stuff(),
                                 l.browns(),
                                 l.cooks(),
+                                l.root(),
                                 l.begun(),
                                 l.drawsWater(),
+                                l.open(),
                                 l.topping()))
                         .toList(),
                 dish.halfWidth(),

@@ -27,20 +27,26 @@ final class HeatDishes {
     private static final Composition UNKNOWN = new Composition(75, 6, 5, 13, 2, 1, 300, "kitchen practice");
 
     private final Properties properties;
+    private final Openness openness = new Openness();
 
     HeatDishes(Properties properties) {
         this.properties = properties;
     }
 
-    /** @param lateTopping whether cheese and crumbs at the top go on late; {@code asRead} whether that is for the recipe's layers to say */
-    HeatDish of(Family family, BuildPlan build, boolean lateTopping, boolean asRead) {
+    /**
+     * @param mashed ids of the pots that hold a mash
+     * @param lateTopping whether cheese and crumbs at the top go on late; {@code asRead} whether that is for the recipe's layers to say
+     * @param end the slow or the quick end of how open its layers are
+     */
+    HeatDish of(Family family, BuildPlan build, Set<String> mashed, boolean lateTopping, boolean asRead, End end) {
         List<HeatLayer> layers = new ArrayList<>();
         List<Layer> built = build.layers().stream()
                 .filter(l -> l.heightMm() >= THINNEST_MM && l.grams() > 0)
                 .toList();
         int lastBase = lastBase(built);
         for (int i = 0; i < built.size(); i++) {
-            layers.add(layer(family, built.get(i), build, asRead ? built.get(i).late() : lateTopping && i > lastBase));
+            boolean late = asRead ? built.get(i).late() : lateTopping && i > lastBase;
+            layers.add(layer(family, built.get(i), build, mashed, late, end));
         }
         Pan pan = build.pan();
         return new HeatDish(layers, halfWidth(pan), pan.shape() == Shape.ROUND, wall(pan.material()));
@@ -72,7 +78,13 @@ final class HeatDishes {
         };
     }
 
-    private HeatLayer layer(Family family, Layer layer, BuildPlan build, boolean late) {
+    /** Which end of a range counts: the slow one for what must be safe, the quick one for how early it may be. */
+    enum End {
+        SLOW,
+        QUICK
+    }
+
+    private HeatLayer layer(Family family, Layer layer, BuildPlan build, Set<String> mashed, boolean late, End end) {
         Ingredient main = layer.of().stream()
                 .max(java.util.Comparator.comparingDouble(ReadyLine::readyGrams))
                 .map(r -> r.line().ingredient())
@@ -80,6 +92,7 @@ final class HeatDishes {
         double[] cooking = cooking(family, layer, build, main);
         boolean draws =
                 layer.part() != Part.MELTING_CHEESE && layer.part() != Part.HARD_CHEESE && layer.part() != Part.TOPPING;
+        Openness.Range open = openness.of(layer, main, mashed.contains(layer.component()));
         double packed = layer.grams() / (layer.heightMm() * build.pan().areaMm2()) * 1e6;
         return new HeatLayer(
                 layer.name(),
@@ -87,8 +100,10 @@ final class HeatDishes {
                 stuff(layer, packed),
                 browns(layer, main),
                 cooking[0],
+                main != null && main.role().equals("slice-root"),
                 cooking[1],
                 draws,
+                end == End.SLOW ? open.slow() : open.quick(),
                 late);
     }
 
@@ -118,7 +133,7 @@ final class HeatDishes {
             };
         }
         return switch (role) {
-            case "slice-root" -> new double[] {1.1, 0};
+            case "slice-root" -> new double[] {1, 0};
             case "slice-vegetable" -> new double[] {1.3, 0.5};
             case "pastry", "lid-dough", "pastry-thin", "flour", "batter" -> new double[] {1.2, 0};
             default -> new double[] {0, 1};

@@ -244,19 +244,24 @@ final class RecipeCourse {
                 : course.lasting(0, -by).lasting(1, by);
     }
 
-    /** Longer where the coldest point would not be safe. */
+    /** Longer where the coldest point would not be safe; what is under cover heats slower, so it is looked at again. */
     private Course safe(Course course) {
         if (baking.safeCore == null) {
             return course;
         }
+        String why = "the middle comes to " + Math.round(baking.safeCore) + " °C only then";
+        Course longer = course;
+        for (int more = missing(longer), all = 0; more > 0 && all < MOST_MORE; more = missing(longer)) {
+            all = Math.min(MOST_MORE, all + more);
+            longer = moved(course, all, why);
+        }
+        return longer;
+    }
+
+    /** @return minutes in fives until the coldest point is safe, 0 where it is */
+    private int missing(Course course) {
         double core = baking.finder().times(course.goingOn(), baking.wanted).core();
-        int more = 5 * (int) Math.ceil((core - course.total() - 1) / 5);
-        return more <= 0
-                ? course
-                : moved(
-                        course,
-                        Math.min(MOST_MORE, more),
-                        "the middle comes to " + Math.round(baking.safeCore) + " °C only then");
+        return Math.max(0, 5 * (int) Math.ceil((core - course.total() - 1) / 5));
     }
 
     private static String capital(String words) {

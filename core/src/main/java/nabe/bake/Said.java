@@ -1,8 +1,12 @@
 package nabe.bake;
 
+import java.util.Set;
+import java.util.stream.Collectors;
 import nabe.recipe.Procedure.GoesIn;
+import nabe.recipe.Procedure.Kind;
 import nabe.recipe.Procedure.Minutes;
 import nabe.swap.PlannedProcedure;
+import nabe.swap.PlannedProcedure.Pot;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -23,6 +27,14 @@ public record Said(PlannedProcedure procedure, double scale) {
                     case FRIDGE -> Start.FRIDGE;
                     case FROZEN -> Start.FROZEN;
                 };
+    }
+
+    /** @return ids of the pots that hold a mash */
+    Set<String> mashed() {
+        return procedure.components().stream()
+                .filter(p -> p.kind() == Kind.MASH)
+                .map(Pot::id)
+                .collect(Collectors.toSet());
     }
 
     /** @return the text's rest in words, or null */

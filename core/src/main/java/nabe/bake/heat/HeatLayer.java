@@ -7,8 +7,10 @@ package nabe.bake.heat;
  * @param stuff what it is made of
  * @param browns how readily its surface colours, 0 to 1
  * @param cooks how fast it turns tender, against a dry sheet = 1; 0 for what needs no cooking
+ * @param root whether it softens as roots do, hardly below 85 °C, rather than as starch
  * @param begun how tender it is when it goes in, 0 to 1
  * @param drawsWater whether water moves to its surface as in a sauce, rather than a cheese or crumbs
+ * @param open how far steam and bubbling juices wander through it, 0 (dense: mash, custard, pastry) to 1 (loose and saucy)
  * @param topping whether it goes on late where the bake says so
  */
 public record HeatLayer(
@@ -17,6 +19,8 @@ public record HeatLayer(
         Foodstuff stuff,
         double browns,
         double cooks,
+        boolean root,
         double begun,
         boolean drawsWater,
+        double open,
         boolean topping) {}

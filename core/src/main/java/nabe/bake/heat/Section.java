@@ -21,6 +21,9 @@ public final class Section {
     private final ThermalTable[] rows;
     private final ThermalTable wall;
     private final boolean[] topping;
+    /** How far vapour and juices wander, 0 to 1, by row. */
+    private final double[] open;
+
     private final int[] layerOf;
     private final double dx;
     private final double dz;
@@ -39,6 +42,7 @@ public final class Section {
         wall = new ThermalTable(dish.wall().conductivity(), dish.wall().capacity());
         rows = new ThermalTable[nz];
         topping = new boolean[nz];
+        open = new double[nz];
         layerOf = new int[nz];
         volume = new double[nx * nz];
         water = new double[nx * nz];
@@ -50,7 +54,7 @@ public final class Section {
         boolean icy = false;
         for (int z = 1; z < nz; z++) {
             Foodstuff stuff = mixed(dish.layers(), (z - 1) * dz, z * dz, z);
-            rows[z] = new ThermalTable(stuff);
+            rows[z] = new ThermalTable(stuff, open[z]);
             icy |= stuff.ice(-10) > 0.01;
             for (int x = 0; x < nx - 1; x++) {
                 waterStart[z * nx + x] = stuff.water() * stuff.packed() * volume[z * nx + x];
@@ -94,6 +98,7 @@ public final class Section {
             }
             Foodstuff s = layer.stuff();
             double mass = part * s.packed();
+            open[z] += layer.open() * part / (to - from);
             double[] of = {s.water(), s.protein(), s.fat(), s.carbohydrate(), s.fibre(), s.ash()};
             for (int i = 0; i < kg.length; i++) {
                 kg[i] += mass * of[i];
@@ -107,6 +112,10 @@ public final class Section {
         double all = Arrays.stream(kg).sum();
         return new Foodstuff(
                 kg[0] / all, kg[1] / all, kg[2] / all, kg[3] / all, kg[4] / all, kg[5] / all, all / (to - from));
+    }
+
+    double open(int z) {
+        return open[z];
     }
 
     boolean isTopping(int z) {

@@ -1,8 +1,9 @@
 package nabe.bake.heat;
 
 /**
- * Boiling inside the food: held at 100 °C by evaporation. While part of the dish is cool most of the steam condenses there; the rest leaves,
- * or under a cover leaves its heat and drips back. Shares: kitchen practice.
+ * Boiling inside the food: held at 100 °C by evaporation. In an open layer steam goes up, inward and a little down to the nearest cooler food
+ * and condenses there, as far as the way is open; the rest leaves, or under a cover gives its heat to it and drips back. In a dense layer it
+ * only leaves. Shares: kitchen practice.
  */
 final class Steam {
     /** J/kg, evaporation near 100 °C. */
@@ -12,15 +13,20 @@ final class Steam {
     /** No cell rises from here to boiling before the next look. */
     private static final double NEARLY_BOILS = 96;
 
+    /** Food that still takes up steam. */
     private static final double COOL = 92;
+
+    /** Share of the steam of a wholly open layer that finds cooler food. */
     private static final double MOST_CONDENSES = 0.8;
-    private static final double CONDENSES_PER_COOL = 1.3;
+
+    private static final double UP = 0.5;
+    private static final double INWARD = 0.35;
+    private static final double DOWN = 0.15;
     private static final double COVER_LEAK = 0.1;
     private final Section section;
     private final Conduction heat;
     private double left;
     private double dripped;
-    private double coolShare;
     private boolean boiling;
     private boolean thawing;
 
@@ -45,7 +51,6 @@ final class Steam {
 
     void look(boolean thawing) {
         this.thawing = thawing;
-        coolShare = coolShare();
         boiling = hottest() > NEARLY_BOILS;
     }
 
@@ -53,80 +58,67 @@ final class Steam {
         if (!boiling) {
             return;
         }
-        double condensing = Math.min(MOST_CONDENSES, CONDENSES_PER_COOL * coolShare);
-        double leaving = (1 - condensing) * (covered ? COVER_LEAK : 1);
-        double made = make(leaving);
-        if (made > 0) {
-            left += made * leaving;
-            dripped += made * (1 - condensing - leaving) * JOULES_PER_KG;
-            condense(made * condensing * JOULES_PER_KG);
-        }
-    }
-
-    private double make(double leaving) {
+        double leak = covered ? COVER_LEAK : 1;
         double[] t = heat.t;
-        double made = 0;
         for (int z = 1; z < section.nz; z++) {
-            int end = z * section.nx + section.nx - 1;
-            for (int i = z * section.nx; i < end; i++) {
+            for (int x = 0; x < section.nx - 1; x++) {
+                int i = z * section.nx + x;
                 if (t[i] > BOILS) {
-                    made += boilAway(i, leaving);
+                    boilAway(z, x, leak);
                 }
             }
         }
-        return made;
     }
 
-    /** @return kg of steam that this cell makes */
-    private double boilAway(int i, double leaving) {
+    private void boilAway(int z, int x, double leak) {
+        int i = z * section.nx + x;
         double off = Math.min(
-                heat.capacity[i] * (heat.t[i] - BOILS) / JOULES_PER_KG, section.water[i] / Math.max(0.01, leaving));
-        heat.t[i] -= off * JOULES_PER_KG / heat.capacity[i];
-        section.water[i] -= off * leaving;
-        return off;
+                heat.capacity[i] * (heat.t[i] - BOILS) / JOULES_PER_KG, section.water[i] / Math.max(0.01, leak));
+        double joules = off * JOULES_PER_KG;
+        heat.t[i] -= joules / heat.capacity[i];
+        double taken = wander(z, x, joules * MOST_CONDENSES * section.open(z));
+        double gone = off * (1 - taken / Math.max(1e-12, joules)) * leak;
+        section.water[i] -= gone;
+        left += gone;
+        dripped += joules - taken - gone * JOULES_PER_KG;
     }
 
-    /** Steam warms every cool cell alike. */
-    private void condense(double joules) {
-        double[] t = heat.t;
-        double capacity = coolCapacity(t);
-        if (capacity <= 0) {
-            dripped += joules;
-            return;
-        }
-        double rise = joules / capacity;
-        for (int z = 1; z < section.nz; z++) {
-            int end = z * section.nx + section.nx - 1;
-            for (int i = z * section.nx; i < end; i++) {
-                if (t[i] < COOL) {
-                    t[i] = thawing
-                            ? section.table(i).after(t[i], heat.capacity[i] * rise / section.volume[i])
-                            : t[i] + rise;
-                }
-            }
-        }
+    /** @return J of these that condensed on cooler food */
+    private double wander(int z, int x, double joules) {
+        return joules <= 0
+                ? 0
+                : go(z, x, 1, 0, UP * joules) + go(z, x, 0, -1, INWARD * joules) + go(z, x, -1, 0, DOWN * joules);
     }
 
-    private double coolCapacity(double[] t) {
-        double capacity = 0;
-        for (int z = 1; z < section.nz; z++) {
-            int end = z * section.nx + section.nx - 1;
-            for (int i = z * section.nx; i < end; i++) {
-                capacity += t[i] < COOL ? heat.capacity[i] : 0;
+    /** Through hot food to the first that is cool, as far as the way is open; @return J that it took. */
+    private double go(int fromZ, int fromX, int dz, int dx, double joules) {
+        double way = 1;
+        int z = fromZ + dz;
+        int x = fromX + dx;
+        while (z >= 1 && z < section.nz && x >= 0) {
+            way = Math.min(way, section.open(z));
+            int i = z * section.nx + x;
+            if (way <= 0) {
+                return 0;
             }
+            if (heat.t[i] < COOL) {
+                return warm(i, joules * way);
+            }
+            z += dz;
+            x += dx;
         }
-        return capacity;
+        return 0;
     }
 
-    private double coolShare() {
-        int cool = 0;
-        for (int z = 1; z < section.nz; z++) {
-            int end = z * section.nx + section.nx - 1;
-            for (int i = z * section.nx; i < end; i++) {
-                cool += heat.t[i] < COOL ? 1 : 0;
-            }
-        }
-        return (double) cool / ((section.nz - 1) * (section.nx - 1));
+    private double warm(int i, double joules) {
+        double most = thawing
+                ? section.volume[i] * (section.enthalpy(i, COOL) - section.enthalpy(i, heat.t[i]))
+                : heat.capacity[i] * (COOL - heat.t[i]);
+        double taken = Math.min(joules, most);
+        heat.t[i] = thawing
+                ? section.table(i).after(heat.t[i], taken / section.volume[i])
+                : heat.t[i] + taken / heat.capacity[i];
+        return taken;
     }
 
     private double hottest() {

@@ -6,10 +6,10 @@ final class ThermalTable {
     private static final double STEP = 1;
     private static final int ROWS = 201;
     /**
-     * Juices bubble and steam wanders from hot to cool in a moist, loose layer: its conductivity rises by so much, times its water, between these
-     * temperatures. Kitchen practice, set so that a 50 mm lasagna at 190 °C takes what cooks find.
+     * Juices bubble and stir in an open, moist layer: its conductivity rises by so much, times its openness and its water, between these
+     * temperatures. In a dense one nothing moves. Kitchen practice, set so that a 50 mm lasagna at 190 °C takes what cooks find.
      */
-    private static final double MOVING = 1.4;
+    private static final double MOVING = 2.2;
 
     private static final double MOVES_FROM = 30;
     private static final double MOVES_WELL = 75;
@@ -17,12 +17,16 @@ final class ThermalTable {
     private final double[] capacity = new double[ROWS];
     private final double[] enthalpy = new double[ROWS];
 
-    /** Volumetric figures: W/(m K), J/(m³ K), J/m³ above -30 °C. */
-    ThermalTable(Foodstuff food) {
+    /** Volumetric figures: W/(m K), J/(m³ K), J/m³ above -30 °C. @param open 0 to 1, see {@link HeatLayer} */
+    ThermalTable(Foodstuff food, double open) {
         for (int i = 0; i < ROWS; i++) {
             double t = COLDEST + i * STEP;
             k[i] = food.conductivity(t)
-                    * (1 + MOVING * Math.clamp((t - MOVES_FROM) / (MOVES_WELL - MOVES_FROM), 0, 1) * food.water());
+                    * (1
+                            + MOVING
+                                    * open
+                                    * Math.clamp((t - MOVES_FROM) / (MOVES_WELL - MOVES_FROM), 0, 1)
+                                    * food.water());
             double before = t - STEP;
             double heat = food.packed()
                     * (food.sensible(t - STEP / 2) * STEP + Foodstuff.MELTING * (food.ice(before) - food.ice(t)));

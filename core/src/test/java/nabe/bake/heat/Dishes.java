@@ -13,26 +13,33 @@ final class Dishes {
 
     static HeatDish lasagna(Wall wall, double height) {
         double f = height / 0.05;
-        HeatLayer sheet = new HeatLayer("sheets", 0.002 * f, SHEET, 0.5, 1, 0, true, false);
-        HeatLayer filling = new HeatLayer("filling", 0.015 * f, FILLING, 0.5, 0, 1, true, false);
+        HeatLayer sheet = new HeatLayer("sheets", 0.002 * f, SHEET, 0.5, 1, false, 0, true, 0.3, false);
+        HeatLayer filling = new HeatLayer("filling", 0.015 * f, FILLING, 0.5, 0, false, 1, true, 0.8, false);
         return new HeatDish(
                 List.of(
-                        new HeatLayer("sauce", 0.004 * f, SAUCE, 0.6, 0, 1, true, false),
+                        new HeatLayer("sauce", 0.004 * f, SAUCE, 0.6, 0, false, 1, true, 0.8, false),
                         sheet,
                         filling,
                         sheet,
                         filling,
                         sheet,
-                        new HeatLayer("sauce", 0.007 * f, SAUCE, 0.6, 0, 1, true, false),
-                        new HeatLayer("cheese", 0.003 * f, CHEESE, 0.75, 0, 1, false, false)),
+                        new HeatLayer("sauce", 0.007 * f, SAUCE, 0.6, 0, false, 1, true, 0.8, false),
+                        new HeatLayer("cheese", 0.003 * f, CHEESE, 0.75, 0, false, 1, false, 0, false)),
                 0.1,
                 false,
                 wall);
     }
 
     static HeatDish of(Foodstuff stuff, double height, double halfWidth, boolean round) {
+        return of(stuff, height, halfWidth, round, 0);
+    }
+
+    static HeatDish of(Foodstuff stuff, double height, double halfWidth, boolean round, double open) {
         return new HeatDish(
-                List.of(new HeatLayer("all", height, stuff, 0.6, 0, 1, true, false)), halfWidth, round, Wall.GLASS);
+                List.of(new HeatLayer("all", height, stuff, 0.6, 0, false, 1, true, open, false)),
+                halfWidth,
+                round,
+                Wall.GLASS);
     }
 
     static double minutesTo(Heated heated, double core) {

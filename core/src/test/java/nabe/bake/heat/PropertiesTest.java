@@ -16,7 +16,7 @@ class PropertiesTest {
     @Test
     void temperatureAndHeatAreEachOthersInverse() {
         for (Foodstuff food : FOODS) {
-            ThermalTable table = new ThermalTable(food);
+            ThermalTable table = new ThermalTable(food, 0);
             for (double t = -29; t < 160; t += 0.37) {
                 assertThat(table.celsius(table.enthalpy(t))).isCloseTo(t, within(1e-6));
                 assertThat(table.enthalpy(t + 0.37)).isGreaterThan(table.enthalpy(t));
@@ -35,7 +35,7 @@ class PropertiesTest {
                 sensible += food.sensible(t) * 0.1;
             }
             double expected = food.packed() * (sensible + Foodstuff.MELTING * food.ice(-30));
-            assertThat(new ThermalTable(food).enthalpy(20)).isCloseTo(expected, within(0.02 * expected));
+            assertThat(new ThermalTable(food, 0).enthalpy(20)).isCloseTo(expected, within(0.02 * expected));
         }
     }
 

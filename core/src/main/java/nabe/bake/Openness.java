@@ -1,0 +1,69 @@
+package nabe.bake;
+
+import java.util.LinkedHashMap;
+import java.util.Map;
+import nabe.build.Layer;
+import nabe.larder.CatalogueException;
+import nabe.larder.CatalogueFile;
+import nabe.larder.Ingredient;
+import nabe.prep.ReadyLine;
+import nabe.recipe.Part;
+import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
+
+/** How open a layer is to steam and bubbling juices, as a range: openness.csv. */
+final class Openness {
+    private static final String FILE = "openness.csv";
+    private static final String CUSTARD = "custard";
+    private static final String MASH = "mash";
+    /** From this share of egg, or of what sets in its place, a wet layer sets as a custard. Kitchen practice. */
+    private static final double SETS = 0.12;
+
+    private final Map<String, Range> ranges = new LinkedHashMap<>();
+
+    /** @param slow the dense end, {@code quick} the open one, 0 to 1 */
+    record Range(double slow, double quick) {}
+
+    Openness() {
+        CatalogueFile file = CatalogueFile.open(FILE);
+        for (CSVRecord row : file.rows()) {
+            Range range = new Range(file.number(row, "slow"), file.number(row, "quick"));
+            if (range.slow < 0
+                    || range.slow > range.quick
+                    || range.quick > 1
+                    || ranges.put(file.text(row, "what"), range) != null) {
+                throw file.bad(row, "Each row must stand once, with 0 <= slow <= quick <= 1.");
+            }
+        }
+        for (Part part : Part.values()) {
+            if (!ranges.containsKey(part.id())) {
+                throw new CatalogueException(FILE, part.id(), "Every part of a dish must have a row.");
+            }
+        }
+    }
+
+    /** @param mashed whether it is mashed; {@code main} what there is most of in it, or null */
+    Range of(Layer layer, @Nullable Ingredient main, boolean mashed) {
+        if (mashed) {
+            return ranges.get(MASH);
+        }
+        if (setting(layer) >= SETS) {
+            return ranges.get(CUSTARD);
+        }
+        Range own = main == null ? null : ranges.get(main.role());
+        return own != null && layer.of().size() < 4
+                ? own
+                : ranges.getOrDefault(layer.part().id(), own);
+    }
+
+    private static double setting(Layer layer) {
+        double all = layer.of().stream().mapToDouble(ReadyLine::readyGrams).sum();
+        double sets = layer.of().stream()
+                .filter(l -> l.line().ingredient() != null)
+                .filter(l -> l.line().ingredient().role().startsWith("egg")
+                        || l.line().ingredient().role().equals(CUSTARD))
+                .mapToDouble(ReadyLine::readyGrams)
+                .sum();
+        return all <= 0 ? 0 : sets / all;
+    }
+}
