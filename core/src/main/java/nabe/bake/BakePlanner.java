@@ -66,12 +66,7 @@ public final class BakePlanner {
                 times.golden() > course.total() + EXTRA && course.open() > 0 && baking.wanted.golden() > ENOUGH_GOLD
                         || course.open() == 0;
         List<Phase> phases = Phases.of(baking, course, pale && course.open() > 0, rest);
-        BakePlan.Practice practice = PracticeRange.of(
-                baking.recipe.family(),
-                baking.build,
-                baking.oven.celsius(),
-                baking.start,
-                baking.followsRecipe() ? course.total() : null);
+        BakePlan.Practice practice = PracticeRange.of(baking, baking.followsRecipe() ? course.total() : null);
         double stated = baking.recipe.oven().totalMinutes();
         return new BakePlan(
                 BakePlan.Scales.of(baking.oven),

@@ -1,29 +1,74 @@
 package nabe.bake;
 
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Set;
 import nabe.build.BuildPlan;
+import nabe.build.Layer;
+import nabe.larder.CatalogueException;
+import nabe.larder.CatalogueFile;
+import nabe.prep.ReadyLine;
 import nabe.recipe.Family;
-import nabe.recipe.FamilyFacts;
+import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
-/**
- * What cooks usually find, to hold the forecast against: minutes for a 50 mm deep dish at 190 °C from room temperature, times (depth / 50) to the
- * power 1.3 and 165 / (oven - 25); hot -25 %, fridge +17 min, frozen x 1.7; give or take 30 %. Kitchen practice.
- */
+/** What cooks usually find, to hold the forecast against: by kind of dish and its state, from practice.csv. */
 final class PracticeRange {
     static final double DEPTH_POWER = 1.3;
-    private static final double GIVE_OR_TAKE = 0.3;
+    private static final String FILE = "practice.csv";
+    private static final double KITCHEN = 25;
+    private static final double LEAST_TIMES = 0.6;
+    private static final double MOST_TIMES = 2.2;
+    private static final double SHORTEST = 10;
+    private static final double FROZEN_LEAST = 1.5;
+    private static final double FROZEN_MOST = 2;
+    private static final Set<String> DRY = Set.of("short-pasta", "noodles", "sheets", "tubes", "shells", "grain");
+    private static final Set<String> DOUGHS = Set.of("lid-dough", "flour-raising", "leavening");
+    private static final Map<Family, Map<State, Range>> ALL = load();
+
+    /** What a dish is made of when it goes in. */
+    enum State {
+        COOKED,
+        RAW,
+        DRY,
+        CRUST,
+        SCONE,
+        BATTER,
+        CUSTARD,
+        MASH
+    }
+
+    private record Range(
+            double mm, double celsius, double low, double high, double hot, double fridgeLow, double fridgeHigh) {
+        double[] from(Start start, double times) {
+            double least = low * times;
+            double most = high * times;
+            return switch (start) {
+                case HOT -> new double[] {least - hot, most - hot / 2};
+                case ROOM -> new double[] {least, most};
+                case FRIDGE -> new double[] {least + fridgeLow, most + fridgeHigh};
+                case FROZEN -> new double[] {(least + fridgeLow) * FROZEN_LEAST, (most + fridgeHigh) * FROZEN_MOST};
+            };
+        }
+    }
 
     private PracticeRange() {}
 
     /** @param recipe minutes by the recipe where its own phases are followed: they count as found, too; else null */
-    static BakePlan.Practice of(Family family, BuildPlan build, double celsius, Start start, @Nullable Integer recipe) {
-        double minutes = FamilyFacts.of(family).practiceMinutes()
-                * Math.pow(Math.max(20, build.heightMm()) / 50, DEPTH_POWER)
-                * 165
-                / (celsius - 25);
-        double all = Math.max(15, from(minutes, start));
-        int low = (int) (5 * Math.floor(all * (1 - GIVE_OR_TAKE) / 5));
-        int high = (int) (5 * Math.ceil(all * (1 + GIVE_OR_TAKE) / 5));
+    static BakePlan.Practice of(Baking baking, @Nullable Integer recipe) {
+        Family family = baking.recipe.family();
+        Map<State, Range> states = ALL.get(family);
+        Range range =
+                states.getOrDefault(state(baking), states.values().iterator().next());
+        double depth = Math.max(15, baking.build.heightMm()) / range.mm;
+        double times = Math.clamp(
+                Math.pow(depth, DEPTH_POWER) * (range.celsius - KITCHEN) / (baking.oven.celsius() - KITCHEN),
+                LEAST_TIMES,
+                MOST_TIMES);
+        double[] found = range.from(baking.start, times);
+        int low = (int) (5 * Math.floor(Math.max(SHORTEST, found[0]) / 5));
+        int high = (int) (5 * Math.ceil(Math.max(SHORTEST + 5, found[1]) / 5));
         int least = recipe == null ? low : Math.min(low, recipe);
         int most = recipe == null ? high : Math.max(high, recipe);
         return new BakePlan.Practice(
@@ -33,13 +78,92 @@ final class PracticeRange {
                         + (recipe == null ? "" : "your recipe among them; ") + "kitchen practice).");
     }
 
-    /** @return minutes from this start, where it takes {@code room} minutes from room temperature */
-    static double from(double room, Start start) {
-        return switch (start) {
-            case HOT -> room * 0.75;
-            case ROOM -> room;
-            case FRIDGE -> room + 17;
-            case FROZEN -> room * 1.7 + 10;
+    private static State state(Baking baking) {
+        BuildPlan build = baking.build;
+        return switch (baking.recipe.family()) {
+            case BATTER -> State.BATTER;
+            case STRATA -> State.CUSTARD;
+            case MASH_TOPPED -> State.MASH;
+            case POT_PIE -> holds(build, DOUGHS) ? State.SCONE : State.CRUST;
+            case GRATIN ->
+                baking.dish.layers().stream().anyMatch(l -> l.root() && l.begun() < 0.5) ? State.RAW : State.COOKED;
+            case CASSEROLE ->
+                holds(build, DOUGHS)
+                        ? State.SCONE
+                        : isCustard(build) ? State.CUSTARD : isDry(build) ? State.DRY : State.COOKED;
+            default -> isDry(build) ? State.DRY : State.COOKED;
         };
+    }
+
+    private static boolean holds(BuildPlan build, Set<String> roles) {
+        return build.layers().stream().flatMap(l -> l.of().stream()).anyMatch(l -> is(l, roles));
+    }
+
+    /** Eggs, or what sets in their place, and more liquid than filling. */
+    private static boolean isCustard(BuildPlan build) {
+        return build.layers().stream().anyMatch(l -> share(l, Set.of("egg", "custard")) > 0.15);
+    }
+
+    private static double share(Layer layer, Set<String> roles) {
+        double all = layer.of().stream().mapToDouble(ReadyLine::readyGrams).sum();
+        return all <= 0
+                ? 0
+                : layer.of().stream()
+                                .filter(l -> is(l, roles))
+                                .mapToDouble(ReadyLine::readyGrams)
+                                .sum()
+                        / all;
+    }
+
+    /** What drinks goes in as it is: it weighs what it did dry. */
+    private static boolean isDry(BuildPlan build) {
+        return build.layers().stream()
+                .flatMap(l -> l.of().stream())
+                .anyMatch(l -> is(l, DRY) && l.readyGrams() < 1.3 * l.line().gramsOrZero());
+    }
+
+    private static boolean is(ReadyLine line, Set<String> roles) {
+        return line.line().ingredient() != null
+                && roles.contains(line.line().ingredient().role());
+    }
+
+    private static Map<Family, Map<State, Range>> load() {
+        CatalogueFile file = CatalogueFile.open(FILE);
+        Map<Family, Map<State, Range>> all = new HashMap<>();
+        for (CSVRecord row : file.rows()) {
+            Range range = new Range(
+                    file.number(row, "mm"),
+                    file.number(row, "celsius"),
+                    file.number(row, "low"),
+                    file.number(row, "high"),
+                    file.number(row, "hot"),
+                    file.number(row, "fridge_low"),
+                    file.number(row, "fridge_high"));
+            State state = state(file, row);
+            boolean fresh = all.computeIfAbsent(Family.ofId(file.text(row, "family")), f -> new EnumMap<>(State.class))
+                            .put(state, range)
+                    == null;
+            if (!fresh
+                    || !(range.mm > 0)
+                    || !(range.low > 0)
+                    || range.low > range.high
+                    || range.fridgeLow > range.fridgeHigh) {
+                throw file.bad(row, "A family's state has one row, with a depth and rising ranges.");
+            }
+        }
+        for (Family family : Family.values()) {
+            if (!all.containsKey(family)) {
+                throw new CatalogueException(FILE, family.id(), "Every family must have a row.");
+            }
+        }
+        return all;
+    }
+
+    private static State state(CatalogueFile file, CSVRecord row) {
+        try {
+            return State.valueOf(file.text(row, "state").toUpperCase(java.util.Locale.ROOT));
+        } catch (IllegalArgumentException e) {
+            throw file.bad(row, "The state must be one of those named above.");
+        }
     }
 }

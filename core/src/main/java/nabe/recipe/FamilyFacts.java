@@ -13,7 +13,6 @@ import org.apache.commons.csv.CSVRecord;
  * @param build layered, filled, lidded or stirred
  * @param waterLow, waterHigh free water it wants at the end, g in a kg
  * @param sauce, whiteSauce, overDry how thick its sauces are wanted, wheat-flour equivalents for 240 ml in g
- * @param practiceMinutes what cooks find 50 mm deep at 190 °C from room temperature
  * @param dryHeat whether its top wants an open bake; {@code through} whether a knife should go through its layers
  */
 public record FamilyFacts(
@@ -23,7 +22,6 @@ public record FamilyFacts(
         double sauce,
         double whiteSauce,
         double overDry,
-        double practiceMinutes,
         boolean dryHeat,
         boolean through,
         Set<String> marks) {
@@ -44,10 +42,8 @@ public record FamilyFacts(
         Map<Family, FamilyFacts> all = new EnumMap<>(Family.class);
         for (CSVRecord row : file.rows()) {
             FamilyFacts facts = facts(file, row);
-            boolean holds = BUILDS.contains(facts.build)
-                    && MARKS.containsAll(facts.marks)
-                    && facts.waterLow <= facts.waterHigh
-                    && facts.practiceMinutes > 0;
+            boolean holds =
+                    BUILDS.contains(facts.build) && MARKS.containsAll(facts.marks) && facts.waterLow <= facts.waterHigh;
             if (!holds || all.put(Family.ofId(file.text(row, "family")), facts) != null) {
                 throw file.bad(row, "Each family has one row, with a way to build, a range of water and known marks.");
             }
@@ -67,7 +63,6 @@ public record FamilyFacts(
                 file.number(row, "sauce"),
                 file.number(row, "white_sauce"),
                 file.number(row, "over_dry"),
-                file.number(row, "practice_min"),
                 file.text(row, "dry_heat").equals("yes"),
                 file.text(row, "through").equals("yes"),
                 Set.copyOf(marks));
