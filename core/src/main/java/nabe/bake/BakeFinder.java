@@ -122,6 +122,16 @@ final class BakeFinder {
                 first(heated, Heated.Sample::browning, wanted.golden()));
     }
 
+    /** @return minutes until the top is as brown as this in that course, or more than it lasts */
+    double brown(Course course, double as) {
+        return first(
+                new Simulation(dish, section, air, startCelsius, startCelsius < 0 ? FROZEN_SECONDS : COARSE_SECONDS)
+                        .until(s -> s.browning() >= as)
+                        .run(course.phases(airCelsius)),
+                Heated.Sample::browning,
+                as);
+    }
+
     private static double first(Heated heated, ToDoubleFunction<Heated.Sample> of, double wanted) {
         List<Heated.Sample> samples = heated.samples();
         for (int i = 0; i < samples.size(); i++) {

@@ -26,6 +26,12 @@ public final class BakePlanner {
 
     private static final double START_OFF = 3;
     private static final double ENOUGH_GOLD = 0.75;
+    /** Browning below which a top is pale, 1 being golden. Kitchen practice. */
+    private static final double PALE = 0.2;
+
+    /** Browning from which a top is dark, 1 being golden. Kitchen practice. */
+    private static final double DARK = 2.8;
+
     private static final int NEARLY_HOT = 5;
     private static final int EXTRA = 5;
     private static final int MOST_EXTRAS = 3;
@@ -62,9 +68,8 @@ public final class BakePlanner {
                 forecast && baking.choice.own() == null && !baking.followsRecipe() ? sure(baking, found) : found;
         int rest = Phases.rest(baking, course, schools);
         BakeFinder.Times times = baking.finder().times(course.goingOn(), baking.wanted);
-        boolean pale =
-                times.golden() > course.total() + EXTRA && course.open() > 0 && baking.wanted.golden() > ENOUGH_GOLD
-                        || course.open() == 0;
+        boolean pale = course.open() == 0
+                || baking.wanted.golden() > ENOUGH_GOLD && baking.finder().brown(course, PALE) > course.total();
         List<Phase> phases = Phases.of(baking, course, pale && course.open() > 0, rest);
         BakePlan.Practice practice = PracticeRange.of(baking, baking.followsRecipe() ? course.total() : null);
         double stated = baking.recipe.oven().totalMinutes();
@@ -154,6 +159,12 @@ public final class BakePlanner {
             notes.add(
                     "The top stays pale in that time: plant-based tops and sealed dishes hardly brown. Crumbs or white sauce give colour"
                             + (baking.build.pan().material().mayShatter() ? "." : ", or a watched grill."));
+        }
+        double dark = course.open() > 0 ? baking.finder().brown(course, DARK) : Double.MAX_VALUE;
+        if (dark < course.total() - 2) {
+            notes.add(
+                    "The top is dark after about " + Math.round(dark)
+                            + " min and burns on: lay foil on loosely when it is as brown as you like, or bake it on a lower shelf.");
         }
         if (times.tender() > course.total() + EXTRA) {
             notes.add("The driest layer may still have a bite: a knife should go through without drag.");

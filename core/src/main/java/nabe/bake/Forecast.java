@@ -9,7 +9,7 @@ import nabe.bake.heat.Heated;
  * @param minutes since it went in
  * @param core the coldest point, °C; {@code coreLow} and {@code coreHigh} with a cooler and a hotter oven and start
  * @param edge half way up at the wall, {@code top} the surface, {@code oven} the air, °C
- * @param water share of the dish's water that is left; {@code tender} 0 to 1; {@code browning} 1 is golden, 2.2 dark
+ * @param water share of the dish's water that is left; {@code tender} 0 to 1; {@code browning} 1 is golden, 2.8 dark
  * @param pictures the cross-section every five minutes, rows from the base up, from the middle to the wall
  * @param halfWidthMm, heightMm what a picture shows
  * @param energyError, waterError how far the balances of this forecast are from closing, as shares

@@ -22,6 +22,9 @@ import nabe.recipe.Part;
 /** Turns a built dish into what the heat sees of it. */
 final class HeatDishes {
     private static final double THINNEST_MM = 0.2;
+    private static final double GLAZE_MM = 3;
+    private static final Set<String> GLAZES =
+            Set.of("egg", "egg-yolk", "egg-white", "milk", "cream", "glaze", "sweet-syrup");
     private static final Set<String> LATE = Set.of("melting-cheese", "hard-cheese", "topping");
     /** What a line Nabe does not know is taken for: moist and starchy. Kitchen practice. */
     private static final Composition UNKNOWN = new Composition(75, 6, 5, 13, 2, 1, 300, "kitchen practice");
@@ -41,7 +44,7 @@ final class HeatDishes {
     HeatDish of(Family family, BuildPlan build, Set<String> mashed, boolean lateTopping, boolean asRead, End end) {
         List<HeatLayer> layers = new ArrayList<>();
         List<Layer> built = build.layers().stream()
-                .filter(l -> l.heightMm() >= THINNEST_MM && l.grams() > 0)
+                .filter(l -> l.heightMm() >= THINNEST_MM && l.grams() > 0 && !isGlaze(l))
                 .toList();
         int lastBase = lastBase(built);
         for (int i = 0; i < built.size(); i++) {
@@ -50,6 +53,15 @@ final class HeatDishes {
         }
         Pan pan = build.pan();
         return new HeatDish(layers, halfWidth(pan), pan.shape() == Shape.ROUND, wall(pan.material()));
+    }
+
+    /** What is brushed on is a film: the pastry under it is what browns. */
+    private static boolean isGlaze(Layer layer) {
+        return layer.part() == Part.TOPPING
+                && layer.heightMm() < GLAZE_MM
+                && layer.of().stream()
+                        .map(r -> r.line().ingredient())
+                        .allMatch(i -> i != null && GLAZES.contains(i.role()));
     }
 
     /** @return the index of the topmost layer that is not cheese or crumbs lying open on top */

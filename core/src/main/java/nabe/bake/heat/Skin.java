@@ -11,8 +11,10 @@ final class Skin {
     /** J/(m³ K) of hot air, for the analogy. */
     private static final double AIR = 780;
 
+    /** m²/s: a loose sauce keeps wetting its skin; a set one and cheese dry out. */
     private static final double DRAWS_SAUCE = 2.4e-10;
-    private static final double DRAWS_CHEESE = 0.9e-10;
+
+    private static final double DRAWS_SET = 0.55e-10;
     /** Below this share of its first water the skin's vapour pressure falls. */
     private static final double WET = 0.4;
 
@@ -30,7 +32,7 @@ final class Skin {
     Skin(HeatLayer layer) {
         first = Math.max(0.01, THICKNESS * layer.stuff().water() * layer.stuff().packed());
         water = first;
-        draws = layer.drawsWater() ? DRAWS_SAUCE : DRAWS_CHEESE;
+        draws = layer.drawsWater() ? DRAWS_SET + layer.open() * (DRAWS_SAUCE - DRAWS_SET) : DRAWS_SET;
     }
 
     /** What is laid on late is moist: its skin takes its water from the rest of it. */
