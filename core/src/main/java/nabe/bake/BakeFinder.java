@@ -122,14 +122,29 @@ final class BakeFinder {
                 first(heated, Heated.Sample::browning, wanted.golden()));
     }
 
-    /** @return minutes until the top is as brown as this in that course, or more than it lasts */
-    double brown(Course course, double as) {
-        return first(
-                new Simulation(dish, section, air, startCelsius, startCelsius < 0 ? FROZEN_SECONDS : COARSE_SECONDS)
-                        .until(s -> s.browning() >= as)
-                        .run(course.phases(airCelsius)),
-                Heated.Sample::browning,
-                as);
+    /** One bake as the course says, to ask when what was so. */
+    final class Whole {
+        private final Heated heated;
+
+        private Whole(Course course) {
+            heated = new Simulation(
+                            dish, section, air, startCelsius, startCelsius < 0 ? FROZEN_SECONDS : COARSE_SECONDS)
+                    .run(course.phases(airCelsius));
+        }
+
+        /** @return minutes until the top is as brown as this, or more than the bake lasts */
+        double brown(double as) {
+            return first(heated, Heated.Sample::browning, as);
+        }
+
+        /** @return minutes until the coldest point is so hot, or more than the bake lasts */
+        double hot(double celsius) {
+            return first(heated, Heated.Sample::core, celsius);
+        }
+    }
+
+    Whole whole(Course course) {
+        return new Whole(course);
     }
 
     private static double first(Heated heated, ToDoubleFunction<Heated.Sample> of, double wanted) {

@@ -3,6 +3,7 @@ package nabe.bake;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.ToDoubleFunction;
 import nabe.bake.heat.HeatDish;
 import nabe.bake.heat.HeatPhase;
@@ -26,6 +27,9 @@ public final class BakePlanner {
 
     private static final double START_OFF = 3;
     private static final double ENOUGH_GOLD = 0.75;
+    /** °C above which a custard curdles and weeps; it sets from 76. Domain table of practice. */
+    private static final double WEEPS = 85;
+
     /** Browning below which a top is pale, 1 being golden. Kitchen practice. */
     private static final double PALE = 0.2;
 
@@ -68,8 +72,8 @@ public final class BakePlanner {
                 forecast && baking.choice.own() == null && !baking.followsRecipe() ? sure(baking, found) : found;
         int rest = Phases.rest(baking, course, schools);
         BakeFinder.Times times = baking.finder().times(course.goingOn(), baking.wanted);
-        boolean pale = course.open() == 0
-                || baking.wanted.golden() > ENOUGH_GOLD && baking.finder().brown(course, PALE) > course.total();
+        BakeFinder.Whole whole = baking.finder().whole(course);
+        boolean pale = course.open() == 0 || baking.wanted.golden() > ENOUGH_GOLD && whole.brown(PALE) > course.total();
         List<Phase> phases = Phases.of(baking, course, pale && course.open() > 0, rest);
         BakePlan.Practice practice = PracticeRange.of(baking, baking.followsRecipe() ? course.total() : null);
         double stated = baking.recipe.oven().totalMinutes();
@@ -89,7 +93,7 @@ public final class BakePlanner {
                 Drivers.of(baking, course),
                 band(baking, course),
                 practice,
-                notes(baking, course, times, practice, pale),
+                notes(baking, course, times, whole, practice, pale),
                 forecast ? forecast(baking, course, rest) : null);
     }
 
@@ -137,7 +141,12 @@ public final class BakePlanner {
     }
 
     private static List<String> notes(
-            Baking baking, Course course, BakeFinder.Times times, BakePlan.Practice practice, boolean pale) {
+            Baking baking,
+            Course course,
+            BakeFinder.Times times,
+            BakeFinder.Whole whole,
+            BakePlan.Practice practice,
+            boolean pale) {
         List<String> notes = new ArrayList<>();
         if (baking.followsRecipe() && baking.safeCore == null) {
             if (times.core() > course.total() + NEARLY_HOT) {
@@ -160,11 +169,16 @@ public final class BakePlanner {
                     "The top stays pale in that time: plant-based tops and sealed dishes hardly brown. Crumbs or white sauce give colour"
                             + (baking.build.pan().material().mayShatter() ? "." : ", or a watched grill."));
         }
-        double dark = course.open() > 0 ? baking.finder().brown(course, DARK) : Double.MAX_VALUE;
+        double dark = course.open() > 0 ? whole.brown(DARK) : Double.MAX_VALUE;
         if (dark < course.total() - 2) {
             notes.add(
                     "The top is dark after about " + Math.round(dark)
                             + " min and burns on: lay foil on loosely when it is as brown as you like, or bake it on a lower shelf.");
+        }
+        if (baking.isCustard() && whole.hot(WEEPS) < course.total()) {
+            notes.add(
+                    "The middle passes 85 °C in that time, and a custard weeps above it: it is set from 76 °C, so take it out"
+                            + " when it still trembles a little in the middle.");
         }
         if (times.tender() > course.total() + EXTRA) {
             notes.add("The driest layer may still have a bite: a knife should go through without drag.");
@@ -184,9 +198,11 @@ public final class BakePlanner {
     }
 
     private static Forecast forecast(Baking baking, Course course, int rest) {
+        CompletableFuture<Heated> cooler =
+                CompletableFuture.supplyAsync(() -> fine(baking, course, rest, -OVEN_OFF, -START_OFF));
         Heated middle = fine(baking, course, rest, 0, 0);
-        Heated slow = fine(baking, course, rest, -OVEN_OFF, -START_OFF);
         Heated quick = fine(baking, course, rest, OVEN_OFF, START_OFF);
+        Heated slow = cooler.join();
         return new Forecast(
                 curve(middle, Heated.Sample::minutes, 1),
                 curve(middle, Heated.Sample::core, 10),

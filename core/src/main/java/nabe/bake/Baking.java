@@ -150,6 +150,11 @@ final class Baking {
                         > AN_EGG;
     }
 
+    /** @return whether what is in it sets as a custard, with egg */
+    boolean isCustard() {
+        return !eggFree && PracticeRange.isCustard(this);
+    }
+
     boolean followsRecipe() {
         return follows;
     }

@@ -78,6 +78,10 @@ final class PracticeRange {
                         + (recipe == null ? "" : "your recipe among them; ") + "kitchen practice).");
     }
 
+    static boolean isCustard(Baking baking) {
+        return state(baking) == State.CUSTARD;
+    }
+
     private static State state(Baking baking) {
         BuildPlan build = baking.build;
         return switch (baking.recipe.family()) {

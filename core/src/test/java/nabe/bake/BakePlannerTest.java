@@ -166,4 +166,29 @@ class BakePlannerTest {
         assertThat(shared.celsius()).isBetween(low, high);
         assertThatThrownBy(() -> PLANNER.share(briefs.subList(0, 1))).hasMessageContaining("two to six dishes");
     }
+
+    private static final String GRATIN =
+            "Cheese-topped roots\n\n800 g boiled potatoes\n300 ml white sauce\n150 g cheddar\n\n"
+                    + "Mix the potatoes with the sauce and spoon into a 25 x 18 cm dish. Scatter the cheddar over the top. Bake at 200C, uncovered, for 25 minutes.";
+
+    @Test
+    void aTopThatBurnsIsSaidAndWhatToDo() {
+        OvenChoice hot = new OvenChoice(240.0, false, Start.HOT);
+        OvenChoice usual = new OvenChoice(200.0, false, Start.HOT);
+        String longer = GRATIN.replace("25 minutes", "60 minutes");
+        assertThat(plan(longer, hot, null, false).notes())
+                .anyMatch(n -> n.contains("is dark after") && n.contains("foil"));
+        assertThat(plan(GRATIN, usual, null, false).notes()).noneMatch(n -> n.contains("is dark after"));
+    }
+
+    @Test
+    void aCustardHasAnUpperEnd() {
+        String strata = "Bread bake\n\n600 g bread, cubed\n12 eggs\n1.2 litres milk\n100 g cheddar\n\n"
+                + "Put the bread in a 30 x 20 cm dish. Whisk the eggs and milk and pour over, scatter with the cheddar. Bake at 180C for 90 minutes.";
+        OvenChoice oven = new OvenChoice(180.0, false, Start.ROOM);
+        assertThat(plan(strata, oven, null, false).notes()).anyMatch(n -> n.contains("weeps"));
+        assertThat(plan(strata.replace("90 minutes", "45 minutes"), oven, null, false)
+                        .notes())
+                .noneMatch(n -> n.contains("weeps"));
+    }
 }
