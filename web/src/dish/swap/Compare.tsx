@@ -3,7 +3,7 @@ import type { Alternative, Swap } from "../../api";
 import { Button, change, minutes, percent } from "../../ui";
 import { named } from "./answers";
 
-type Option = Pick<Alternative, "rule" | "becomes" | "fidelity" | "terms" | "cost" | "check">;
+type Option = Pick<Alternative, "rule" | "becomes" | "fidelity" | "terms" | "cost" | "check" | "method">;
 
 const ROWS: readonly { name: string; of: (o: Option) => ReactNode }[] = [
   { name: "Like the original", of: (o) => <strong>{percent(o.fidelity)}</strong> },
@@ -21,6 +21,7 @@ const ROWS: readonly { name: string; of: (o: Option) => ReactNode }[] = [
     of: (o) => (o.cost.tools.length ? o.cost.tools.map((t) => toolWords(t, o.cost.missing)).join(", ") : "none"),
   },
   { name: "Read the label", of: (o) => (o.check ? "yes" : "no") },
+  { name: "At the stove", of: (o) => <span className="block text-sm leading-snug">{o.method}</span> },
 ];
 
 function toolWords(tool: string, missing: readonly string[]): string {
@@ -44,7 +45,7 @@ export function Compare({ swap, onChoose }: { swap: Swap; onChoose: (rule: strin
               <th
                 key={o.rule}
                 scope="col"
-                className={`min-w-32 max-w-44 px-3 pt-2 pb-1.5 text-left font-semibold ${o.rule === swap.rule ? "rounded-t-lg bg-rim-soft" : ""}`}
+                className={`min-w-36 max-w-48 px-3 pt-2 pb-1.5 text-left font-semibold ${o.rule === swap.rule ? "rounded-t-lg bg-rim-soft" : ""}`}
               >
                 {named(o)}
               </th>
@@ -63,7 +64,7 @@ export function Compare({ swap, onChoose }: { swap: Swap; onChoose: (rule: strin
               {options.map((o) => (
                 <td
                   key={o.rule}
-                  className={`border-t border-line px-3 py-1 ${o.rule === swap.rule ? "bg-rim-soft" : ""}`}
+                  className={`max-w-48 border-t border-line px-3 py-1 align-top ${o.rule === swap.rule ? "bg-rim-soft" : ""}`}
                 >
                   {row.of(o)}
                 </td>

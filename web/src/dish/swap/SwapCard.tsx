@@ -73,11 +73,6 @@ export function SwapCard({ swap, onChoose }: { swap: Swap; onChoose: (rule: stri
         </div>
         <Collapsible.Content className="mt-2 rounded-lg bg-enamel p-3">
           <p>{swap.reason}</p>
-          {swap.becomes.length > 0 && (
-            <p className="mt-1">
-              <strong>At the stove:</strong> {swap.method}
-            </p>
-          )}
           {swap.passedOver.length > 0 && (
             <p className="mt-1 text-sm">
               Nearer still, but shut out: {swap.passedOver.map((p) => `${p.item} (${p.because})`).join("; ")}.

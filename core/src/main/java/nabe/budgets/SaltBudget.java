@@ -4,6 +4,11 @@ import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import nabe.prep.PrepPlan;
+import nabe.prep.PrepStep;
 import nabe.prep.ReadyLine;
 
 /**
@@ -29,20 +34,80 @@ public record SaltBudget(
     /** One line's salt. */
     public record Source(String item, double grams) {}
 
-    /** @param ready everything that enters the dish */
-    public static SaltBudget of(List<ReadyLine> ready) {
+    /** Salt in what boiled pasta takes up: water of 1 %, of which three quarters go along. Kitchen practice. */
+    private static final double PASTA_WATER = 0.0075;
+
+    private static final Set<String> BOILED =
+            Set.of("short-pasta", "noodles", "sheets", "fresh-sheets", "tubes", "shells");
+    /** What a boiled thing weighs at least, against dry. */
+    private static final double DRANK = 1.3;
+
+    /** Of the 1 to 1.5 % that slices are salted with, what stays once they are rinsed or blotted. Kitchen practice. */
+    private static final double SALTED_SLICES = 0.005;
+
+    private static final Set<String> SLICES = Set.of("slice-vegetable");
+    private static final Pattern SALTS =
+            Pattern.compile("(?i)\\bsalt (?:the|them|1|both|and leave|well|for|lightly|\\d)");
+    private static final Set<String> SWEET = Set.of("sugar", "sweet-syrup", "honey", "sweet-milk", "fruit");
+    /** From this share of sweet things a dish is sweet, and a pinch is enough. Kitchen practice. */
+    private static final double SWEET_FROM = 0.12;
+
+    private static final double PINCH = 0.3;
+
+    /** @return the salt of everything that enters the dish, with what it takes up and keeps on the way */
+    public static SaltBudget of(PrepPlan prep) {
+        List<ReadyLine> ready = prep.ready();
         double total = ready.stream().mapToDouble(ReadyLine::readyGrams).sum();
-        double salt = ready.stream().mapToDouble(ReadyLine::saltGrams).sum();
-        double percent = total <= 0 ? 0 : 100 * salt / total;
-        double left = Math.max(0, (LOW + HIGH) / 200 * total - salt);
         Map<String, Double> byItem = new LinkedHashMap<>();
         ready.forEach(r -> byItem.merge(r.line().item(), r.saltGrams(), Double::sum));
-        List<Source> sources = byItem.entrySet().stream()
+        ready.forEach(r -> byItem.merge(r.line().item() + ", in its salted water", boiledIn(r), Double::sum));
+        salted(prep)
+                .forEach(r -> byItem.merge(
+                        r.line().item() + ", salted and blotted",
+                        SALTED_SLICES * r.line().gramsOrZero(),
+                        Double::sum));
+        double salt = byItem.values().stream().mapToDouble(Double::doubleValue).sum();
+        double percent = total <= 0 ? 0 : 100 * salt / total;
+        double sweet = ready.stream()
+                .filter(r -> is(r, SWEET))
+                .mapToDouble(ReadyLine::readyGrams)
+                .sum();
+        if (sweet > SWEET_FROM * total && percent < LOW) {
+            return new SaltBudget(
+                    salt, percent, 0, PINCH, 0, sources(byItem), "A sweet dish: a pinch of salt is enough, if any.");
+        }
+        double left = Math.max(0, (LOW + HIGH) / 200 * total - salt);
+        List<Source> sources = sources(byItem);
+        return new SaltBudget(salt, percent, LOW, HIGH, left, sources, words(percent, left, sources));
+    }
+
+    private static List<Source> sources(Map<String, Double> byItem) {
+        return byItem.entrySet().stream()
                 .filter(e -> e.getValue() >= WORTH_NAMING)
                 .map(e -> new Source(e.getKey(), e.getValue()))
                 .sorted(Comparator.comparingDouble(Source::grams).reversed())
                 .toList();
-        return new SaltBudget(salt, percent, LOW, HIGH, left, sources, words(percent, left, sources));
+    }
+
+    private static double boiledIn(ReadyLine line) {
+        double raw = line.line().gramsOrZero();
+        return is(line, BOILED) && line.readyGrams() > DRANK * raw ? PASTA_WATER * (line.readyGrams() - raw) : 0;
+    }
+
+    /** Slices of the pots in which something is salted to draw its water. */
+    private static List<ReadyLine> salted(PrepPlan prep) {
+        Set<String> pots = prep.steps().stream()
+                .filter(s -> s.component() != null && SALTS.matcher(s.text()).find())
+                .map(PrepStep::component)
+                .collect(Collectors.toSet());
+        return prep.ready().stream()
+                .filter(r -> is(r, SLICES) && pots.contains(r.line().component()))
+                .toList();
+    }
+
+    private static boolean is(ReadyLine line, Set<String> roles) {
+        return line.line().ingredient() != null
+                && roles.contains(line.line().ingredient().role());
     }
 
     private static String words(double percent, double left, List<Source> sources) {

@@ -292,7 +292,7 @@ public final class Planner {
                 build.pan().openM2(), bake.minutes(false), bake.minutes(true), bake.firstCovered());
         return new Plan.Budgets(
                 water.budget(recipe.family(), layers, oven, schools),
-                SaltBudget.of(prep.ready()),
+                SaltBudget.of(prep),
                 water.sauces(recipe.family(), WetLayer.gathered(layers), dry));
     }
 

@@ -69,7 +69,7 @@ final class ShoppingList {
                 first.ingredient() == null ? null : first.ingredient().origin(),
                 label,
                 buy(first, label),
-                lines.stream().anyMatch(ConvertedLine::swapped));
+                lines.stream().allMatch(ConvertedLine::swapped));
     }
 
     private ShoppingItem.Buy buy(ConvertedLine line, String label) {

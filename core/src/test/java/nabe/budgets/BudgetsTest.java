@@ -155,6 +155,38 @@ class BudgetsTest {
                 .isEqualTo(item.equals("-") ? java.util.List.of() : java.util.List.of(item));
     }
 
+    private static SaltBudget salt(String text) {
+        return plan(text, Needs.none(), null, null).budgets().salt();
+    }
+
+    @Test
+    void boiledPastaBringsSaltAndDryPastaNone() {
+        String text = "Pasta bake\n\n300 g penne\n800 g passata\n\n"
+                + "%s the penne. Mix it with the passata in a 2 litre dish and bake at 190C for 30 minutes.";
+        SaltBudget boiled = salt(String.format(text, "Boil"));
+        assertThat(boiled.sources()).anyMatch(s -> s.item().contains("salted water") && s.grams() > 1);
+        assertThat(salt(String.format(text, "Rinse")).grams()).isLessThan(boiled.grams() - 1);
+    }
+
+    @Test
+    void saltedSlicesKeepSome() {
+        String text = "Aubergine bake\n\n1 kg aubergines, sliced\n500 g passata\n\n"
+                + "%sFry the aubergines. Layer with the passata in a 2 litre dish and bake at 190C for 30 minutes.";
+        assertThat(salt(String.format(text, "Salt the aubergines 30 minutes, rinse and dry. "))
+                        .sources())
+                .anyMatch(s -> s.item().contains("salted and blotted") && s.grams() > 3);
+        assertThat(salt(String.format(text, "")).sources())
+                .noneMatch(s -> s.item().contains("salted"));
+    }
+
+    @Test
+    void aSweetDishWantsAPinch() {
+        SaltBudget sweet = salt("Bread pudding\n\n200 g bread\n150 g sugar\n300 g apples\n400 ml milk\n\n"
+                + "Mix all in a 1.5 litre dish and bake at 180C for 40 minutes.");
+        assertThat(sweet.highPercent()).isLessThan(0.5);
+        assertThat(sweet.words()).contains("sweet");
+    }
+
     @Test
     void saltOfOneThingIsCountedOnce() {
         for (String recipe : Recipes.all()) {
