@@ -3,7 +3,6 @@ package nabe.bake;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.concurrent.CompletableFuture;
 import java.util.function.ToDoubleFunction;
 import nabe.bake.heat.HeatDish;
 import nabe.bake.heat.HeatPhase;
@@ -198,11 +197,9 @@ public final class BakePlanner {
     }
 
     private static Forecast forecast(Baking baking, Course course, int rest) {
-        CompletableFuture<Heated> cooler =
-                CompletableFuture.supplyAsync(() -> fine(baking, course, rest, -OVEN_OFF, -START_OFF));
         Heated middle = fine(baking, course, rest, 0, 0);
+        Heated slow = fine(baking, course, rest, -OVEN_OFF, -START_OFF);
         Heated quick = fine(baking, course, rest, OVEN_OFF, START_OFF);
-        Heated slow = cooler.join();
         return new Forecast(
                 curve(middle, Heated.Sample::minutes, 1),
                 curve(middle, Heated.Sample::core, 10),

@@ -14,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param origin null when unknown
  * @param label what to check on the packet, or null
  * @param buy how to buy it for these needs
- * @param swapped whether it stands for something else, at least in part
+ * @param swapped whether all of it stands for something else
  */
 public record ShoppingItem(
         String item,
