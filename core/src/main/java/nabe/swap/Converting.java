@@ -1,8 +1,9 @@
 package nabe.swap;
 
 import java.util.ArrayList;
-import java.util.HashMap;
+import java.util.Collections;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -41,7 +42,7 @@ final class Converting {
     private final Map<String, List<ConvertedLine>> linesIn;
     private final Set<String> there;
     private final Rewording reworded;
-    private final Map<MadeComponent, String> batches = new HashMap<>();
+    private final Map<MadeComponent, String> batches = new IdentityHashMap<>();
     private final List<Dropped> dropped = new ArrayList<>();
 
     /** Writes swaps into clauses, one for one and in order. */
@@ -173,7 +174,7 @@ final class Converting {
         List<MethodStep> words =
                 reworded.of(vessel.steps().stream().map(Step::words).toList(), meant);
         List<Work> steps = new ArrayList<>();
-        Set<Swap> noted = new HashSet<>();
+        Set<Swap> noted = Collections.newSetFromMap(new IdentityHashMap<>());
         boolean meatGone = deep.stream().map(ConvertedLine::ingredient).noneMatch(MeatWords::isMeat) && hadMeat(deep);
         List<Swap> here = here(meant, lines);
         AnotherDish other = AnotherDish.of(vessel, here, conversion.swaps());

@@ -25,6 +25,11 @@ public record Fidelity(double taste, double texture, double richness, double moi
                 0.4 * rule.taste() + 0.4 * rule.texture() + 0.1 * richness + 0.1 * moisture);
     }
 
+    /** @return the most that its score can be, whatever it stands for */
+    static double atBest(SwapRule rule) {
+        return 0.4 * rule.taste() + 0.4 * rule.texture() + 0.2;
+    }
+
     private static double near(double was, double now, double grams) {
         double scale = Math.max(Math.max(Math.abs(was), Math.abs(now)), UNNOTICED * grams);
         return scale <= 0 ? 1 : Math.max(0, 1 - Math.abs(now - was) / scale);

@@ -17,6 +17,7 @@ import nabe.recipe.Procedure;
 import nabe.recipe.Recipe;
 import nabe.swap.job.Job;
 import nabe.swap.job.Jobs;
+import org.jspecify.annotations.Nullable;
 
 /** Goes through a recipe's lines one by one: kept, swapped, left out, open for the cook to choose, or unresolved. */
 final class LineSwaps {
@@ -24,7 +25,7 @@ final class LineSwaps {
     private static final int MOST_CONDITIONAL = 3;
     private final Larder larder;
     private final Recipe recipe;
-    private final Procedure procedure;
+    private final Jobs jobs;
     private final Kitchen kitchen;
     private final Options options;
     private final Display display;
@@ -48,7 +49,7 @@ final class LineSwaps {
             Kitchen kitchen) {
         this.larder = larder;
         this.recipe = recipe;
-        this.procedure = procedure;
+        this.jobs = new Jobs(recipe, procedure);
         this.kitchen = kitchen;
         this.options = new Options(larder, tables, arithmetic, kitchen);
         this.display = Display.of(kitchen.house());
@@ -85,8 +86,8 @@ final class LineSwaps {
         options.whole(rule)
                 .ifPresent(chosen -> recipe.lines().get(index).portions().stream()
                         .filter(portion -> portion.component() != null)
-                        .filter(portion -> chosen.does(Jobs.of(recipe, procedure, index, portion), portion.part()))
-                        .forEach(portion -> Jobs.mixture(recipe, procedure, index, portion).stream()
+                        .filter(portion -> chosen.does(jobs.of(index, portion), portion.part()))
+                        .forEach(portion -> jobs.mixture(index, portion).stream()
                                 .filter(other -> other != index)
                                 .forEach(other ->
                                         gone.put(other, new Instead(portion.component(), options.names(chosen))))));
@@ -166,28 +167,31 @@ final class LineSwaps {
     }
 
     private void replace(int index, Line line, Line whole, Judgement judgement) {
-        Job job = Jobs.of(recipe, procedure, index, line);
-        List<Options.Option> fitting = options.fitting(line, job, mixture(index, line));
-        List<Options.Option> conditional = options.conditional(line, job, mixture(index, line));
-        String asked = kitchen.choices().get(index);
-        Optional<Options.Option> named = Stream.concat(fitting.stream(), conditional.stream())
-                .filter(o -> o.rule().id().equals(asked))
-                .findFirst();
-        Optional<Options.Option> chosen = named.or(
-                () -> fitting.stream().filter(o -> o.rule().isNearEnough()).findFirst());
+        Job job = jobs.of(index, line);
+        Options.Answers answers = options.answers(line, job, mixture(index, line));
+        Optional<Options.Option> chosen = chosen(answers, kitchen.choices().get(index));
         if (chosen.isPresent()) {
             put(index, line, chosen.get());
-            swaps.add(swap(index, line, whole, judgement, job, chosen.get(), fitting, conditional));
-        } else if (fitting.isEmpty() && conditional.isEmpty()) {
-            unresolved.add(new Unresolved(
-                    index, line.text(), whyNothing(line, judgement, options.tried(line, job)), List.of()));
+            swaps.add(swap(index, line, whole, judgement, job, chosen.get(), answers));
+        } else if (answers.fitting().isEmpty() && answers.conditional().isEmpty()) {
+            unresolved.add(new Unresolved(index, line.text(), whyNothing(line, judgement, answers.tried()), List.of()));
         } else {
-            swaps.add(open(index, line, whole, judgement, job, fitting, conditional));
+            swaps.add(open(index, line, whole, judgement, job, answers));
         }
     }
 
+    /** @return what the cook asked for, else the best that is near enough */
+    private static Optional<Options.Option> chosen(Options.Answers answers, @Nullable String asked) {
+        return Stream.concat(answers.fitting().stream(), answers.conditional().stream())
+                .filter(o -> o.rule().id().equals(asked))
+                .findFirst()
+                .or(() -> answers.fitting().stream()
+                        .filter(o -> o.rule().isNearEnough())
+                        .findFirst());
+    }
+
     private double mixture(int index, Line line) {
-        return Jobs.mixture(recipe, procedure, index, line).stream()
+        return jobs.mixture(index, line).stream()
                 .mapToDouble(i -> i == index ? line.gramsOrZero() : inPot(i, line.component()))
                 .sum();
     }
@@ -222,8 +226,7 @@ final class LineSwaps {
             Judgement judgement,
             Job job,
             Options.Option chosen,
-            List<Options.Option> fitting,
-            List<Options.Option> conditional) {
+            Options.Answers answers) {
         SwapRule rule = chosen.rule();
         return new Swap(
                 index,
@@ -243,18 +246,22 @@ final class LineSwaps {
                 options.check(rule),
                 rule.isNearEnough() ? null : honesty.loses(job),
                 rule.whole(),
-                others(line, fitting, chosen),
-                others(line, conditional, chosen).stream()
-                        .limit(MOST_CONDITIONAL)
-                        .toList(),
-                options.passedOver(line, job, chosen.fidelity().score()));
+                others(line, answers.fitting(), chosen),
+                conditional(line, answers, chosen),
+                answers.passedOver(chosen.fidelity().score()));
     }
 
-    private List<Swap.Alternative> others(Line line, List<Options.Option> all, Options.Option chosen) {
+    private List<Swap.Alternative> others(Line line, List<Options.Option> all, Options.@Nullable Option chosen) {
         return all.stream()
                 .filter(o -> o != chosen)
                 .limit(MOST_ALTERNATIVES)
                 .map(o -> alternative(o, line))
+                .toList();
+    }
+
+    private List<Swap.Alternative> conditional(Line line, Options.Answers answers, Options.@Nullable Option chosen) {
+        return others(line, answers.conditional(), chosen).stream()
+                .limit(MOST_CONDITIONAL)
                 .toList();
     }
 
@@ -274,14 +281,7 @@ final class LineSwaps {
     }
 
     /** Nothing stays near enough: the cook is told what would be lost, and chooses. */
-    private Swap open(
-            int index,
-            Line line,
-            Line whole,
-            Judgement judgement,
-            Job job,
-            List<Options.Option> fitting,
-            List<Options.Option> conditional) {
+    private Swap open(int index, Line line, Line whole, Judgement judgement, Job job, Options.Answers answers) {
         return without(
                 index,
                 was(line, whole),
@@ -292,8 +292,8 @@ final class LineSwaps {
                 "Choose before you cook; until then it is left out.",
                 job,
                 honesty.loses(job),
-                others(line, fitting, null),
-                others(line, conditional, null).stream().limit(MOST_CONDITIONAL).toList());
+                others(line, answers.fitting(), null),
+                conditional(line, answers, null));
     }
 
     private Swap goesWith(int index, Line line, Line whole, String what) {
@@ -305,7 +305,7 @@ final class LineSwaps {
                 Swap.GOES_WITH,
                 "It was for the mixture that " + what + " now stands for.",
                 SwapRule.AS_BEFORE,
-                Jobs.of(recipe, procedure, index, line),
+                jobs.of(index, line),
                 null,
                 List.of(),
                 List.of());
@@ -313,7 +313,7 @@ final class LineSwaps {
 
     private Swap leftOut(int index, Line line) {
         boolean known = line.ingredient() != null;
-        Job job = known ? Jobs.of(recipe, procedure, index, line) : null;
+        Job job = known ? jobs.of(index, line) : null;
         List<String> offends = known
                 ? List.copyOf(
                         kitchen.needs().judge(line.ingredient(), line.claims()).offends())
@@ -328,7 +328,12 @@ final class LineSwaps {
                 "Pass over it in the method.",
                 job,
                 null,
-                known ? others(line, options.fitting(line, job, mixture(index, line)), null) : List.of(),
+                known
+                        ? others(
+                                line,
+                                options.answers(line, job, mixture(index, line)).fitting(),
+                                null)
+                        : List.of(),
                 List.of());
     }
 

@@ -1,7 +1,8 @@
 package nabe.swap;
 
 import java.util.ArrayList;
-import java.util.HashSet;
+import java.util.Collections;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -22,7 +23,7 @@ final class MethodRewriter {
     private final SwapBook book;
     private final Subjects subjects;
     private final SauceSentences sauces;
-    private final Set<Swap> noted = new HashSet<>();
+    private final Set<Swap> noted = Collections.newSetFromMap(new IdentityHashMap<>());
 
     MethodRewriter(Larder larder, Recipe recipe, List<ConvertedLine> lines, List<Swap> swaps, SwapBook book) {
         this.recipe = recipe;

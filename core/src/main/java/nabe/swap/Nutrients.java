@@ -12,7 +12,11 @@ record Nutrients(double water, double salt, double fat) {
     /** @param part where it works: what cooks off there before the dish is built is water it does not bring */
     static Nutrients of(
             List<SwapArithmetic.Portion> portions, Part part, Properties properties, Techniques techniques) {
-        return portions.stream().map(p -> of(p, part, properties, techniques)).reduce(NONE, Nutrients::plus);
+        Nutrients sum = NONE;
+        for (SwapArithmetic.Portion portion : portions) {
+            sum = sum.plus(of(portion, part, properties, techniques));
+        }
+        return sum;
     }
 
     private static Nutrients of(

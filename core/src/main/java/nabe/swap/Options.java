@@ -1,5 +1,6 @@
 package nabe.swap;
 
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -26,6 +27,8 @@ final class Options {
             "Only for those who eat oats, and only from a packet certified gluten-free.";
     private static final Comparator<Option> BEST_FIRST =
             Comparator.comparingDouble((Option o) -> o.ranking().score()).reversed();
+    private static final Comparator<Option> NEAREST_FIRST =
+            Comparator.comparingDouble((Option o) -> o.fidelity().score()).reversed();
     private final Larder larder;
     private final Swapper.Tables tables;
     private final SwapArithmetic arithmetic;
@@ -33,7 +36,7 @@ final class Options {
     private final Display display;
     private final Map<String, Judgement> judged = new HashMap<>();
     private final Map<String, Optional<String>> advice = new HashMap<>();
-    private final Map<String, Effort> efforts = new HashMap<>();
+    private final Map<String, Standing> standings = new HashMap<>();
 
     Options(Larder larder, Swapper.Tables tables, SwapArithmetic arithmetic, Kitchen kitchen) {
         this.larder = larder;
@@ -44,11 +47,72 @@ final class Options {
     }
 
     private Judgement judge(Ingredient ingredient) {
-        return judged.computeIfAbsent(ingredient.id(), id -> kitchen.needs().judge(ingredient));
+        Judgement known = judged.get(ingredient.id());
+        if (known == null) {
+            known = kitchen.needs().judge(ingredient);
+            judged.put(ingredient.id(), known);
+        }
+        return known;
     }
 
-    /** What an answer asks of the cook, whatever the line: minutes and tools. */
-    private record Effort(int active, int passive, List<String> tools) {}
+    /**
+     * How an answer stands in this house, whatever the line.
+     *
+     * @param asked whether the house's schools ask for it; {@code avoided} whether they do without it
+     * @param labels packets to read, {@code doubts} what some makers put in that does not fit
+     * @param active minutes, {@code passive} minutes of waiting
+     */
+    private record Standing(
+            boolean asked,
+            boolean avoided,
+            int labels,
+            int doubts,
+            int active,
+            int passive,
+            List<String> tools,
+            List<String> missing) {}
+
+    private Standing standing(SwapRule rule) {
+        Standing known = standings.get(rule.id());
+        if (known == null) {
+            known = stand(rule);
+            standings.put(rule.id(), known);
+        }
+        return known;
+    }
+
+    private Standing stand(SwapRule rule) {
+        List<ComponentRecipe> home = new ArrayList<>();
+        boolean avoided = false;
+        int labels = 0;
+        int doubts = 0;
+        for (SwapRule.Component component : rule.becomes()) {
+            Ingredient use = larder.get(component.use());
+            Judgement judgement = judge(use);
+            avoided |= isAvoided(use);
+            labels += judgement.maybe().isEmpty() ? 0 : 1;
+            doubts += judgement.doubts();
+            tables.components().making(use).stream()
+                    .filter(r -> r.usual().equals("home"))
+                    .findFirst()
+                    .ifPresent(home::add);
+        }
+        int passive = rule.passive()
+                + home.stream().mapToInt(ComponentRecipe::passive).max().orElse(0);
+        List<String> tools = Stream.concat(rule.tools().stream(), home.stream().flatMap(r -> r.tools().stream()))
+                .distinct()
+                .toList();
+        return new Standing(
+                rule.school().entrySet().stream()
+                        .anyMatch(e -> kitchen.house().schools().chose(e.getKey(), e.getValue())),
+                avoided || kitchen.house().schools().avoidsWaiting(passive),
+                labels,
+                doubts,
+                rule.active() + home.stream().mapToInt(ComponentRecipe::active).sum(),
+                passive,
+                tools,
+                tools.stream().filter(kitchen.lacks()::contains).toList());
+    }
 
     /**
      * One answer, weighed.
@@ -65,30 +129,89 @@ final class Options {
 
     /**
      * @param mixture grams of all that the line is mixed with, itself among them
-     * @return answers that meet every need, the best for this house first
+     * @return what the larder knows for this line and its work, fitting or not
      */
-    List<Option> fitting(Line line, Job job, double mixture) {
-        Nutrients was = nutrientsOf(line);
-        return tables.book().answersFor(line.ingredient(), job, line.part()).stream()
-                .filter(this::fits)
-                .map(rule -> weigh(rule, line, was, mixture, null))
-                .sorted(BEST_FIRST)
-                .toList();
+    Answers answers(Line line, Job job, double mixture) {
+        return new Answers(line, job, mixture);
     }
 
-    /** @return answers that fit only those who eat oats from a certified packet, where nobody said that all do */
-    List<Option> conditional(Line line, Job job, double mixture) {
-        if (kitchen.needs().oats() != Needs.Oats.UNSAID
-                || !kitchen.needs().needs().contains(Need.GLUTEN_FREE)) {
-            return List.of();
+    /** The answers to one line, parted by whether they meet every need. */
+    final class Answers {
+        private final Line line;
+        private final double mixture;
+        private final Nutrients was;
+        private final List<SwapRule> unfit = new ArrayList<>();
+        private final List<Option> fitting;
+        private final List<Option> conditional;
+
+        private Answers(Line line, Job job, double mixture) {
+            this.line = line;
+            this.mixture = mixture;
+            this.was = nutrients(List.of(new SwapArithmetic.Portion(line.ingredient(), line.gramsOrZero())), line);
+            List<SwapRule> fit = new ArrayList<>();
+            tables.book()
+                    .answersFor(line.ingredient(), job, line.part())
+                    .forEach(rule -> (fits(rule) ? fit : unfit).add(rule));
+            this.fitting = weighed(fit, null);
+            this.conditional = asksOfOats()
+                    ? weighed(unfit.stream().filter(Options.this::fitsCertified).toList(), CERTIFIED_OATS)
+                    : List.of();
         }
-        Nutrients was = nutrientsOf(line);
-        return tables.book().answersFor(line.ingredient(), job, line.part()).stream()
-                .filter(rule ->
-                        !fits(rule) && rule.becomes().stream().allMatch(c -> fitsCertified(larder.get(c.use()))))
-                .map(rule -> weigh(rule, line, was, mixture, CERTIFIED_OATS))
-                .sorted(BEST_FIRST)
-                .toList();
+
+        private List<Option> weighed(List<SwapRule> rules, @Nullable String onlyIf) {
+            return rules.stream()
+                    .map(rule -> weigh(rule, line, was, mixture, onlyIf))
+                    .sorted(BEST_FIRST)
+                    .toList();
+        }
+
+        /** @return answers that meet every need, the best for this house first */
+        List<Option> fitting() {
+            return fitting;
+        }
+
+        /** @return answers that fit only those who eat oats from a certified packet, where nobody said that all do */
+        List<Option> conditional() {
+            return conditional;
+        }
+
+        /** Answers nearer than the taken one that some need shuts out. */
+        List<Swap.PassedOver> passedOver(double fidelity) {
+            return unfit.stream()
+                    .filter(rule -> Fidelity.atBest(rule) > fidelity)
+                    .map(rule -> weigh(rule, line, was, mixture, null))
+                    .filter(o -> o.fidelity().score() > fidelity)
+                    .sorted(NEAREST_FIRST)
+                    .limit(MOST_PASSED_OVER)
+                    .map(o -> new Swap.PassedOver(o.rule().id(), names(o.rule()), offences(o.rule())))
+                    .toList();
+        }
+
+        /** @return what was tried and what stood against each, in a cook's words */
+        String tried() {
+            return unfit.stream()
+                    .map(r -> larder.get(r.becomes().getFirst().use()).name() + " (" + offences(r) + ")")
+                    .distinct()
+                    .collect(Collectors.joining("; "));
+        }
+    }
+
+    private boolean fits(SwapRule rule) {
+        for (SwapRule.Component component : rule.becomes()) {
+            if (!judge(larder.get(component.use())).fits()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private boolean asksOfOats() {
+        return kitchen.needs().oats() == Needs.Oats.UNSAID
+                && kitchen.needs().needs().contains(Need.GLUTEN_FREE);
+    }
+
+    private boolean fitsCertified(SwapRule rule) {
+        return rule.becomes().stream().allMatch(c -> fitsCertified(larder.get(c.use())));
     }
 
     private boolean fitsCertified(Ingredient ingredient) {
@@ -101,32 +224,17 @@ final class Options {
         return tables.book().find(id).filter(SwapRule::whole);
     }
 
-    private boolean fits(SwapRule rule) {
-        return rule.becomes().stream().allMatch(c -> judge(larder.get(c.use())).fits());
-    }
-
-    private Nutrients nutrientsOf(Line line) {
-        return nutrients(List.of(new SwapArithmetic.Portion(line.ingredient(), line.gramsOrZero())), line);
-    }
-
     private Option weigh(SwapRule rule, Line line, Nutrients was, double mixture, @Nullable String onlyIf) {
         List<SwapArithmetic.Portion> portions =
                 arithmetic.portions(rule, line.ingredient(), line.gramsOrZero(), mixture, line.part());
         Nutrients now = nutrients(portions, line);
         Fidelity fidelity = Fidelity.of(rule, was, now, line.gramsOrZero());
-        Cost cost = cost(rule, now.minus(was));
-        boolean asked = rule.school().entrySet().stream()
-                .anyMatch(e -> kitchen.house().schools().chose(e.getKey(), e.getValue()));
-        boolean avoided = rule.becomes().stream().anyMatch(c -> isAvoided(larder.get(c.use())))
-                || kitchen.house().schools().avoidsWaiting(cost.passiveMinutes());
-        long labels = rule.becomes().stream()
-                .filter(c -> !judge(larder.get(c.use())).maybe().isEmpty())
-                .count();
-        long doubts = rule.becomes().stream()
-                .mapToLong(c -> judge(larder.get(c.use())).doubts())
-                .sum();
-        return new Option(
-                rule, portions, fidelity, cost, Ranking.of(fidelity, asked, avoided, labels, doubts, cost), onlyIf);
+        Nutrients more = now.minus(was);
+        Standing here = standing(rule);
+        Cost cost = new Cost(
+                more.water(), more.salt(), more.fat(), here.active(), here.passive(), here.tools(), here.missing());
+        Ranking ranking = Ranking.of(fidelity, here.asked(), here.avoided(), here.labels(), here.doubts(), cost);
+        return new Option(rule, portions, fidelity, cost, ranking, onlyIf);
     }
 
     /** What the house's schools do without; a thing made at home counts by what goes into it. */
@@ -143,50 +251,6 @@ final class Options {
         return Nutrients.of(portions, line.part(), tables.properties(), tables.techniques());
     }
 
-    private Cost cost(SwapRule rule, Nutrients more) {
-        Effort effort = efforts.computeIfAbsent(rule.id(), id -> effort(rule));
-        return new Cost(
-                more.water(),
-                more.salt(),
-                more.fat(),
-                effort.active(),
-                effort.passive(),
-                effort.tools(),
-                effort.tools().stream().filter(kitchen.lacks()::contains).toList());
-    }
-
-    private Effort effort(SwapRule rule) {
-        List<ComponentRecipe> home = rule.becomes().stream()
-                .map(c -> tables.components().making(larder.get(c.use())).stream()
-                        .filter(r -> r.usual().equals("home"))
-                        .findFirst()
-                        .orElse(null))
-                .filter(Objects::nonNull)
-                .toList();
-        List<String> tools = Stream.concat(rule.tools().stream(), home.stream().flatMap(r -> r.tools().stream()))
-                .distinct()
-                .toList();
-        return new Effort(
-                rule.active() + home.stream().mapToInt(ComponentRecipe::active).sum(),
-                rule.passive()
-                        + home.stream().mapToInt(ComponentRecipe::passive).max().orElse(0),
-                tools);
-    }
-
-    /** Answers nearer than the taken one that some need shuts out. */
-    List<Swap.PassedOver> passedOver(Line line, Job job, double fidelity) {
-        Nutrients was = nutrientsOf(line);
-        return tables.book().answersFor(line.ingredient(), job, line.part()).stream()
-                .filter(rule -> !fits(rule))
-                .map(rule -> weigh(rule, line, was, line.gramsOrZero(), null))
-                .filter(o -> o.fidelity().score() > fidelity)
-                .sorted(Comparator.comparingDouble((Option o) -> o.fidelity().score())
-                        .reversed())
-                .limit(MOST_PASSED_OVER)
-                .map(o -> new Swap.PassedOver(o.rule().id(), names(o.rule()), offences(o.rule())))
-                .toList();
-    }
-
     String names(SwapRule rule) {
         return rule.becomes().stream().map(c -> larder.get(c.use()).name()).collect(Collectors.joining(" and "));
     }
@@ -197,14 +261,6 @@ final class Options {
                 .flatMap(i -> judge(i).offends().stream())
                 .distinct()
                 .collect(Collectors.joining(", "));
-    }
-
-    /** @return what was tried and what stood against each, in a cook's words */
-    String tried(Line line, Job job) {
-        return tables.book().answersFor(line.ingredient(), job, line.part()).stream()
-                .map(r -> larder.get(r.becomes().getFirst().use()).name() + " (" + offences(r) + ")")
-                .distinct()
-                .collect(Collectors.joining("; "));
     }
 
     List<Swap.Becomes> becomes(Option option, Line line) {

@@ -46,6 +46,12 @@ final class SauceSentences {
     /** @return what stands in the sentence's place, or null where it keeps its words */
     @Nullable
     Said instead(String sentence, List<Subjects.Mention> mentions) {
+        boolean spoken = swaps.stream()
+                .anyMatch(s -> waiting.contains(s)
+                        || mentions.stream().anyMatch(m -> m.swaps().contains(s)));
+        if (!spoken) {
+            return null;
+        }
         String lower = sentence.toLowerCase(java.util.Locale.ROOT);
         boolean other = recipe.lines().stream()
                 .anyMatch(l -> l.ingredient() != null

@@ -133,9 +133,4 @@ public record SwapRule(
     boolean isNearEnough() {
         return !whole && (taste + texture) / 2 >= FLOOR;
     }
-
-    /** @return whether the method has to change at all */
-    boolean changesMethod() {
-        return !method.equals(AS_BEFORE);
-    }
 }

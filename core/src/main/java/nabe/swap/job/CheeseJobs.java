@@ -6,6 +6,7 @@ import nabe.recipe.Procedure.Kind;
 
 /** What cheese does: melts into a sauce, goes into a filling, lies inside, browns on top, waits at the table. */
 final class CheeseJobs {
+    private static final Pattern A_DOUGH = Pattern.compile("\\b(?:dough|rub|scone|dumpling|pastry)");
     private static final Pattern SERVED =
             Pattern.compile("\\b(?:to serve|for serving|at the table|on the side|to pass round)\\b");
     private static final Pattern SCATTERS =
@@ -68,8 +69,7 @@ final class CheeseJobs {
     }
 
     private static Job stirredIn(Scene scene) {
-        if (scene.with("flour", "flour-raising")
-                && scene.runSays(Pattern.compile("\\b(?:dough|rub|scone|dumpling|pastry)"))) {
+        if (scene.with("flour", "flour-raising") && scene.runSays(A_DOUGH)) {
             return Job.DOUGH;
         }
         boolean eggs = scene.with("egg", "egg-yolk") && !scene.with("flour", "starch");

@@ -2,11 +2,13 @@ package nabe.swap.job;
 
 import java.util.regex.Pattern;
 import nabe.recipe.Family;
-import nabe.recipe.Line;
 import nabe.recipe.Procedure.Kind;
 
 /** What an egg does: holds, sets, lifts, enriches, glazes, or stays an egg. */
 final class EggJobs {
+    private static final Pattern FOR_COATING = Pattern.compile("\\bfor (?:coating|dipping|crumbing)");
+    private static final Pattern MASHED = Pattern.compile("\\bmash");
+    private static final Pattern NAMED_CUSTARD = Pattern.compile("\\bcustard\\b");
     private static final Pattern GLAZES = Pattern.compile("\\b(?:glaz\\w*|egg ?wash|brush\\w*)\\b");
     private static final Pattern BOILED = Pattern.compile(
             "\\bhard[ -]?(?:boiled|cooked)|\\bboiled (?:and |then )?(?:quartered|sliced|halved|peeled)|\\bboiled eggs?|\\bhard-boil|\\beggs?,? boiled|\\bboil (?:the )?eggs|\\b(?:quartered|wells?|hollows|crack(?:ed)? (?:an |the |in|into|one|4|four|six))");
@@ -25,19 +27,18 @@ final class EggJobs {
         if (scene.lineSays(BOILED) || scene.says(BOILED)) {
             return Job.BOILED;
         }
-        if (scene.says(COATS) && !scene.with("soft-cheese")
-                || scene.lineSays(Pattern.compile("\\bfor (?:coating|dipping|crumbing)"))) {
+        if (scene.says(COATS) && !scene.with("soft-cheese") || scene.lineSays(FOR_COATING)) {
             return Job.COATS;
         }
         if (scene.potSays(FlourJobs.CHOUX)) {
             return Job.LIFTS;
         }
-        Line flour = scene.flour().orElse(null);
+        Scene.Fellow flour = scene.flour().orElse(null);
         Job made = flour == null ? null : inFlour(scene, flour);
         return made != null ? made : sets(scene);
     }
 
-    private static Job inFlour(Scene scene, Line flour) {
+    private static Job inFlour(Scene scene, Scene.Fellow flour) {
         Job job = FlourJobs.of(scene.of(flour));
         return switch (job) {
             case BATTER -> Job.LIFTS;
@@ -53,9 +54,7 @@ final class EggJobs {
         if (scene.family() == Family.BATTER && scene.isIn(Kind.BATTER)) {
             return Job.LIFTS;
         }
-        if (scene.isIn(Kind.MASH)
-                || scene.says(Pattern.compile("\\bmash"))
-                || scene.with("slice-root", "mash") && scene.potSays(Pattern.compile("\\bmash"))) {
+        if (scene.isIn(Kind.MASH) || scene.says(MASHED) || scene.with("slice-root", "mash") && scene.potSays(MASHED)) {
             return Job.ENRICHES;
         }
         if (scene.role().equals("egg-white") && scene.says(WHIPPED)) {
@@ -68,7 +67,7 @@ final class EggJobs {
             return Job.ENRICHES;
         }
         boolean custard = liquid >= CUSTARD_LIQUID * scene.line().gramsOrZero() && liquid >= solid;
-        return custard || scene.runSays(Pattern.compile("\\bcustard\\b")) && solid < liquid + 1 ? Job.SETS : Job.BINDS;
+        return custard || scene.runSays(NAMED_CUSTARD) && solid < liquid + 1 ? Job.SETS : Job.BINDS;
     }
 
     /** A white sauce with eggs that is the lid of a pasta dish sets as a custard does. */

@@ -1,12 +1,17 @@
 package nabe.swap.job;
 
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Pattern;
-import nabe.recipe.Line;
 import nabe.recipe.Procedure.Kind;
 
 /** What butter and other fats do: fry, thicken with flour, keep a dough short, brush, mash, grease. */
 final class FatJobs {
+    private static final Pattern MELTED = Pattern.compile("\\bmelted\\b");
+    private static final Pattern JOINS = Pattern.compile("\\bstir|\\bwhisk|\\badd");
+    private static final Pattern WORKED_IN = Pattern.compile("\\b(?:stir|beat|whisk|fork|fold|add|swirl|mix|melt)\\w*");
+    private static final Pattern FOR_GREASING =
+            Pattern.compile("\\bfor (?:greasing|the (?:dish|tin|pan)\\b)|to grease");
     private static final Pattern GREASES = Pattern.compile(
             "\\b(?:for (?:the (?:dish|tin|pan)\\b|greasing)|to grease|extra for)\\b|\\b(?:grease|butter|rub)\\w* (?:the |an? |your |\\d)(?:[\\w.-]+ ){0,5}?(?:dish|tin|pan|casserole|mould|tray|foil|paper|ramekins?)|\\bdish with\\b.*\\bbutter");
     private static final Pattern BRUSHES =
@@ -20,13 +25,13 @@ final class FatJobs {
             Pattern.compile("\\b(?:spread|garlic bread|butter(?:ed)? (?:the )?(?:bread|slices|toast))\\b");
     private static final Pattern POURS =
             Pattern.compile("\\b(?:nutty|noisette|pour (?:it |the butter )?over|spoon over)\\b");
-    private static final List<String> CRUMBS = List.of("crumbs", "bread");
+    private static final Set<String> CRUMBS = Set.of("crumbs", "bread");
 
     private FatJobs() {}
 
     static Job of(Scene scene) {
         if (!scene.isPlaced() && (scene.lineSays(GREASES) || scene.sentencesSay(GREASES))
-                || scene.lineSays(Pattern.compile("\\bfor (?:greasing|the (?:dish|tin|pan)\\b)|to grease"))) {
+                || scene.lineSays(FOR_GREASING)) {
             return Job.GREASES;
         }
         if (scene.lineSays(BRUSHES) || scene.says(BRUSHES) || !scene.isUsed() && scene.sentencesSay(BRUSHES)) {
@@ -52,21 +57,16 @@ final class FatJobs {
     }
 
     private static Job inMixture(Scene scene) {
-        Line flour = scene.flour().orElse(null);
+        Scene.Fellow flour = scene.flour().orElse(null);
         Job job = flour == null ? null : FlourJobs.of(scene.of(flour));
         if (job == Job.SHORT_DOUGH || job == Job.DROPPED_DOUGH || job == Job.CRUMBLE || job == Job.YEAST_DOUGH) {
-            boolean liquid = scene.lineSays(Pattern.compile("\\bmelted\\b")) && !scene.says(RUBS);
+            boolean liquid = scene.lineSays(MELTED) && !scene.says(RUBS);
             return liquid && job != Job.SHORT_DOUGH ? (job == Job.CRUMBLE ? Job.CRUMBS : Job.DOUGH) : Job.RUBBED_IN;
         }
         if (job == Job.BATTER || job == Job.CREPE) {
-            return scene.says(MELTS)
-                            && scene.beside().isEmpty()
-                            && !scene.says(Pattern.compile("\\bstir|\\bwhisk|\\badd"))
-                    ? Job.SOFTENS
-                    : Job.BATTER;
+            return scene.says(MELTS) && scene.beside().isEmpty() && !scene.says(JOINS) ? Job.SOFTENS : Job.BATTER;
         }
-        boolean crumbs =
-                scene.fellows().stream().anyMatch(l -> l.ingredient().role().equals("crumbs"));
+        boolean crumbs = scene.with("crumbs");
         boolean stove = scene.with("stock", "milk", "cream", "onion");
         if (flour == null && crumbs && !stove) {
             return Job.CRUMBS;
@@ -88,7 +88,7 @@ final class FatJobs {
             boolean first = beside.isEmpty() || beside.stream().allMatch(r -> r.startsWith("flour"));
             return flour && first ? Job.ROUX : Job.SOFTENS;
         }
-        if (scene.says(Pattern.compile("\\b(?:stir|beat|whisk|fork|fold|add|swirl|mix|melt)\\w*"))) {
+        if (scene.says(WORKED_IN)) {
             return Job.ENRICHES;
         }
         return scene.isHeated() || scene.sentencesSay(MELTS)
@@ -97,7 +97,6 @@ final class FatJobs {
     }
 
     private static boolean isCrumbed(Scene scene) {
-        return scene.fellows().stream()
-                .anyMatch(l -> CRUMBS.contains(l.ingredient().role()));
+        return scene.fellows().stream().anyMatch(f -> f.isOf(CRUMBS));
     }
 }

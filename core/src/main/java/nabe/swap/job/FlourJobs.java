@@ -6,6 +6,10 @@ import nabe.recipe.Procedure.Kind;
 
 /** What flour does: by what it meets, in which order, and what becomes of the mixture. */
 final class FlourJobs {
+    private static final Pattern TO_COAT = Pattern.compile("\\b(?:dredg|coat|tossing|seasoned flour)");
+    private static final Pattern A_DOUGH = Pattern.compile("\\b(?:dough|pastry)\\b");
+    private static final Pattern NAMED_CRUMBLE = Pattern.compile("\\bcrumble\\b");
+    private static final Pattern NAMED_PASTRY = Pattern.compile("\\b(?:pastry|short ?crust|pie dough)\\b");
     private static final Pattern BOARD = Pattern.compile(
             "\\b(?:dust|flour|sprinkle)\\w* (?:the |a |your |over )?(?:\\w+ )?(?:board|surface|worktop|bench|tin|dish|counter)|for (?:dusting|rolling|kneading)|to dust|for the (?:board|surface)");
     private static final Pattern COATED =
@@ -39,6 +43,10 @@ final class FlourJobs {
     private FlourJobs() {}
 
     static Job of(Scene scene) {
+        return scene.asFlour(FlourJobs::find);
+    }
+
+    private static Job find(Scene scene) {
         if (scene.lineSays(BOARD) || scene.says(BOARD)) {
             return coats(scene) ? Job.DREDGE : Job.DUSTING;
         }
@@ -54,9 +62,9 @@ final class FlourJobs {
 
     private static boolean coats(Scene scene) {
         boolean little = scene.line().gramsOrZero() <= MOST_COATING_GRAMS;
-        boolean toCoat = scene.lineSays(Pattern.compile("\\b(?:dredg|coat|tossing|seasoned flour)"));
+        boolean toCoat = scene.lineSays(TO_COAT);
         return little
-                && (scene.says(COATED_IN) && !scene.says(Pattern.compile("\\b(?:dough|pastry)\\b"))
+                && (scene.says(COATED_IN) && !scene.says(A_DOUGH)
                         || toCoat
                         || scene.lineSays(BOARD) && scene.sentencesSay(COATED) && scene.methodSays(FRIES));
     }
@@ -98,7 +106,7 @@ final class FlourJobs {
         boolean raises = scene.role().equals("flour-raising") || scene.with("leavening");
         boolean rubbed = fat && scene.runSays(RUBS);
         boolean solid = scene.with("animal-fat") && !scene.isHeated();
-        if (scene.headingSays(SCATTERS) || scene.lineSays(Pattern.compile("\\bcrumble\\b"))) {
+        if (scene.headingSays(SCATTERS) || scene.lineSays(NAMED_CRUMBLE)) {
             return Job.CRUMBLE;
         }
         if ((wet || raises) && (scene.runSays(DROPS) || raises) && !cooksFirst(scene)) {
@@ -107,7 +115,7 @@ final class FlourJobs {
         if ((rubbed || solid) && (scene.runSays(SCATTERS) || !wet && !scene.runSays(ROLLS))) {
             return Job.CRUMBLE;
         }
-        if (rubbed || solid || scene.runSays(Pattern.compile("\\b(?:pastry|short ?crust|pie dough)\\b"))) {
+        if (rubbed || solid || scene.runSays(NAMED_PASTRY)) {
             return Job.SHORT_DOUGH;
         }
         if (scene.runSays(DROPS) && wet) {

@@ -6,6 +6,11 @@ import nabe.recipe.Procedure.Kind;
 
 /** What nuts, bread, pasta and meat do. */
 final class FoodJobs {
+    private static final Pattern SMOOTH = Pattern.compile("\\b(?:water|cream|smooth|sauce)\\b");
+    private static final Pattern SOAKED = Pattern.compile("\\bsoak");
+    private static final Pattern COOKED_ALREADY = Pattern.compile("\\b(?:cooked|boiled|drained)\\b");
+    private static final Pattern TO_BOIL = Pattern.compile("\\b(?:boil|cook|al dente|packet|blanch)");
+    private static final Pattern BOILED = Pattern.compile("\\bboil|\\bcook");
     private static final Pattern BLENDS = Pattern.compile("\\b(?:blend|pur[eé]e|blitz|whizz|liquidi[sz]e)\\w*");
     private static final Pattern AS_CHEESE = Pattern.compile("\\b(?:ground|grind|process|pulse|blitz|whizz)\\w*");
     private static final Pattern GROUND = Pattern.compile("\\b(?:ground|finely|minced)\\b");
@@ -29,8 +34,7 @@ final class FoodJobs {
     private FoodJobs() {}
 
     static Job nut(Scene scene) {
-        boolean wet = scene.with("water", "milk", "stock", "coconut")
-                || scene.runSays(Pattern.compile("\\b(?:water|cream|smooth|sauce)\\b"));
+        boolean wet = scene.with("water", "milk", "stock", "coconut") || scene.runSays(SMOOTH);
         if (scene.with("yeast-flakes") && scene.runSays(AS_CHEESE) && !scene.with("water", "milk", "stock")) {
             return Job.GRATED;
         }
@@ -83,7 +87,7 @@ final class FoodJobs {
         if (scene.with("mince", "poultry-mince")) {
             return Job.PANADE;
         }
-        if (scene.dishHasCustard() || scene.runSays(Pattern.compile("\\bsoak"))) {
+        if (scene.dishHasCustard() || scene.runSays(SOAKED)) {
             return Job.CUBES;
         }
         return scene.isOnTop() && !scene.lineSays(BASE) ? Job.CRUMBS : Job.BASE;
@@ -107,10 +111,8 @@ final class FoodJobs {
                 || scene.sentencesSay(
                         Pattern.compile(
                                 "\\b(?:dry|uncooked|raw)\\b (?:\\w+ )?(?:pasta|macaroni|penne|orzo|noodles|shells|fusilli|rigatoni|spaghetti|ziti)"));
-        boolean boiled = scene.saysAtOnce(BOILS)
-                || scene.lineSays(Pattern.compile("\\b(?:cooked|boiled|drained)\\b"))
-                || scene.sentencesSay(Pattern.compile("\\b(?:boil|cook|al dente|packet|blanch)"));
-        return dry && !scene.says(Pattern.compile("\\bboil|\\bcook")) || !boiled ? Job.BAKED_DRY : Job.BOILED;
+        boolean boiled = scene.saysAtOnce(BOILS) || scene.lineSays(COOKED_ALREADY) || scene.sentencesSay(TO_BOIL);
+        return dry && !scene.says(BOILED) || !boiled ? Job.BAKED_DRY : Job.BOILED;
     }
 
     static Job meat(Scene scene) {

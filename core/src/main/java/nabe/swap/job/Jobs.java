@@ -1,10 +1,19 @@
 package nabe.swap.job;
 
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import nabe.larder.Words;
 import nabe.recipe.Line;
 import nabe.recipe.Procedure;
+import nabe.recipe.Procedure.Step;
 import nabe.recipe.Recipe;
+import org.jspecify.annotations.Nullable;
 
 /** Tells what work a line does in a pot, from the procedure: what it meets there, in which order, by which verbs. */
 public final class Jobs {
@@ -62,19 +71,67 @@ public final class Jobs {
             "water",
             "oil");
 
-    private Jobs() {}
+    private static final Pattern AT_MARKS = Pattern.compile("(?<=[.!;,])\\s+");
+
+    private final Recipe recipe;
+    private final Procedure procedure;
+    private final Map<Place, Scene> scenes = new HashMap<>();
+    private final Map<Step, String> spoken = new IdentityHashMap<>();
+    private @Nullable List<Piece> pieces;
+
+    /** A line in one of its pots, or in none. */
+    private record Place(int index, @Nullable String pot) {}
+
+    public Jobs(Recipe recipe, Procedure procedure) {
+        this.recipe = recipe;
+        this.procedure = procedure;
+    }
 
     /**
-     * @param portion a known line of {@code recipe}, divided to one pot where the method divides it
+     * @param portion a known line of the recipe, divided to one pot where the method divides it
      * @param index of the line in the recipe
      */
-    public static Job of(Recipe recipe, Procedure procedure, int index, Line portion) {
-        return of(new Scene(recipe, procedure, index, portion));
+    public Job of(int index, Line portion) {
+        return of(scene(index, portion));
     }
 
     /** @return indexes of the lines that make one dough, batter or custard with this one, itself among them */
-    public static Set<Integer> mixture(Recipe recipe, Procedure procedure, int index, Line portion) {
-        return new Scene(recipe, procedure, index, portion).mixed(MIXED);
+    public Set<Integer> mixture(int index, Line portion) {
+        return scene(index, portion).mixed(MIXED);
+    }
+
+    Scene scene(int index, Line portion) {
+        Place place = new Place(index, portion.component());
+        Scene known = scenes.get(place);
+        if (known == null || known.line().ingredient() != portion.ingredient()) {
+            known = new Scene(this, recipe, procedure, index, portion);
+            scenes.put(place, known);
+        }
+        return known;
+    }
+
+    /** A piece of the method, cut at marks: its words in small letters, and their keys. */
+    record Piece(String words, Set<String> keys) {
+        static Piece of(String text) {
+            return new Piece(
+                    text.toLowerCase(Locale.ROOT),
+                    Words.of(text).stream().map(Words.Word::key).collect(Collectors.toSet()));
+        }
+    }
+
+    List<Piece> pieces() {
+        if (pieces == null) {
+            pieces = recipe.steps().stream()
+                    .flatMap(AT_MARKS::splitAsStream)
+                    .map(Piece::of)
+                    .toList();
+        }
+        return pieces;
+    }
+
+    /** @return the words of a clause in small letters */
+    String spoken(Step step) {
+        return spoken.computeIfAbsent(step, s -> s.words().toLowerCase(Locale.ROOT));
     }
 
     static Job of(Scene scene) {

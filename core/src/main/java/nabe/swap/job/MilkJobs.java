@@ -1,11 +1,11 @@
 package nabe.swap.job;
 
 import java.util.regex.Pattern;
-import nabe.recipe.Line;
 import nabe.recipe.Procedure.Kind;
 
 /** What milk, cream and their soured kin do. */
 final class MilkJobs {
+    private static final Pattern BREAD = Pattern.compile("\\b(?:bread|crumbs)");
     private static final Pattern GLAZES = Pattern.compile("\\b(?:glaz\\w*|brush\\w*)\\b");
     private static final Pattern SERVED = Pattern.compile(
             "\\b(?:to serve|for serving|at the table|on the side|to finish at table|dollop(?:ed)? on each)\\b");
@@ -57,7 +57,7 @@ final class MilkJobs {
                 || scene.lineSays(MASHES)) {
             return Job.MASH;
         }
-        if (scene.says(SOAKS) && (scene.sentencesSay(Pattern.compile("\\b(?:bread|crumbs)")))) {
+        if (scene.says(SOAKS) && (scene.sentencesSay(BREAD))) {
             return Job.SOAKS;
         }
         if (scene.says(WHIPS)) {
@@ -71,7 +71,7 @@ final class MilkJobs {
     }
 
     private static Job inMixture(Scene scene) {
-        Line flour = scene.flour().orElse(null);
+        Scene.Fellow flour = scene.flour().orElse(null);
         Job job = flour == null ? null : FlourJobs.of(scene.of(flour));
         if (job != null) {
             switch (job) {
@@ -83,8 +83,8 @@ final class MilkJobs {
                     break;
             }
         }
-        Line egg = scene.fellows().stream()
-                .filter(l -> l.ingredient().role().startsWith("egg"))
+        Scene.Fellow egg = scene.fellows().stream()
+                .filter(f -> f.line().ingredient().role().startsWith("egg"))
                 .findFirst()
                 .orElse(null);
         boolean sets = egg != null && EggJobs.of(scene.of(egg)) == Job.SETS;

@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.function.Function;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -73,16 +75,27 @@ final class Scene {
     private static final Pattern DRY =
             Pattern.compile("\\b(?:dry (?:things|ingredients|mix\\w*|ones|goods)|make a well|into the flour)\\b");
 
+    private final Jobs jobs;
     private final Recipe recipe;
     private final Procedure procedure;
     private final int index;
     private final Line line;
     private final @Nullable Vessel pot;
+    private final String written;
     private final List<Step> using;
     private final List<Step> run;
-    private final List<Line> fellows;
+    private final List<Fellow> fellows;
+    private @Nullable Job flourJob;
 
-    Scene(Recipe recipe, Procedure procedure, int index, Line portion) {
+    /** A known line of the same mixture, and where it stands in the recipe. */
+    record Fellow(int index, Line line) {
+        boolean isOf(Set<String> roles) {
+            return roles.contains(line.ingredient().role());
+        }
+    }
+
+    Scene(Jobs jobs, Recipe recipe, Procedure procedure, int index, Line portion) {
+        this.jobs = jobs;
         this.recipe = recipe;
         this.procedure = procedure;
         this.index = index;
@@ -91,6 +104,7 @@ final class Scene {
                 .filter(c -> c.id().equals(portion.component()))
                 .findFirst()
                 .orElse(null);
+        this.written = lower(portion.text() + " " + Objects.requireNonNullElse(portion.heading(), ""));
         this.using = using();
         this.run = run();
         this.fellows = findFellows();
@@ -131,15 +145,15 @@ final class Scene {
         return all.subList(from, to);
     }
 
-    private static boolean begins(List<Step> steps, int at) {
+    private boolean begins(List<Step> steps, int at) {
         Step step = steps.get(at);
         return steps.get(at - 1).sentence() != step.sentence()
                 && !step.uses().isEmpty()
                 && BEGINS.contains(step.action())
-                && !GOES_ON.matcher(lower(step.words())).find();
+                && !GOES_ON.matcher(jobs.spoken(step)).find();
     }
 
-    private List<Line> findFellows() {
+    private List<Fellow> findFellows() {
         Set<Integer> lines = run.stream()
                 .flatMap(s -> s.uses().stream())
                 .map(Of::line)
@@ -149,10 +163,7 @@ final class Scene {
             pot.of().stream().map(Of::line).filter(l -> l != null).forEach(lines::add);
         }
         lines.remove(index);
-        return lines.stream()
-                .map(recipe.lines()::get)
-                .filter(l -> l.ingredient() != null)
-                .toList();
+        return known(lines.stream());
     }
 
     private static String lower(String words) {
@@ -164,13 +175,26 @@ final class Scene {
     }
 
     /** @return the scene of another line of the same mixture */
-    Scene of(Line fellow) {
-        int at = recipe.lines().indexOf(fellow);
-        Line there = fellow.portions().stream()
+    Scene of(Fellow fellow) {
+        Line there = fellow.line().portions().stream()
                 .filter(p -> pot != null && pot.id().equals(p.component()))
                 .findFirst()
-                .orElse(fellow);
-        return new Scene(recipe, procedure, at, there);
+                .orElse(fellow.line());
+        return jobs.scene(fellow.index(), there);
+    }
+
+    /** What flour does here is asked once for each thing that meets it. */
+    Job asFlour(Function<Scene, Job> found) {
+        if (flourJob == null) {
+            flourJob = found.apply(this);
+        }
+        return flourJob;
+    }
+
+    private List<Fellow> known(Stream<Integer> lines) {
+        return lines.map(i -> new Fellow(i, recipe.lines().get(i)))
+                .filter(f -> f.line().ingredient() != null)
+                .toList();
     }
 
     String role() {
@@ -192,8 +216,7 @@ final class Scene {
 
     /** The line's own words and its heading's. */
     boolean lineSays(Pattern pattern) {
-        String heading = line.heading() == null ? "" : line.heading();
-        return pattern.matcher(lower(line.text() + " " + heading)).find();
+        return pattern.matcher(written).find();
     }
 
     boolean headingSays(Pattern pattern) {
@@ -241,36 +264,34 @@ final class Scene {
             return false;
         }
         String head = words.getLast().key();
-        return recipe.steps().stream()
-                .flatMap(s -> Stream.of(s.split("(?<=[.!;,])\\s+")))
-                .filter(s -> Words.of(s).stream().anyMatch(w -> w.key().equals(head)))
-                .anyMatch(s -> pattern.matcher(lower(s)).find());
+        return jobs.pieces().stream()
+                .filter(p -> p.keys().contains(head))
+                .anyMatch(p -> pattern.matcher(p.words()).find());
     }
 
-    private static boolean matches(Collection<Step> steps, Pattern pattern) {
-        return steps.stream().anyMatch(s -> pattern.matcher(lower(s.words())).find());
+    private boolean matches(Collection<Step> steps, Pattern pattern) {
+        return steps.stream().anyMatch(s -> pattern.matcher(jobs.spoken(s)).find());
     }
 
     /** @return whether its mixture holds something of these roles */
     boolean with(String... roles) {
-        return fellows.stream()
-                .anyMatch(l -> Set.of(roles).contains(l.ingredient().role()));
+        Set<String> wanted = Set.of(roles);
+        return fellows.stream().anyMatch(f -> f.isOf(wanted));
     }
 
     /** @return grams of these roles beside it in its mixture */
     double grams(String... roles) {
+        Set<String> wanted = Set.of(roles);
         return fellows.stream()
-                .filter(l -> Set.of(roles).contains(l.ingredient().role()))
-                .mapToDouble(Line::gramsOrZero)
+                .filter(f -> f.isOf(wanted))
+                .mapToDouble(f -> f.line().gramsOrZero())
                 .sum();
     }
 
     /** @return indexes of the lines of its mixture that have these roles, its own among them */
     Set<Integer> mixed(Set<String> roles) {
         Set<Integer> found = new TreeSet<>(Set.of(index));
-        fellows.stream()
-                .filter(l -> roles.contains(l.ingredient().role()))
-                .forEach(l -> found.add(recipe.lines().indexOf(l)));
+        fellows.stream().filter(f -> f.isOf(roles)).forEach(f -> found.add(f.index()));
         return found;
     }
 
@@ -281,35 +302,29 @@ final class Scene {
 
     /** @return whether the larder's food of this id is in its mixture */
     boolean holds(String id) {
-        return fellows.stream().anyMatch(l -> l.ingredient().id().equals(id));
+        return fellows.stream().anyMatch(f -> f.line().ingredient().id().equals(id));
     }
 
     /** @return whether its pot holds something of these roles, whenever it went in */
     boolean potHolds(String... roles) {
-        return pot != null
-                && inPot().stream()
-                        .anyMatch(l -> Set.of(roles).contains(l.ingredient().role()));
+        Set<String> wanted = Set.of(roles);
+        return pot != null && inPot().stream().anyMatch(f -> f.isOf(wanted));
     }
 
     /** @return the flour it is mixed with: in its own mixture, or in the dry half of a dough that it is stirred into */
-    Optional<Line> flour() {
-        Optional<Line> own = flourAmong(fellows);
+    Optional<Fellow> flour() {
+        Optional<Fellow> own = flourAmong(fellows);
         return own.isPresent() || pot == null || !(potHolds("leavening") || potSays(DRY)) ? own : flourAmong(inPot());
     }
 
-    private static Optional<Line> flourAmong(List<Line> lines) {
+    private static Optional<Fellow> flourAmong(List<Fellow> lines) {
         return lines.stream()
-                .filter(l -> l.ingredient().role().startsWith("flour"))
+                .filter(f -> f.line().ingredient().role().startsWith("flour"))
                 .findFirst();
     }
 
-    private List<Line> inPot() {
-        return pot.of().stream()
-                .map(Of::line)
-                .filter(l -> l != null && l != index)
-                .map(recipe.lines()::get)
-                .filter(l -> l.ingredient() != null)
-                .toList();
+    private List<Fellow> inPot() {
+        return known(pot.of().stream().map(Of::line).filter(l -> l != null && l != index));
     }
 
     /** @return whether it is worked in with these verbs, or its pot stands on the heat */
@@ -318,7 +333,7 @@ final class Scene {
     }
 
     /** @return what is beside it in its mixture */
-    List<Line> fellows() {
+    List<Fellow> fellows() {
         return fellows;
     }
 
@@ -392,10 +407,6 @@ final class Scene {
             case TOPPING, GARNISH, MELTING_CHEESE, HARD_CHEESE -> true;
             default -> false;
         });
-    }
-
-    boolean isLaid() {
-        return pot != null && procedure.layers().stream().anyMatch(l -> l.of().equals(pot.id()));
     }
 
     /** @return whether it is served beside the dish */
