@@ -26,6 +26,19 @@ export function WaterCard({ water, mends, onMends }: Props) {
           ))}
         </ul>
       )}
+      {water.mends.length > 1 && (
+        <p className="mt-3 font-medium">
+          {water.together ? "It takes all of these, in this order:" : "Any one of these brings it in:"}
+        </p>
+      )}
+      {water.mends.length > 1 && water.together && (
+        <Button
+          className="mt-2 min-h-9 text-sm"
+          onClick={() => onMends({ ...mends, ...Object.fromEntries(water.mends.map((m) => [m.key, m.value])) })}
+        >
+          Do all of these
+        </Button>
+      )}
       {water.mends.length > 0 && (
         <ul className="mt-3 space-y-2">
           {water.mends.map((m) => (
@@ -43,12 +56,7 @@ export function WaterCard({ water, mends, onMends }: Props) {
               <Button
                 className="min-h-9 text-sm"
                 aria-label={`Do this: ${m.text}`}
-                onClick={() =>
-                  onMends({
-                    ...mends,
-                    [m.key]: (m.key.startsWith("stock") || m.key === "uncover" ? (mends[m.key] ?? 0) : 0) + m.value,
-                  })
-                }
+                onClick={() => onMends({ ...mends, [m.key]: m.value })}
               >
                 Do this
               </Button>
@@ -77,8 +85,8 @@ export function WaterCard({ water, mends, onMends }: Props) {
 }
 
 function madeWords(key: string, value: number): string {
-  const [what, where] = key.split(":");
-  if (what === "stock") return `${grams(value)} stock into the ${where.replaceAll("-", " ")}`;
+  const what = key.split(":")[0];
+  if (what === "stock") return `${grams(value)} stock or water stirred in`;
   if (what === "uncover") return `foil off ${Math.round(value)} min sooner`;
   return what === "press" ? `pressed ${value} min more` : `cooked down to ${grams(value)}`;
 }

@@ -10,13 +10,15 @@ const ROW = 26;
 /** The water as steps from what is free at the start to what is left, the wanted band behind the last. Its text stands in it. */
 export function WaterPicture({ water }: { water: WaterBudget }) {
   const id = useId().replace(/[^\w-]/g, "");
+  const start = water.freeGrams + water.givenOffGrams;
   const rows = [
     { name: "Free at the start", from: 0, to: water.freeGrams },
-    { name: "Given off", from: water.freeGrams, to: water.freeGrams + water.givenOffGrams },
+    { name: "Given off", from: water.freeGrams, to: start },
+    { name: "Out of soft layers", from: start, to: start + water.unboundGrams },
     {
       name: "Drunk in the dish",
-      from: water.freeGrams + water.givenOffGrams,
-      to: water.freeGrams + water.givenOffGrams - water.takenUpGrams,
+      from: start + water.unboundGrams,
+      to: start + water.unboundGrams - water.takenUpGrams,
     },
     { name: "Off as steam", from: water.endGrams + water.lostGrams, to: water.endGrams },
     { name: "Left at the end", from: 0, to: water.endGrams },
@@ -25,7 +27,8 @@ export function WaterPicture({ water }: { water: WaterBudget }) {
   const high = Math.max(water.highGrams, ...rows.map((r) => r.to), 1);
   const x = (g: number) => LEFT + ((g - low) / (high - low)) * (WIDE - LEFT - RIGHT);
   const tall = rows.length * ROW + 16;
-  const end = (rows.length - 1) * ROW;
+  const last = rows.length - 1;
+  const end = last * ROW;
   return (
     <svg
       viewBox={`0 0 ${WIDE} ${tall}`}
@@ -69,8 +72,8 @@ export function WaterPicture({ water }: { water: WaterBudget }) {
               y={i * ROW + 16}
               textAnchor="end"
               fontSize="12.500"
-              className={i === 4 ? "fill-ink" : "fill-faded"}
-              fontWeight={i === 4 ? 700 : 400}
+              className={i === last ? "fill-ink" : "fill-faded"}
+              fontWeight={i === last ? 700 : 400}
             >
               {r.name}
             </text>
@@ -80,11 +83,11 @@ export function WaterPicture({ water }: { water: WaterBudget }) {
               width={Math.max(1.5, b - a)}
               height={ROW - 10}
               rx="2"
-              fill={off && i < 4 ? `url(#${id}-off)` : undefined}
+              fill={off && i < last ? `url(#${id}-off)` : undefined}
               className={
-                off && i < 4
+                off && i < last
                   ? "stroke-rim"
-                  : i === 4 && (r.to < water.lowGrams || r.to > water.highGrams)
+                  : i === last && (r.to < water.lowGrams || r.to > water.highGrams)
                     ? "fill-warm"
                     : "fill-rim"
               }

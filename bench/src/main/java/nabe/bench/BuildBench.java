@@ -75,10 +75,10 @@ public class BuildBench {
         PrepPlan prep = prepper.prepare(recipe, conversion, house.schools(), Map.of(), PrepChoice.none());
         BuildPlan build = builder.build(recipe, procedure, prep, null, house, fiveLayers, 1, 1);
         List<WetLayer> layers = build.layers().stream()
-                .map(l -> new WetLayer(l.name(), l.part(), l.of()))
+                .map(l -> new WetLayer(l.component(), l.name(), l.part(), l.of()))
                 .toList();
         return water.budget(
-                recipe.family(), layers, new WaterBudgeter.Bake(build.pan().openM2(), 20, 35, 35), house.schools());
+                recipe.family(), layers, layers.stream().map(l -> 0.05).toList(), house.schools());
     }
 
     @Benchmark

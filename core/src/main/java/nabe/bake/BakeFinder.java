@@ -137,6 +137,11 @@ final class BakeFinder {
             return first(heated, Heated.Sample::browning, as);
         }
 
+        /** @return share of each heated layer's water that is gone when it comes out */
+        List<Double> dried() {
+            return heated.dried();
+        }
+
         /** @return minutes until the coldest point is so hot, or more than the bake lasts */
         double hot(double celsius) {
             return first(heated, Heated.Sample::core, celsius);

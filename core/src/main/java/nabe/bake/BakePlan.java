@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param drivers what moves the time, most first
  * @param band the minutes it may take, given the oven and the start
  * @param practice what cooks usually find for such a dish; {@code notes} where the forecast leaves that, or something stays undone
+ * @param steamedOff share of each layer's water that goes off as steam in the oven, bottom to top
  * @param forecast the bake over time, or null where it was not asked for
  */
 public record BakePlan(
@@ -36,6 +37,7 @@ public record BakePlan(
         Band band,
         Practice practice,
         List<String> notes,
+        List<Double> steamedOff,
         @Nullable Forecast forecast) {
 
     /** @return minutes in the oven, under cover or open */

@@ -93,6 +93,7 @@ public final class BakePlanner {
                 band(baking, course),
                 practice,
                 notes(baking, course, times, whole, practice, pale),
+                HeatDishes.byLayer(baking.build, whole.dried()),
                 forecast ? forecast(baking, course, rest) : null);
     }
 

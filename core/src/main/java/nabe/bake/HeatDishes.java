@@ -1,6 +1,7 @@
 package nabe.bake;
 
 import java.util.ArrayList;
+import java.util.Iterator;
 import java.util.List;
 import java.util.Set;
 import nabe.bake.heat.Foodstuff;
@@ -43,9 +44,7 @@ final class HeatDishes {
      */
     HeatDish of(Family family, BuildPlan build, Set<String> mashed, boolean lateTopping, boolean asRead, End end) {
         List<HeatLayer> layers = new ArrayList<>();
-        List<Layer> built = build.layers().stream()
-                .filter(l -> l.heightMm() >= THINNEST_MM && l.grams() > 0 && !isGlaze(l))
-                .toList();
+        List<Layer> built = heated(build);
         int lastBase = lastBase(built);
         for (int i = 0; i < built.size(); i++) {
             boolean late = asRead ? built.get(i).late() : lateTopping && i > lastBase;
@@ -53,6 +52,21 @@ final class HeatDishes {
         }
         Pan pan = build.pan();
         return new HeatDish(layers, halfWidth(pan), pan.shape() == Shape.ROUND, wall(pan.material()));
+    }
+
+    private static List<Layer> heated(BuildPlan build) {
+        return build.layers().stream()
+                .filter(l -> l.heightMm() >= THINNEST_MM && l.grams() > 0 && !isGlaze(l))
+                .toList();
+    }
+
+    /** @return a value for each built layer, 0 for a film that the heat does not see */
+    static List<Double> byLayer(BuildPlan build, List<Double> ofHeated) {
+        Iterator<Double> values = ofHeated.iterator();
+        List<Layer> seen = heated(build);
+        return build.layers().stream()
+                .map(l -> seen.stream().anyMatch(s -> s == l) ? values.next() : 0.0)
+                .toList();
     }
 
     /** What is brushed on is a film: the pastry under it is what browns. */

@@ -9,16 +9,13 @@ import nabe.larder.Larder;
 import nabe.larder.Properties;
 import nabe.prep.ReadyLine;
 import nabe.recipe.Family;
+import nabe.recipe.FamilyFacts;
 import org.apache.commons.csv.CSVRecord;
 
 /** How much of a thing's water is free in the dish, by role. From water.csv. */
 public final class FreeWater {
     /** A thing nothing is said of. Kitchen practice. */
     private static final double USUAL = 0.03;
-    /** Share of bound water that dry pasta or bread draws out of thick sauces and soft cheese. Kitchen practice. */
-    private static final double RESERVE = 0.12;
-    /** Bread soaks up a custard before it sets. Kitchen practice. */
-    private static final double SOAKED = 0.75;
 
     private static final double SETS_ITSELF_TIMES = 2.4;
     private static final double MOST_SET = 0.85;
@@ -76,7 +73,7 @@ public final class FreeWater {
 
     /** @return grams of bound water that thirsty starch can still draw out of these lines */
     double reserveIn(List<ReadyLine> lines, Family family) {
-        return (family == Family.STRATA ? SOAKED : RESERVE)
+        return FamilyFacts.of(family).bound()
                 * lines.stream()
                         .filter(l -> l.line().ingredient() != null
                                 && thirstOf(l.line().ingredient()) <= 0)

@@ -4,24 +4,25 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import nabe.house.Schools;
 import nabe.larder.Thickeners;
 import nabe.prep.ReadyLine;
 import nabe.prep.SheetWays;
 import nabe.recipe.Family;
+import nabe.recipe.FamilyFacts;
 import nabe.recipe.Part;
 
 /** Follows the water through the layers and the planned bake. */
 public final class WaterBudgeter {
-    /** kg/m² in an hour at 180-200 °C from an open surface; covered a tenth of it. Domain figures: 0.3 to 0.8. */
-    static final double OPEN_LOSS = 0.55;
-
-    static final double COVERED_LOSS = OPEN_LOSS / 10;
     /** A layer wants at least this share of its thirst in reach. Kitchen practice. */
     private static final double ENOUGH = 0.9;
     /** How much of the reserve may be drawn before the dish eats dry. Kitchen practice. */
     private static final double RESERVE_SPENT = 0.6;
+
+    /** g that nobody notices either way. Kitchen practice. */
+    private static final double UNNOTICED = 10;
 
     private final FreeWater free;
     private final Thickeners thickeners;
@@ -38,71 +39,47 @@ public final class WaterBudgeter {
     }
 
     /**
-     * The planned bake, as far as water minds.
-     *
-     * @param areaM2 the open surface in square metres; minutes under the open oven and under cover
-     * @param firstCovered minutes of cover that come off for the rest of the bake; 0 where none does
+     * @param layers bottom to top; {@code steamedOff} share of each one's water that leaves it in the planned bake
+     * @param schools of this house, which decide how sheets go in
+     * @return without mends
      */
-    public record Bake(double areaM2, double openMinutes, double coveredMinutes, double firstCovered) {
-        double lostGrams() {
-            return 1000 * areaM2 * (OPEN_LOSS * openMinutes + COVERED_LOSS * coveredMinutes) / 60;
-        }
-    }
-
-    /** @param layers bottom to top; {@code schools} of this house, which decide how sheets go in */
-    public WaterBudget budget(Family family, List<WetLayer> layers, Bake bake, Schools schools) {
-        List<WaterBudget.LayerWater> each = layers(layers, family, schools);
-        double start =
-                each.stream().mapToDouble(WaterBudget.LayerWater::freeGrams).sum();
-        double givenOff =
-                each.stream().mapToDouble(WaterBudget.LayerWater::givesOffGrams).sum();
-        double takenUp =
-                each.stream().mapToDouble(WaterBudget.LayerWater::takesUpGrams).sum();
-        double kg = layers.stream()
-                        .flatMap(l -> l.lines().stream())
-                        .mapToDouble(ReadyLine::readyGrams)
-                        .sum()
-                / 1000;
-        double end = start + givenOff - takenUp - bake.lostGrams();
-        double reserve = layers.stream()
-                .mapToDouble(l -> free.reserveIn(l.lines(), family))
-                .sum();
-        WaterBand band = WaterBand.of(family);
-        double low = band.low() * kg - (takenUp > 0 ? RESERVE_SPENT * reserve : 0);
+    public WaterBudget budget(Family family, List<WetLayer> layers, List<Double> steamedOff, Schools schools) {
+        List<WaterBudget.LayerWater> each = layers(layers, steamedOff, family, schools);
+        double start = sum(each, WaterBudget.LayerWater::freeGrams);
+        double givenOff = sum(each, WaterBudget.LayerWater::givesOffGrams);
+        double takenUp = sum(each, WaterBudget.LayerWater::takesUpGrams);
+        double lost = sum(each, WaterBudget.LayerWater::steamsOffGrams);
+        double kg = layers.stream().mapToDouble(WetLayer::grams).sum() / 1000;
+        double low = FamilyFacts.of(family).waterLow() * kg;
+        double high = FamilyFacts.of(family).waterHigh() * kg;
+        double dried = sum(each, l -> Math.max(0, l.steamsOffGrams() - l.freeGrams() - l.givesOffGrams()));
+        double left = start + givenOff + dried - takenUp - lost;
+        double drawn = Math.clamp(low - left, 0, RESERVE_SPENT * sum(each, WaterBudget.LayerWater::reserveGrams));
+        double end = left + drawn;
         boolean dry = each.stream().anyMatch(WaterBudget.LayerWater::underWet);
-        String state = end < low || dry ? "short" : end > band.high() * kg ? "long" : "good";
-        double missing = Math.max(
-                (low + band.high() * kg) / 2 - end,
-                each.stream()
-                        .filter(WaterBudget.LayerWater::underWet)
-                        .mapToDouble(l -> l.takesUpGrams() - l.withinReachGrams())
-                        .sum());
-        List<WaterBudget.Mend> mends = switch (state) {
-            case "short" -> WaterMends.whenShort(layers, missing);
-            case "long" ->
-                WaterMends.whenLong(
-                        layers,
-                        free,
-                        l -> SauceThickness.per240(l.lines(), thickeners),
-                        end - (low + band.high() * kg) / 2,
-                        bake);
-            default -> List.of();
-        };
+        String state = end < low - UNNOTICED || dry ? "short" : end > high + UNNOTICED ? "long" : "good";
         return new WaterBudget(
                 start,
                 givenOff,
+                dried + drawn,
                 takenUp,
-                bake.lostGrams(),
+                lost,
                 end,
                 low,
-                band.high() * kg,
+                high,
                 state,
-                words(state, end, low, band.high() * kg, dry),
+                words(state, end, low, high, dry),
                 each,
-                mends);
+                false,
+                List.of());
     }
 
-    private List<WaterBudget.LayerWater> layers(List<WetLayer> layers, Family family, Schools schools) {
+    private static double sum(List<WaterBudget.LayerWater> layers, ToDoubleFunction<WaterBudget.LayerWater> of) {
+        return layers.stream().mapToDouble(of).sum();
+    }
+
+    private List<WaterBudget.LayerWater> layers(
+            List<WetLayer> layers, List<Double> steamedOff, Family family, Schools schools) {
         double[] freeIn = layers.stream()
                 .mapToDouble(l -> free.freeIn(l.lines(), SauceThickness.per240(l.lines(), thickeners)))
                 .toArray();
@@ -120,6 +97,7 @@ public final class WaterBudgeter {
                     freeIn[i],
                     free.reserveIn(layers.get(i).lines(), family),
                     givesOff,
+                    steamedOff.get(i) * layers.get(i).waterGrams(),
                     thirst[i],
                     reach,
                     underWet));

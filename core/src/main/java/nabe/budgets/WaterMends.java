@@ -3,115 +3,262 @@ package nabe.budgets;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.ToDoubleFunction;
-import nabe.measure.KitchenText;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.DoubleFunction;
+import java.util.function.Function;
+import nabe.prep.Mend;
+import nabe.prep.MendWords;
 import nabe.prep.PrepChoice;
-import nabe.prep.ReadyLine;
 import nabe.recipe.Part;
+import org.jspecify.annotations.Nullable;
 
-/** What would bring the water in: each mend small enough to be one touch. */
-final class WaterMends {
-    /** Nothing loses more than this share of its weight to a mend. Kitchen practice. */
-    private static final double MOST_OFF = 0.45;
+/**
+ * What would bring the water in. Nothing is offered on paper: each mend is made in a trial, its size found there, and the dish baked again with it.
+ * One that does it alone is an answer; where none does, several one after the other may.
+ */
+public final class WaterMends {
+    private static final int MOST_MENDS = 3;
+    private static final int TRIES = 3;
+    /** g; less is not worth a cook's while. */
+    private static final double WORTH_DOING = 15;
 
-    private static final int MOST_MENDS = 4;
-    private static final double WORTH_DOING = 20;
-    private static final double MOST_AT_ONCE = 400;
-    private static final List<Part> POURED = List.of(Part.RED_SAUCE, Part.WHITE_SAUCE, Part.FILLING, Part.SOFT_CHEESE);
-    private static final List<String> COOKED_DOWN =
-            List.of("mushroom", "tomato", "tomato-sauce", "vegetable", "slice-vegetable", "leaf", "frozen-leaf");
+    /** g that a minute without the foil may steam off, to begin with. */
+    private static final double A_MINUTE = 20;
 
-    private WaterMends() {}
+    private static final double MOST_STOCK = 600;
+    private static final double LEAST_MINUTES = 3;
+    private static final double FELT = 1;
+    /** Share of the band that a mend goes past its edge. */
+    private static final double WELL_IN = 0.25;
 
-    static List<WaterBudget.Mend> whenShort(List<WetLayer> layers, double missing) {
-        double grams = 10 * Math.ceil(Math.min(MOST_AT_ONCE, missing) / 10);
-        return POURED.stream()
-                .filter(part -> layers.stream().anyMatch(l -> l.part() == part))
-                .limit(2)
-                .map(part -> new WaterBudget.Mend(
-                        "stock:" + part.id(),
-                        grams,
-                        "Stir " + Math.round(grams) + " ml hot stock or water into the "
-                                + part.title().toLowerCase(java.util.Locale.ROOT) + ".",
-                        grams))
-                .toList();
+    private final WaterBudget water;
+    private final List<WetLayer> layers;
+    private final PrepChoice made;
+    private final Trial trial;
+
+    /** Makes a dish with these mends. */
+    public interface Trial {
+        /** @return its water, the bake as it was */
+        WaterBudget prepared(PrepChoice choice);
+
+        /** @return its water, baked anew */
+        WaterBudget baked(PrepChoice choice);
+
+        /** @return minutes of cover that come off for the rest of the bake; 0 where none does */
+        int coveredMinutes();
+
+        /** @return the name of a pot, as its steps call it */
+        String called(String pot);
     }
 
-    /** @param free grams of free water in each layer, thickened and set as it lies there */
-    static List<WaterBudget.Mend> whenLong(
-            List<WetLayer> layers,
-            FreeWater free,
-            ToDoubleFunction<WetLayer> thickness,
-            double excess,
-            WaterBudgeter.Bake bake) {
-        Map<Integer, Wet> whole = new HashMap<>();
-        for (WetLayer layer : layers) {
-            layer.lines()
-                    .forEach(l -> whole.merge(
-                            l.line().source(),
-                            new Wet(l, free.freeIn(List.of(l), thickness.applyAsDouble(layer))),
-                            Wet::and));
+    /**
+     * @param most g of water that it can move
+     * @param of the mend that should move so many grams; {@code rebakes} whether only a bake shows what it does
+     */
+    private record Candidate(double most, DoubleFunction<Mend> of, Function<Mend, String> words, boolean rebakes) {
+        Candidate rebaking() {
+            return new Candidate(most, of, words, true);
         }
-        List<Wet> wettest = whole.values().stream()
-                .sorted(Comparator.comparingDouble(w -> -w.free))
-                .toList();
-        List<WaterBudget.Mend> mends = new ArrayList<>();
-        wettest.stream().filter(Wet::cooksDown).forEach(w -> w.less(excess, "Cook the %s down to %s.", mends));
-        wettest.stream()
-                .filter(w -> w.line.hasRole("tofu") && w.line.readyGrams() * PrepChoice.PRESSED >= WORTH_DOING / 2)
-                .forEach(w -> mends.add(new WaterBudget.Mend(
-                        "press:" + w.line.line().source(),
-                        PrepChoice.PRESS_MINUTES,
-                        "Press the " + w.line.line().item() + " 20 min more.",
-                        -Math.min(w.free, w.line.readyGrams() * PrepChoice.PRESSED))));
-        uncover(excess, bake, mends);
-        if (mends.isEmpty()) {
-            wettest.stream().limit(1).forEach(w -> w.less(excess, "Take less %s: %s.", mends));
-        }
-        return mends.stream().limit(MOST_MENDS).toList();
     }
 
-    /** One line over all layers, with its free water. */
-    private record Wet(ReadyLine line, double free) {
-        Wet and(Wet other) {
-            double raw = line.line().gramsOrZero() + other.line.line().gramsOrZero();
-            double factor =
-                    line.line().gramsOrZero() <= 0 ? 1 : raw / line.line().gramsOrZero();
-            return new Wet(
-                    new ReadyLine(line.line().times(factor), line.readyGrams() + other.line.readyGrams()),
-                    free + other.free);
-        }
+    private record Tried(Candidate candidate, Mend mend, WaterBudget after) {}
 
-        boolean cooksDown() {
-            return COOKED_DOWN.stream().anyMatch(line::hasRole)
-                    && line.line().part() != Part.STRUCTURE
-                    && free >= WORTH_DOING;
-        }
+    private WaterMends(WaterBudget water, List<WetLayer> layers, PrepChoice made, Trial trial) {
+        this.water = water;
+        this.layers = layers;
+        this.made = made;
+        this.trial = trial;
+    }
 
-        void less(double excess, String words, List<WaterBudget.Mend> mends) {
-            double off = 5 * Math.floor(Math.min(Math.min(excess, free), line.readyGrams() * MOST_OFF) / 5);
-            double target = line.readyGrams() - off;
-            if (off > 0) {
-                mends.add(new WaterBudget.Mend(
-                        "cook:" + line.line().source(),
-                        target,
-                        String.format(java.util.Locale.ROOT, words, line.line().item(), KitchenText.grams(target)),
-                        -off));
+    /**
+     * @param water as it comes out with the mends made so far
+     * @return the same with what brings it in; nothing where it is in, or where nothing gentle does
+     */
+    public static WaterBudget offer(WaterBudget water, List<WetLayer> layers, PrepChoice made, Trial trial) {
+        return water.isGood() ? water : new WaterMends(water, layers, made, trial).offered();
+    }
+
+    private WaterBudget offered() {
+        List<Tried> worth = (water.state().equals("short") ? whenShort() : whenLong())
+                .stream()
+                        .map(candidate -> find(candidate, made, water))
+                        .filter(Objects::nonNull)
+                        .toList();
+        List<WaterBudget.Mend> alone = worth.stream()
+                .filter(t -> t.after.isGood())
+                .map(this::confirmed)
+                .filter(t -> t != null && t.after.isGood())
+                .limit(MOST_MENDS)
+                .map(this::said)
+                .toList();
+        return alone.isEmpty() ? together(worth) : water.mendedBy(alone, false);
+    }
+
+    /** What the trial promises, held against a bake of its own. */
+    private Tried baked(Tried tried) {
+        return tried.candidate.rebakes
+                ? tried
+                : new Tried(tried.candidate, tried.mend, trial.baked(made.with(tried.mend)));
+    }
+
+    /** A bake of its own may come out otherwise, where a dish gets much deeper: then its size is found by baking. */
+    private @Nullable Tried confirmed(Tried tried) {
+        Tried baked = baked(tried);
+        return baked.after.isGood() ? baked : find(baked.candidate.rebaking(), made, water);
+    }
+
+    /** @param tried with nothing else done */
+    private WaterBudget.Mend said(Tried tried) {
+        return new WaterBudget.Mend(
+                tried.mend.key(),
+                tried.mend.size(),
+                tried.candidate.words.apply(tried.mend),
+                tried.after.endGrams() - water.endGrams());
+    }
+
+    /** One after the other until it is in; none where all of them do not bring it in. */
+    private WaterBudget together(List<Tried> worth) {
+        List<WaterBudget.Mend> all = new ArrayList<>();
+        PrepChoice choice = made;
+        WaterBudget now = water;
+        for (Tried first : worth) {
+            Tried next = all.isEmpty() ? first : find(first.candidate, choice, now);
+            if (next == null || all.size() == MOST_MENDS) {
+                continue;
+            }
+            Tried alone = baked(next);
+            if (Math.abs(alone.after.endGrams() - water.endGrams()) < WORTH_DOING) {
+                continue;
+            }
+            choice = choice.with(next.mend);
+            all.add(said(alone));
+            now = trial.baked(choice);
+            if (now.isGood()) {
+                return water.mendedBy(all, true);
             }
         }
+        return water.alsoSaying(
+                water.state().equals("short")
+                        ? " Nabe knows no gentle mend: bring a sauce to the table."
+                        : " Nabe knows no gentle mend: let it rest longer, and lift it out with a slotted spoon.");
     }
 
-    private static void uncover(double excess, WaterBudgeter.Bake bake, List<WaterBudget.Mend> mends) {
-        double perMinute = 1000 * bake.areaM2() * (WaterBudgeter.OPEN_LOSS - WaterBudgeter.COVERED_LOSS) / 60;
-        double minutes = Math.floor(Math.min(excess / Math.max(1e-9, perMinute), bake.firstCovered() / 2));
-        if (minutes >= 3) {
-            mends.add(new WaterBudget.Mend(
-                    "uncover",
-                    minutes,
-                    "Take the foil off " + Math.round(minutes) + " min sooner.",
-                    -minutes * perMinute));
+    /** @return the mend in the size that brings it in, or as far as it goes; null where it moves nothing the right way */
+    private @Nullable Tried find(Candidate candidate, PrepChoice choice, WaterBudget before) {
+        double wanted = wanted(before);
+        double amount = Math.min(wanted, candidate.most);
+        Tried best = null;
+        for (int i = 0; i < TRIES && amount > FELT; i++) {
+            Mend mend = candidate.of.apply(amount);
+            PrepChoice with = choice.with(mend);
+            WaterBudget after = candidate.rebakes ? trial.baked(with) : trial.prepared(with);
+            double moved = Math.abs(after.endGrams() - before.endGrams());
+            boolean onTheWay = after.isGood() || after.state().equals(before.state()) && isNearer(after, before);
+            best = onTheWay ? new Tried(candidate, mend, after) : best;
+            double next = Math.min(candidate.most, moved < FELT ? candidate.most : amount * wanted / moved);
+            if (after.isGood() || Math.abs(next - amount) < FELT) {
+                break;
+            }
+            amount = next;
         }
+        return best;
+    }
+
+    private static boolean isNearer(WaterBudget after, WaterBudget before) {
+        return Math.abs(aim(before) - after.endGrams()) < Math.abs(aim(before) - before.endGrams()) - FELT;
+    }
+
+    /** Well inside the band, at the end that it comes from. */
+    private static double aim(WaterBudget water) {
+        double in = WELL_IN * (water.highGrams() - water.lowGrams());
+        return water.state().equals("short") ? water.lowGrams() + in : water.highGrams() - in;
+    }
+
+    /** g that bring it well into its band, or that the driest layer lacks where it lies. */
+    private static double wanted(WaterBudget water) {
+        double lacking = water.layers().stream()
+                .filter(WaterBudget.LayerWater::underWet)
+                .mapToDouble(l -> l.takesUpGrams() - l.withinReachGrams())
+                .sum();
+        return water.state().equals("short")
+                ? Math.max(aim(water) - water.endGrams(), lacking)
+                : water.endGrams() - aim(water);
+    }
+
+    private List<Candidate> whenShort() {
+        Map<String, List<WetLayer>> pots = new LinkedHashMap<>();
+        layers.stream()
+                .filter(l -> l.component() != null && l.part() != Part.TOPPING)
+                .forEach(l -> pots.computeIfAbsent(l.component(), k -> new ArrayList<>())
+                        .add(l));
+        return pots.values().stream()
+                .map(Pot::of)
+                .filter(Pot::takesLiquid)
+                .sorted(Comparator.comparingDouble(p -> -p.saucy()))
+                .map(this::stock)
+                .toList();
+    }
+
+    private Candidate stock(Pot pot) {
+        double already = made.size(new Mend.Stock(pot.id(), 0).key());
+        return new Candidate(
+                MOST_STOCK,
+                grams -> new Mend.Stock(pot.id(), already + 10 * Math.ceil(grams / 10)),
+                mend -> MendWords.stirred(pot.loosenedWith(), trial.called(pot.id()), mend.size() - already),
+                false);
+    }
+
+    private List<Candidate> whenLong() {
+        List<Candidate> found = new ArrayList<>();
+        List<Wet> wettest = wettest();
+        wettest.stream().filter(Wet::cooksDown).map(WaterMends::less).forEach(found::add);
+        wettest.stream().filter(Wet::presses).map(WaterMends::press).forEach(found::add);
+        uncover().ifPresent(found::add);
+        return found;
+    }
+
+    private List<Wet> wettest() {
+        Map<Integer, Wet> whole = new HashMap<>();
+        for (WetLayer layer : layers) {
+            layer.lines().forEach(l -> whole.merge(l.line().source(), new Wet(l), Wet::and));
+        }
+        return whole.values().stream()
+                .sorted(Comparator.comparingDouble(w -> -w.water()))
+                .toList();
+    }
+
+    private static Candidate less(Wet wet) {
+        double ready = wet.line().readyGrams();
+        return new Candidate(
+                Math.min(wet.mostOff() * ready, wet.water()),
+                grams -> new Mend.CookDown(wet.line().line().source(), 5 * Math.floor((ready - grams) / 5)),
+                mend -> MendWords.cookedDown(wet.line().line(), mend.size()),
+                false);
+    }
+
+    private static Candidate press(Wet wet) {
+        return new Candidate(
+                wet.line().readyGrams() * PrepChoice.PRESSED,
+                grams -> new Mend.Press(wet.line().line().source(), PrepChoice.PRESS_MINUTES),
+                mend -> MendWords.pressed(wet.line().line(), mend.size()),
+                false);
+    }
+
+    /** The cover can come off for half of its time at most; how much that steams off, only a bake tells. */
+    private Optional<Candidate> uncover() {
+        double most = Math.floor(trial.coveredMinutes() / 2.0);
+        double already = made.uncoverSooner();
+        return most < LEAST_MINUTES
+                ? Optional.empty()
+                : Optional.of(new Candidate(
+                        A_MINUTE * most,
+                        grams -> new Mend.Uncover(
+                                already + Math.clamp(Math.round(grams / A_MINUTE), LEAST_MINUTES, most)),
+                        mend -> "Take the foil off " + Math.round(mend.size() - already) + " min sooner.",
+                        true));
     }
 }

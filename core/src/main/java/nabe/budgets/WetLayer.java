@@ -3,13 +3,23 @@ package nabe.budgets;
 import java.util.List;
 import nabe.prep.ReadyLine;
 import nabe.recipe.Part;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A layer as the water budget sees it.
  *
+ * @param component the pot that most of it comes from, or null
  * @param lines what is in it, in the amounts that lie in this layer
  */
-public record WetLayer(String name, Part part, List<ReadyLine> lines) {
+public record WetLayer(@Nullable String component, String name, Part part, List<ReadyLine> lines) {
+
+    double grams() {
+        return lines.stream().mapToDouble(ReadyLine::readyGrams).sum();
+    }
+
+    double waterGrams() {
+        return lines.stream().mapToDouble(ReadyLine::waterGrams).sum();
+    }
 
     /** @return one for each part, with all of it that lies in these layers */
     public static List<WetLayer> gathered(List<WetLayer> layers) {
@@ -17,6 +27,7 @@ public record WetLayer(String name, Part part, List<ReadyLine> lines) {
                 .map(WetLayer::part)
                 .distinct()
                 .map(part -> new WetLayer(
+                        null,
                         part.title(),
                         part,
                         layers.stream()

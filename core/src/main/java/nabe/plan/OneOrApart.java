@@ -9,7 +9,7 @@ import nabe.house.House;
 import nabe.house.Person;
 import nabe.larder.Larder;
 import nabe.needs.Needs;
-import nabe.plan.Planner.Built;
+import nabe.plan.Making.Built;
 import nabe.swap.PlannedProcedure.Constituent;
 import nabe.swap.PlannedProcedure.Work;
 import nabe.swap.Swap;

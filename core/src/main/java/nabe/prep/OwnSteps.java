@@ -108,16 +108,17 @@ final class OwnSteps {
         return plain("mend-" + line.source(), line.component(), line.item(), line.part(), text, raw, ready, 5, null);
     }
 
-    /** Hot stock or water stirred in. */
-    static PrepStep pour(ReadyLine poured) {
+    /** Hot stock or water stirred into the pot of this name. */
+    static PrepStep pour(ReadyLine poured, String pot) {
         ConvertedLine line = poured.line();
         return plain(
-                "pour-" + line.part().id(),
+                "pour-"
+                        + Objects.requireNonNullElse(
+                                line.component(), line.part().id()),
                 line.component(),
                 line.item(),
                 line.part(),
-                "Stir " + Math.round(poured.readyGrams()) + " ml hot stock or water into the "
-                        + line.part().title().toLowerCase(java.util.Locale.ROOT) + ".",
+                MendWords.stirred(line.item(), pot, poured.readyGrams()),
                 0,
                 poured.readyGrams(),
                 1,

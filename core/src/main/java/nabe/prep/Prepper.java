@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -13,9 +14,7 @@ import java.util.stream.Stream;
 import nabe.house.Schools;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
-import nabe.measure.KitchenText;
 import nabe.recipe.Line;
-import nabe.recipe.Part;
 import nabe.recipe.Procedure.Kind;
 import nabe.recipe.Recipe;
 import nabe.swap.Conversion;
@@ -210,48 +209,51 @@ public final class Prepper {
 
         /** What the cook's mends leave of a line: cooked down further, or pressed longer. */
         private double mended(ConvertedLine line, double ready, double readyOfAll) {
-            double target = readyOfAll <= 0 ? 0 : choice.mend("cook:" + line.source()) * ready / readyOfAll;
-            double pressed = choice.mend("press:" + line.source());
+            double target = readyOfAll <= 0
+                    ? 0
+                    : choice.cookedDown(line.source()).map(Mend.CookDown::grams).orElse(0.0) * ready / readyOfAll;
+            double pressed = choice.pressed(line.source());
             double less = target > 0 ? Math.clamp(target, Math.min(ready, 0.3 * line.gramsOrZero()), ready) : ready;
             double after = less * (1 - Math.min(0.1, pressed * PrepChoice.PRESSED / PrepChoice.PRESS_MINUTES));
             if (ready - after > 1) {
                 mends.add(OwnSteps.mend(
                         line,
-                        target > 0
-                                ? "Cook the " + line.item() + " down to " + KitchenText.grams(after) + "."
-                                : "Press the " + line.item() + " " + Math.round(pressed) + " min more.",
+                        target > 0 ? MendWords.cookedDown(line, after) : MendWords.pressed(line, pressed),
                         ready,
                         after));
             }
             return after;
         }
 
-        /** Hot stock or water that a mend stirs into a part. */
+        /** Hot stock or water that mends stir into pots; an older brief names the part. */
         private List<ReadyLine> poured() {
             List<ReadyLine> poured = new ArrayList<>();
-            for (Part part : Part.values()) {
-                double grams = choice.mend("stock:" + part.id());
-                if (grams > 0) {
-                    ConvertedLine beside = conversion.lines().stream()
-                            .filter(l -> l.part() == part)
-                            .findFirst()
-                            .orElse(null);
-                    poured.add(new ReadyLine(
-                            new ConvertedLine(
-                                    beside == null ? 0 : beside.source(),
-                                    "hot stock or water",
-                                    water,
-                                    0.0,
-                                    null,
-                                    part,
-                                    false,
-                                    null,
-                                    null,
-                                    beside == null ? null : beside.component()),
-                            grams));
-                }
+            for (Mend.Stock stock : choice.stock()) {
+                conversion.lines().stream()
+                        .filter(l -> stock.into().equals(l.component())
+                                || stock.into().equals(l.part().id()))
+                        .findFirst()
+                        .filter(beside -> stock.grams() > 0)
+                        .ifPresent(beside -> poured.add(new ReadyLine(loosening(beside), stock.grams())));
             }
             return poured;
+        }
+
+        private ConvertedLine loosening(ConvertedLine beside) {
+            Loosening with = Loosening.of(conversion.lines().stream()
+                    .filter(l -> Objects.equals(l.component(), beside.component()))
+                    .toList());
+            return new ConvertedLine(
+                    beside.source(),
+                    with.item(),
+                    with.of() == null ? water : with.of(),
+                    0.0,
+                    null,
+                    beside.part(),
+                    false,
+                    null,
+                    null,
+                    beside.component());
         }
 
         private List<PrepStep> steps(List<ReadyLine> poured) {
@@ -272,7 +274,8 @@ public final class Prepper {
                     conversion.lines().stream().filter(this::isSilent).toList();
             all.addAll(DoughStep.of(unsaid).stream().toList());
             all.addAll(SauceStep.of(unsaid, schools).stream().toList());
-            for (PrepStep late : Stream.concat(mends.stream(), poured.stream().map(OwnSteps::pour))
+            for (PrepStep late : Stream.concat(
+                            mends.stream(), poured.stream().map(p -> OwnSteps.pour(p, nameOf(p.line()))))
                     .toList()) {
                 needs.put(
                         late.id(),
@@ -284,6 +287,14 @@ public final class Prepper {
                 all.add(late);
             }
             return StartTimes.count(all, needs);
+        }
+
+        private String nameOf(ConvertedLine line) {
+            return procedure.components().stream()
+                    .filter(p -> p.id().equals(line.component()))
+                    .map(PlannedProcedure.Pot::name)
+                    .findFirst()
+                    .orElse(line.part().title());
         }
 
         /** Lines that the method itself cuts: the list's word for it is not said twice. */

@@ -12,6 +12,7 @@ import org.apache.commons.csv.CSVRecord;
  *
  * @param build layered, filled, lidded or stirred
  * @param waterLow, waterHigh free water it wants at the end, g in a kg
+ * @param bound share of its bound water that dry starch and drying can draw, 0 to 1
  * @param sauce, whiteSauce, overDry how thick its sauces are wanted, wheat-flour equivalents for 240 ml in g
  * @param dryHeat whether its top wants an open bake; {@code through} whether a knife should go through its layers
  */
@@ -19,6 +20,7 @@ public record FamilyFacts(
         String build,
         double waterLow,
         double waterHigh,
+        double bound,
         double sauce,
         double whiteSauce,
         double overDry,
@@ -60,6 +62,7 @@ public record FamilyFacts(
                 file.text(row, "build"),
                 file.number(row, "water_low"),
                 file.number(row, "water_high"),
+                file.number(row, "bound") / 100,
                 file.number(row, "sauce"),
                 file.number(row, "white_sauce"),
                 file.number(row, "over_dry"),

@@ -51,7 +51,7 @@ class OneVoiceTest {
                     needs.add(SIX.get(i));
                 }
             }
-            Planner.Built plan =
+            Making.Built plan =
                     PLANNER.upToTheOven(Brief.of(Brief.RecipeBrief.ofText(text), new Needs(needs, Set.of(), true)));
             String as = text.lines().findFirst().orElse("") + " " + needs;
             everythingBoughtIsInAPot(plan, as);
@@ -70,7 +70,7 @@ class OneVoiceTest {
                 .collect(Collectors.groupingBy(Constituent::ingredient, Collectors.summingDouble(Constituent::grams)));
     }
 
-    private static void everythingBoughtIsInAPot(Planner.Built plan, String as) {
+    private static void everythingBoughtIsInAPot(Making.Built plan, String as) {
         Map<String, Double> there =
                 grams(plan.conversion().procedure().components().stream().flatMap(p -> p.of().stream()));
         Map<String, Double> bought = plan.conversion().toBuy().stream()
@@ -82,7 +82,7 @@ class OneVoiceTest {
                 (id, grams) -> assertThat(there.get(id)).as("%s: %s", as, id).isCloseTo(grams, within(0.01)));
     }
 
-    private static void noPotUsesWhatItDoesNotHold(Planner.Built plan, String as) {
+    private static void noPotUsesWhatItDoesNotHold(Making.Built plan, String as) {
         for (Pot pot : plan.conversion().procedure().components()) {
             Map<String, Double> holds = grams(pot.of().stream());
             grams(pot.steps().stream().flatMap(s -> s.uses().stream()))
@@ -92,7 +92,7 @@ class OneVoiceTest {
         }
     }
 
-    private static void whatIsTakenUpAndCookedOffAddsUp(Planner.Built plan, String as) {
+    private static void whatIsTakenUpAndCookedOffAddsUp(Making.Built plan, String as) {
         assertThat(plan.conversion().massAfterGrams()
                         + plan.prep().takenUpGrams()
                         - plan.prep().cookedOffGrams())
@@ -100,7 +100,7 @@ class OneVoiceTest {
                 .isCloseTo(plan.prep().readyGrams(), within(0.5));
     }
 
-    private static void nothingForbiddenIsNamed(Planner.Built plan, Set<Need> needs, String as) {
+    private static void nothingForbiddenIsNamed(Making.Built plan, Set<Need> needs, String as) {
         List<String> said = new ArrayList<>();
         for (Pot pot : plan.conversion().procedure().components()) {
             said.add(pot.name());
@@ -120,7 +120,7 @@ class OneVoiceTest {
         assertThat(bad).as(as).isEmpty();
     }
 
-    private static void minutesInWordsAreTheMinutes(Planner.Built plan, String as) {
+    private static void minutesInWordsAreTheMinutes(Making.Built plan, String as) {
         for (Pot pot : plan.conversion().procedure().components()) {
             for (Work work : pot.steps()) {
                 Matcher m = MINUTES.matcher(work.words());
@@ -140,7 +140,7 @@ class OneVoiceTest {
     }
 
     /** "30 g of the butter" does not stay where 24 g of oil go in. */
-    private static void gramsInWordsAreTheGrams(Planner.Built plan, String as) {
+    private static void gramsInWordsAreTheGrams(Making.Built plan, String as) {
         for (Pot pot : plan.conversion().procedure().components()) {
             for (Work work : pot.made() == null ? pot.steps() : List.<Work>of()) {
                 work.uses().stream()
@@ -158,7 +158,7 @@ class OneVoiceTest {
         }
     }
 
-    private static void theDishIsBuiltOfItsPots(Planner.Built plan, String as) {
+    private static void theDishIsBuiltOfItsPots(Making.Built plan, String as) {
         Set<String> pots =
                 plan.conversion().procedure().components().stream().map(Pot::id).collect(Collectors.toSet());
         assertThat(pots)
@@ -175,7 +175,7 @@ class OneVoiceTest {
         }
     }
 
-    private static void everyStepHasAPotAndComesAfterWhatItNeeds(Planner.Built plan, String as) {
+    private static void everyStepHasAPotAndComesAfterWhatItNeeds(Making.Built plan, String as) {
         Map<String, Integer> over = new HashMap<>();
         for (PrepStep step : plan.prep().steps()) {
             assertThat(step.component() != null || step.own() || step.id().equals("ready"))

@@ -9,8 +9,10 @@ import java.util.List;
  * @param pictures the cross-section at a few times
  * @param energyError share of the heat taken in that is not found in the food, the steam or the dish
  * @param waterError share of the water that is neither in the food nor in the steam
+ * @param dried share of each layer's water that went off, bottom to top
  */
-public record Heated(List<Sample> samples, List<Picture> pictures, double energyError, double waterError) {
+public record Heated(
+        List<Sample> samples, List<Picture> pictures, double energyError, double waterError, List<Double> dried) {
 
     /**
      * @param minutes since it went into the oven

@@ -2,6 +2,7 @@ package nabe.bake.heat;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** The cross-section cut into cells: food from the middle (x = 0) to the wall, base wall below (row 0), side wall outermost. */
 public final class Section {
@@ -25,6 +26,9 @@ public final class Section {
     private final double[] open;
 
     private final int[] layerOf;
+    /** kg/m³ of water that each layer brings to a row. */
+    private final double[][] waterOf;
+
     private final double dx;
     private final double dz;
     private final double thickness;
@@ -44,6 +48,7 @@ public final class Section {
         topping = new boolean[nz];
         open = new double[nz];
         layerOf = new int[nz];
+        waterOf = new double[nz][dish.layers().size()];
         volume = new double[nx * nz];
         water = new double[nx * nz];
         waterStart = new double[nx * nz];
@@ -99,6 +104,7 @@ public final class Section {
             Foodstuff s = layer.stuff();
             double mass = part * s.packed();
             open[z] += layer.open() * part / (to - from);
+            waterOf[z][l] = mass * s.water();
             double[] of = {s.water(), s.protein(), s.fat(), s.carbohydrate(), s.fibre(), s.ash()};
             for (int i = 0; i < kg.length; i++) {
                 kg[i] += mass * of[i];
@@ -198,6 +204,28 @@ public final class Section {
             sum += w;
         }
         return sum;
+    }
+
+    /** @return share of each layer's first water that is gone, bottom to top; what a row lost is shared by what each brought */
+    List<Double> dried() {
+        double[] first = new double[waterOf[0].length];
+        double[] gone = new double[first.length];
+        for (int z = 1; z < nz; z++) {
+            double was = 0;
+            double is = 0;
+            for (int i = z * nx; i < z * nx + nx - 1; i++) {
+                was += waterStart[i];
+                is += water[i];
+            }
+            double all = Arrays.stream(waterOf[z]).sum();
+            for (int l = 0; l < first.length && all > 0; l++) {
+                first[l] += was * waterOf[z][l] / all;
+                gone[l] += (was - is) * waterOf[z][l] / all;
+            }
+        }
+        return IntStream.range(0, first.length)
+                .mapToObj(l -> first[l] <= 0 ? 0 : Math.clamp(gone[l] / first[l], 0.0, 1.0))
+                .toList();
     }
 
     /** @return m² of food at the top */

@@ -103,7 +103,8 @@ public final class Simulation {
                 List.copyOf(recorder.samples()),
                 List.copyOf(recorder.pictures()),
                 Math.abs(found - taken) / Math.max(1, Math.abs(taken) + Math.abs(dropped)),
-                Math.abs(lost) / Math.max(1e-9, water));
+                Math.abs(lost) / Math.max(1e-9, water),
+                section.dried());
     }
 
     private double waterNow() {

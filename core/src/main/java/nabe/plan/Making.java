@@ -1,0 +1,210 @@
+package nabe.plan;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import nabe.bake.BakePlan;
+import nabe.bake.Said;
+import nabe.budgets.SaltBudget;
+import nabe.budgets.WaterBudget;
+import nabe.budgets.WaterBudgeter;
+import nabe.budgets.WaterMends;
+import nabe.budgets.WetLayer;
+import nabe.build.BuildPlan;
+import nabe.build.Layer;
+import nabe.build.Rescaling;
+import nabe.house.House;
+import nabe.house.Schools;
+import nabe.larder.Ingredient;
+import nabe.larder.Larder;
+import nabe.needs.Needs;
+import nabe.prep.PrepChoice;
+import nabe.prep.PrepPlan;
+import nabe.prep.Prepper;
+import nabe.prep.ReadyLine;
+import nabe.prep.SheetsSettled;
+import nabe.recipe.Procedure;
+import nabe.recipe.Recipe;
+import nabe.swap.Conversion;
+import nabe.swap.ConvertedLine;
+import nabe.swap.Kitchen;
+import nabe.swap.PlannedProcedure;
+import nabe.swap.Swapper;
+import org.jspecify.annotations.Nullable;
+
+/** One dish after the other from its recipe to the table: converted, prepared, built, baked, and what comes of its water and salt. */
+final class Making {
+    private final Catalogue catalogue;
+    private final Home home;
+    private final Swapper swapper;
+    private final Prepper prepper;
+    private final WaterBudgeter water;
+
+    Making(Catalogue catalogue, Home home, Larder larder) {
+        this.catalogue = catalogue;
+        this.home = home;
+        Swapper.Tables tables = catalogue.tables().withAbsorption(home.thirst());
+        this.swapper = new Swapper(larder, tables);
+        this.prepper = new Prepper(tables.techniques(), catalogue.stove(), catalogue.ways(), larder);
+        this.water =
+                new WaterBudgeter(catalogue.free().with(tables.properties()), tables.thickeners(), catalogue.ways());
+    }
+
+    /** A brief with its swaps, before anything is prepared. */
+    record Converted(
+            Brief brief,
+            House house,
+            Needs needs,
+            Recipe recipe,
+            Procedure procedure,
+            SheetsSettled settled,
+            double factor,
+            double scale) {}
+
+    /** A brief worked out up to the oven door. */
+    record Built(
+            Recipe recipe,
+            Procedure procedure,
+            Needs needs,
+            Conversion conversion,
+            Schools schools,
+            @Nullable String sheets,
+            Said said,
+            PrepPlan prep,
+            BuildPlan build) {
+        List<Ingredient> inDish() {
+            return conversion.lines().stream()
+                    .map(ConvertedLine::ingredient)
+                    .filter(Objects::nonNull)
+                    .toList();
+        }
+
+        private List<WetLayer> wet() {
+            return build.layers().stream()
+                    .map(l -> new WetLayer(mainPot(l), l.name(), l.part(), l.of()))
+                    .toList();
+        }
+
+        private static @Nullable String mainPot(Layer layer) {
+            return layer.of().stream()
+                    .max(Comparator.comparingDouble(ReadyLine::readyGrams))
+                    .map(l -> l.line().component())
+                    .orElse(null);
+        }
+    }
+
+    Converted converted(Brief brief, Planner.Understood understood) {
+        House house = home.house().with(brief.schools());
+        Needs needs = brief.needs().and(home.house().needsOf(brief.eaters()));
+        Recipe asRead = RecipeOfBrief.scaled(understood.recipe(), brief.servings());
+        double factor = Rescaling.factor(asRead, brief.pan(), brief.build().fit());
+        Recipe recipe = RecipeOfBrief.times(asRead, factor, asRead.servings());
+        Conversion conversion = swapper.convert(
+                recipe, understood.procedure(), new Kitchen(needs, house, brief.choices(), brief.made()));
+        return new Converted(
+                brief,
+                house,
+                needs,
+                recipe,
+                understood.procedure(),
+                SheetsSettled.of(conversion, house.schools(), catalogue.ways()),
+                factor,
+                scale(understood.recipe(), asRead));
+    }
+
+    private static double scale(Recipe read, Recipe scaled) {
+        return read.servings() == null || scaled.servings() == null ? 1 : (double) scaled.servings() / read.servings();
+    }
+
+    Built built(Converted dish, PrepChoice choice) {
+        SheetsSettled settled = dish.settled;
+        PrepPlan prep =
+                prepper.prepare(dish.recipe, settled.conversion(), settled.schools(), home.packetMinutes(), choice);
+        BuildPlan build = catalogue
+                .builder()
+                .build(
+                        dish.recipe,
+                        dish.procedure,
+                        prep,
+                        dish.brief.pan(),
+                        dish.house.with(settled.schools().answers()),
+                        dish.brief.build(),
+                        dish.factor,
+                        dish.scale);
+        return new Built(
+                dish.recipe,
+                dish.procedure,
+                dish.needs,
+                settled.conversion(),
+                settled.schools(),
+                settled.asWritten(),
+                new Said(settled.conversion().procedure(), dish.scale),
+                prep,
+                build);
+    }
+
+    BakePlan baked(Converted dish, Built built, PrepChoice choice, boolean forecast) {
+        return catalogue
+                .bakes()
+                .plan(
+                        built.recipe,
+                        built.said,
+                        built.build,
+                        built.inDish(),
+                        dish.brief.oven(),
+                        dish.house.schools(),
+                        choice.uncoverSooner(),
+                        forecast);
+    }
+
+    Plan.Budgets budgets(Converted dish, Built built, BakePlan bake) {
+        boolean dry = built.build.sheets() != null && built.build.sheets().way().equals("unboiled");
+        WaterBudget found =
+                WaterMends.offer(water(built, bake), built.wet(), dish.brief.prep(), new Trying(dish, bake));
+        return new Plan.Budgets(
+                found,
+                SaltBudget.of(built.prep),
+                water.sauces(built.recipe.family(), WetLayer.gathered(built.wet()), dry));
+    }
+
+    private WaterBudget water(Built built, BakePlan bake) {
+        return water.budget(built.recipe.family(), built.wet(), bake.steamedOff(), built.schools);
+    }
+
+    /** The same dish with other mends. */
+    private final class Trying implements WaterMends.Trial {
+        private final Converted dish;
+        private final BakePlan bake;
+
+        Trying(Converted dish, BakePlan bake) {
+            this.dish = dish;
+            this.bake = bake;
+        }
+
+        @Override
+        public WaterBudget prepared(PrepChoice choice) {
+            Built built = built(dish, choice);
+            return built.build.layers().size() == bake.steamedOff().size() ? water(built, bake) : baked(choice);
+        }
+
+        @Override
+        public WaterBudget baked(PrepChoice choice) {
+            Built built = built(dish, choice);
+            return water(built, Making.this.baked(dish, built, choice, false));
+        }
+
+        @Override
+        public String called(String pot) {
+            return dish.settled.conversion().procedure().components().stream()
+                    .filter(p -> p.id().equals(pot))
+                    .map(PlannedProcedure.Pot::name)
+                    .findFirst()
+                    .orElse("filling");
+        }
+
+        @Override
+        public int coveredMinutes() {
+            return bake.firstCovered();
+        }
+    }
+}

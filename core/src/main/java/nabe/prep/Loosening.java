@@ -1,0 +1,42 @@
+package nabe.prep;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import nabe.larder.Ingredient;
+import nabe.swap.ConvertedLine;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is stirred into a pot that wants more liquid: hot stock or water, or where egg sets it more of its own liquid.
+ *
+ * @param item in a cook's words; {@code of} what it is, or null for water
+ */
+public record Loosening(String item, @Nullable Ingredient of) {
+    private static final Set<String> EGGS = Set.of("egg", "egg-yolk");
+    /** Share of egg that sets a pot. Kitchen practice. */
+    private static final double SETS = 0.08;
+
+    private static final Loosening WITH_STOCK = new Loosening("hot stock or water", null);
+
+    /** @param pot all that is in it */
+    public static Loosening of(List<ConvertedLine> pot) {
+        double all = grams(pot);
+        double eggs = grams(pot.stream().filter(l -> is(l, EGGS)).toList());
+        return all <= 0 || eggs < SETS * all
+                ? WITH_STOCK
+                : pot.stream()
+                        .filter(l -> l.ingredient() != null && l.ingredient().isLiquid() && !is(l, EGGS))
+                        .max(Comparator.comparingDouble(ConvertedLine::gramsOrZero))
+                        .map(l -> new Loosening("more " + l.item(), l.ingredient()))
+                        .orElse(WITH_STOCK);
+    }
+
+    private static boolean is(ConvertedLine line, Set<String> roles) {
+        return line.ingredient() != null && roles.contains(line.ingredient().role());
+    }
+
+    private static double grams(List<ConvertedLine> lines) {
+        return lines.stream().mapToDouble(ConvertedLine::gramsOrZero).sum();
+    }
+}
