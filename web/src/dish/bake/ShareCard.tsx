@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
-import { api, type Phase } from "../../api";
+import { api, type Phase, type Scales } from "../../api";
 import { Card, minutes, Notice, PickAny } from "../../ui";
 
 /** Other dishes of the shelf in the same oven: one temperature, shelves, and when each goes in. */
@@ -28,11 +28,26 @@ export function ShareCard({ dishId }: { dishId: string }) {
       )}
       {others.length > 0 && shared.data && (
         <div className="mt-3" aria-live="polite">
-          <p>
-            <strong>{Math.round(shared.data.celsius)} °C for all</strong> ({Math.round(shared.data.oven.fahrenheit)} °F,
-            fan {Math.round(shared.data.oven.fanCelsius)} °C), {minutes(shared.data.minutes)} from the first in to all
-            out.
-          </p>
+          {shared.data.rounds.length === 1 ? (
+            <p>
+              <strong>{heat(shared.data.oven, shared.data.fan)} for all</strong>, {minutes(shared.data.minutes)} from
+              the first in to all out.
+            </p>
+          ) : (
+            <>
+              <p>
+                <strong>In {shared.data.rounds.length} rounds</strong>, {minutes(shared.data.minutes)} from the first in
+                to all out.
+              </p>
+              <ol className="list-decimal pl-5">
+                {shared.data.rounds.map((r) => (
+                  <li key={r.startsAfterMinutes}>
+                    {r.dishes.join(", ")}: {heat(r.oven, shared.data.fan)}, {minutes(r.minutes)}
+                  </li>
+                ))}
+              </ol>
+            </>
+          )}
           <ol className="mt-2 divide-y divide-line">
             {[...shared.data.dishes]
               .sort((a, b) => a.inAfterMinutes - b.inAfterMinutes)
@@ -60,6 +75,13 @@ export function ShareCard({ dishId }: { dishId: string }) {
       )}
     </Card>
   );
+}
+
+/** The heat on the dials; one that has its fan on shows only that. */
+function heat(oven: Scales, fan: boolean): string {
+  return fan
+    ? `fan ${Math.round(oven.fanCelsius)} °C`
+    : `${Math.round(oven.celsius)} °C (${Math.round(oven.fahrenheit)} °F)`;
 }
 
 function foil(phases: readonly Phase[]): string {

@@ -17,7 +17,6 @@ import org.jspecify.annotations.Nullable;
 
 /** One dish in one oven: what is given, what is wanted, and the course found for it. */
 final class Baking {
-    private static final double USUAL_CELSIUS = 190;
     /** Hot enough to serve where nothing in it asks for a safe core. Kitchen practice. */
     private static final double HOT_THROUGH = 74;
 
@@ -97,7 +96,8 @@ final class Baking {
             return choice.fan() ? Temperature.fan(choice.celsius()) : Temperature.celsius(choice.celsius());
         }
         Double named = recipe.oven().celsius();
-        return Temperature.celsius(isUsable(named) ? named : USUAL_CELSIUS).onDial();
+        return Temperature.celsius(isUsable(named) ? named : PracticeRange.usualCelsius(recipe.family()))
+                .onDial();
     }
 
     /**
@@ -162,7 +162,7 @@ final class Baking {
     /** @return °C that the recipe's oven stands at, the usual where it does not say */
     double recipeCelsius() {
         Double named = recipe.oven().celsius();
-        return isUsable(named) ? named : USUAL_CELSIUS;
+        return isUsable(named) ? named : PracticeRange.usualCelsius(recipe.family());
     }
 
     private static boolean isUsable(@Nullable Double celsius) {

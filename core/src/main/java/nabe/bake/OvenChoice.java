@@ -1,5 +1,6 @@
 package nabe.bake;
 
+import nabe.measure.Temperature;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -60,6 +61,14 @@ public record OvenChoice(
         Course course(boolean late) {
             return Course.found(covered, open, 0, cheese == null ? open : Math.min(cheese, open), late);
         }
+    }
+
+    /** @return the same dish without a fan, at the heat that its dial meant */
+    OvenChoice withoutFan() {
+        return fan && celsius != null
+                ? new OvenChoice(
+                        Temperature.fan(celsius).celsius(), false, start, offsetCelsius, preheated, topShelf, own)
+                : new OvenChoice(celsius, false, start, offsetCelsius, preheated, topShelf, own);
     }
 
     /** An oven that keeps to its dial, heated up first, with the dish in the middle. */

@@ -9,19 +9,26 @@ import nabe.build.BuildPlan;
 import nabe.house.Schools;
 import nabe.larder.Ingredient;
 import nabe.measure.Temperature;
+import nabe.recipe.Family;
+import nabe.recipe.FamilyFacts;
 import nabe.recipe.Recipe;
+import org.jspecify.annotations.Nullable;
 
 /**
- * Bakes several dishes in one oven: one temperature that all of them stand, shelves, and when each goes in so that all come out together. Domain
- * practice: most bakes accept 15 to 20 °C either way with the time changed; taller below, crisp tops and strict food above.
+ * Bakes several dishes in one oven: one temperature that all of them stand, shelves, and when each goes in so that all come out together; what
+ * stands no heat that the others do bakes in a round of its own. Domain practice: most bakes accept 15 to 20 °C either way with the time changed;
+ * taller below, crisp tops and strict food above.
  */
 public final class OvenSharing {
     private static final double TOLERANCE = 20;
+    /** What the cook set for a dish is meant more closely. Kitchen practice. */
+    private static final double OWN_TOLERANCE = 10;
+
     private static final double STEP = 5;
-    private static final double COOLEST = 160;
-    private static final double HOTTEST = 220;
     private static final int MOST = 6;
-    private static final double FAR = 3;
+    /** Minutes from one round to the next: the oven comes to its new heat. Kitchen practice. */
+    private static final int CHANGES = 10;
+
     private final BakePlanner planner;
 
     public OvenSharing(BakePlanner planner) {
@@ -37,69 +44,173 @@ public final class OvenSharing {
             List<Ingredient> ingredients,
             OvenChoice choice,
             Schools schools,
-            boolean strict) {}
+            boolean strict) {
+
+        Guest withoutFan() {
+            return new Guest(name, recipe, said, build, ingredients, choice.withoutFan(), schools, strict);
+        }
+
+        double own() {
+            return Baking.temperature(recipe, choice).celsius();
+        }
+
+        boolean stands(double celsius) {
+            FamilyFacts facts = FamilyFacts.of(recipe.family());
+            double near = choice.celsius() != null || choice.own() != null ? OWN_TOLERANCE : TOLERANCE;
+            return Math.abs(celsius - own()) <= near
+                    && celsius >= Math.min(own(), facts.ovenLow())
+                    && celsius <= Math.max(own(), facts.ovenHigh());
+        }
+    }
 
     /**
-     * @param celsius one temperature for all, conventional
+     * @param oven what most of them share; {@code celsius} the same, conventional
      * @param minutes from the first dish going in to the last coming out
+     * @param rounds one where all share one heat
      * @param notes what to mind
      */
-    public record Shared(BakePlan.Scales oven, double celsius, int minutes, List<Place> dishes, List<String> notes) {}
+    public record Shared(
+            BakePlan.Scales oven,
+            double celsius,
+            boolean fan,
+            int minutes,
+            List<OvenRound> rounds,
+            List<Place> dishes,
+            List<String> notes) {}
+
+    /** @param startsAfterMinutes counted from the first dish; {@code minutes} until its dishes come out */
+    public record OvenRound(BakePlan.Scales oven, int startsAfterMinutes, int minutes, List<String> dishes) {}
 
     /**
      * @param inAfterMinutes when it goes in, counted from the first
+     * @param round in which of the rounds it bakes, from 0
      * @param shelf top, middle or bottom, and why in {@code words}
      * @param alone minutes it would take by itself at its own temperature, {@code ownCelsius}
      */
     public record Place(
-            String name, int inAfterMinutes, String shelf, String words, double ownCelsius, int alone, BakePlan bake) {}
+            String name,
+            int inAfterMinutes,
+            int round,
+            String shelf,
+            String words,
+            double ownCelsius,
+            int alone,
+            BakePlan bake) {}
 
-    /** @throws IllegalArgumentException for fewer than two dishes, or more than an oven holds */
-    public Shared share(List<Guest> guests) {
-        if (guests.size() < 2 || guests.size() > MOST) {
-            throw new IllegalArgumentException(
-                    "Give two to six dishes to share an oven; there are " + guests.size() + ".");
+    private record Group(double celsius, List<Guest> guests) {
+        boolean has(Family family) {
+            return guests.stream().anyMatch(g -> g.recipe.family() == family);
         }
-        List<Double> own = guests.stream()
-                .map(g -> Baking.temperature(g.recipe, g.choice).celsius())
-                .toList();
-        double celsius = common(own);
-        List<Baking> bakings =
-                guests.stream().map(g -> baking(g, celsius, guests.size() - 1)).toList();
-        List<BakePlan> bakes = IntStream.range(0, guests.size())
-                .mapToObj(i -> planner.plan(bakings.get(i), bakings.get(i).course(), guests.get(i).schools, false))
-                .toList();
-        int longest = bakes.stream().mapToInt(BakePlan::ovenMinutes).max().orElse(0);
-        List<String> shelves = shelves(guests, bakings);
-        List<Place> places = new ArrayList<>();
-        for (int i = 0; i < guests.size(); i++) {
-            Baking alone = new Baking(
-                    guests.get(i).recipe,
-                    guests.get(i).said,
-                    guests.get(i).build,
-                    guests.get(i).ingredients,
-                    guests.get(i).choice,
-                    guests.get(i).schools,
-                    0,
-                    planner.dishes());
-            places.add(new Place(
-                    guests.get(i).name,
-                    longest - bakes.get(i).ovenMinutes(),
-                    shelves.get(i),
-                    shelfWords(guests.get(i), shelves.get(i)),
-                    own.get(i),
-                    alone.course().total(),
-                    bakes.get(i)));
-        }
-        return new Shared(
-                BakePlan.Scales.of(Temperature.celsius(celsius)),
-                celsius,
-                longest,
-                places,
-                notes(guests, own, celsius, places));
     }
 
-    private Baking baking(Guest guest, double celsius, int others) {
+    /** @throws IllegalArgumentException for fewer than two dishes, or more than an oven holds */
+    public Shared share(List<Guest> asked) {
+        if (asked.size() < 2 || asked.size() > MOST) {
+            throw new IllegalArgumentException(
+                    "Give two to six dishes to share an oven; there are " + asked.size() + ".");
+        }
+        boolean fan = asked.stream().allMatch(g -> g.choice.fan() && !g.strict);
+        List<Guest> guests = fan ? asked : asked.stream().map(Guest::withoutFan).toList();
+        List<Group> groups = rounds(guests);
+        List<OvenRound> rounds = new ArrayList<>();
+        Place[] places = new Place[guests.size()];
+        int clock = 0;
+        for (Group group : groups) {
+            List<Place> found = places(group, rounds.size(), clock);
+            int longest =
+                    found.stream().mapToInt(p -> p.bake.ovenMinutes()).max().orElse(0);
+            for (int i = 0; i < found.size(); i++) {
+                places[indexOf(guests, group.guests.get(i))] = found.get(i);
+            }
+            rounds.add(new OvenRound(
+                    BakePlan.Scales.of(Temperature.celsius(group.celsius)),
+                    clock,
+                    longest,
+                    group.guests.stream().map(Guest::name).toList()));
+            clock += longest + CHANGES;
+        }
+        Group main = groups.stream()
+                .max(Comparator.comparingInt(g -> g.guests.size()))
+                .orElseThrow();
+        return new Shared(
+                BakePlan.Scales.of(Temperature.celsius(main.celsius)),
+                main.celsius,
+                fan,
+                clock - CHANGES,
+                rounds,
+                List.of(places),
+                notes(asked, groups, List.of(places)));
+    }
+
+    private static int indexOf(List<Guest> guests, Guest guest) {
+        return IntStream.range(0, guests.size())
+                .filter(i -> guests.get(i) == guest)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /** As few rounds as there must be; cooler ones first, a batter last: it does not wait for the table. */
+    private static List<Group> rounds(List<Guest> guests) {
+        List<Group> rounds = new ArrayList<>();
+        List<Guest> left = new ArrayList<>(guests);
+        while (!left.isEmpty()) {
+            Group group = together(left);
+            rounds.add(group);
+            left.removeIf(g -> group.guests.stream().anyMatch(o -> o == g));
+        }
+        rounds.sort(Comparator.comparing((Group g) -> g.has(Family.BATTER)).thenComparing(Group::celsius));
+        return rounds;
+    }
+
+    /** The heat that most of them stand, and of those that which strays least from what each wants. */
+    private static Group together(List<Guest> guests) {
+        double low = guests.stream().mapToDouble(Guest::own).min().orElseThrow();
+        double high = guests.stream().mapToDouble(Guest::own).max().orElseThrow();
+        return IntStream.rangeClosed(0, (int) Math.ceil((high - low) / STEP))
+                .mapToObj(i -> Math.min(high, low + i * STEP))
+                .map(celsius -> new Group(
+                        celsius, guests.stream().filter(g -> g.stands(celsius)).toList()))
+                .max(Comparator.comparingInt((Group g) -> g.guests.size())
+                        .thenComparing(
+                                Comparator.comparingDouble(OvenSharing::strays).reversed()))
+                .filter(g -> !g.guests.isEmpty())
+                .orElseGet(() -> new Group(low, List.of(guests.getFirst())));
+    }
+
+    private static double strays(Group group) {
+        return group.guests.stream()
+                .mapToDouble(g -> Math.abs(g.own() - group.celsius))
+                .sum();
+    }
+
+    private List<Place> places(Group group, int round, int clock) {
+        List<Baking> bakings = group.guests.stream()
+                .map(g -> baking(g, group.celsius, group.guests.size() - 1))
+                .toList();
+        List<BakePlan> bakes = IntStream.range(0, bakings.size())
+                .mapToObj(
+                        i -> planner.plan(bakings.get(i), bakings.get(i).course(), group.guests.get(i).schools, false))
+                .toList();
+        int longest = bakes.stream().mapToInt(BakePlan::ovenMinutes).max().orElse(0);
+        List<String> shelves = shelves(group.guests, bakings);
+        List<Place> places = new ArrayList<>();
+        for (int i = 0; i < bakes.size(); i++) {
+            Guest guest = group.guests.get(i);
+            places.add(new Place(
+                    guest.name,
+                    clock + longest - bakes.get(i).ovenMinutes(),
+                    round,
+                    shelves.get(i),
+                    shelfWords(guest, shelves.get(i), bakes.size()),
+                    guest.own(),
+                    baking(guest, null, 0).course().total(),
+                    bakes.get(i)));
+        }
+        return places;
+    }
+
+    /** @param celsius of the oven, or null for the dish's own */
+    private Baking baking(Guest guest, @Nullable Double celsius, int others) {
         return new Baking(
                 guest.recipe,
                 guest.said,
@@ -109,27 +220,8 @@ public final class OvenSharing {
                 guest.schools,
                 0,
                 planner.dishes(),
-                Temperature.celsius(celsius),
+                celsius == null ? Baking.temperature(guest.recipe, guest.choice) : Temperature.celsius(celsius),
                 others);
-    }
-
-    /** The temperature that strays least from what each wants by itself, far strays counting more. */
-    private static double common(List<Double> own) {
-        double low = Math.max(COOLEST, own.stream().mapToDouble(d -> d).min().orElse(COOLEST));
-        double high = Math.min(HOTTEST, own.stream().mapToDouble(d -> d).max().orElse(HOTTEST));
-        double best = low;
-        double least = Double.MAX_VALUE;
-        for (double celsius = STEP * Math.ceil(low / STEP); celsius <= high + 0.1; celsius += STEP) {
-            double at = celsius;
-            double cost = own.stream()
-                    .mapToDouble(d -> Math.abs(d - at) * (Math.abs(d - at) > TOLERANCE ? FAR : 1))
-                    .sum();
-            if (cost < least) {
-                least = cost;
-                best = celsius;
-            }
-        }
-        return best;
     }
 
     /** Strict food on top, where nothing drops into it; then what wants a crisp top; the tallest below. */
@@ -140,12 +232,17 @@ public final class OvenSharing {
                 .thenComparing(i -> bakings.get(i).dish.height()));
         String[] shelf = new String[guests.size()];
         for (int place = 0; place < order.size(); place++) {
-            shelf[order.get(place)] = place == 0 ? "top" : place == order.size() - 1 ? "bottom" : "middle";
+            shelf[order.get(place)] = guests.size() == 1
+                    ? "middle"
+                    : place == 0 ? "top" : place == order.size() - 1 ? "bottom" : "middle";
         }
         return List.of(shelf);
     }
 
-    private static String shelfWords(Guest guest, String shelf) {
+    private static String shelfWords(Guest guest, String shelf, int together) {
+        if (together == 1) {
+            return "By itself, on the middle shelf.";
+        }
         if (guest.strict && shelf.equals("top")) {
             return "Top shelf: strict food, so that nothing drops into it. Cover it until the others are too.";
         }
@@ -156,29 +253,41 @@ public final class OvenSharing {
         };
     }
 
-    private static List<String> notes(List<Guest> guests, List<Double> own, double celsius, List<Place> places) {
+    private static List<String> notes(List<Guest> asked, List<Group> groups, List<Place> places) {
         List<String> notes = new ArrayList<>();
-        for (int i = 0; i < guests.size(); i++) {
-            double away = celsius - own.get(i);
-            if (Math.abs(away) > TOLERANCE) {
-                notes.add(String.format(
-                        Locale.ROOT,
-                        "%s wants %.0f °C by itself, %.0f °C %s: watch its top, and bake it apart if you can.",
-                        guests.get(i).name,
-                        own.get(i),
-                        Math.abs(away),
-                        away > 0 ? "less" : "more"));
+        if (groups.size() > 1) {
+            notes.add("They do not all stand one heat, so they bake in " + groups.size()
+                    + " rounds: keep what is out under foil and a towel.");
+            groups.stream().filter(g -> g.has(Family.BATTER)).forEach(g -> notes.add(batter(g)));
+        }
+        for (Guest guest : asked) {
+            if (guest.choice.own() != null) {
+                notes.add(guest.name + " keeps the minutes that you set for it.");
             }
         }
-        if (guests.stream().filter(Guest::strict).count() > 0 && guests.stream().anyMatch(g -> !g.strict)) {
+        boolean fanned = asked.stream().anyMatch(g -> g.choice.fan());
+        if (fanned && asked.stream().anyMatch(g -> !g.choice.fan())) {
+            notes.add("One oven has its fan on or off for all: here it is off, and every heat is for an oven without.");
+        }
+        if (asked.stream().anyMatch(Guest::strict) && asked.stream().anyMatch(g -> !g.strict)) {
             notes.add(
                     "Strict food shares this oven: top shelf, covered until the others are, no fan blowing crumbs or flour about, its own gloves and spoon.");
         }
-        notes.add(
-                "Turn and swap nothing in a hurry: each door opening costs the oven some 25 °C for a few minutes. Put the next dish in quickly.");
-        if (places.stream().anyMatch(p -> p.inAfterMinutes() > 0)) {
+        if (groups.stream().anyMatch(g -> g.guests.size() > 1)) {
+            notes.add(
+                    "Turn and swap nothing in a hurry: each door opening costs the oven some 25 °C for a few minutes. Put the next dish in quickly.");
+        }
+        if (groups.size() == 1 && places.stream().anyMatch(p -> p.inAfterMinutes() > 0)) {
             notes.add("They go in one after the other so that all come out together.");
         }
         return notes;
+    }
+
+    private static String batter(Group group) {
+        return String.format(
+                Locale.ROOT,
+                "A batter rises only in a hot oven: %s goes in last, at %.0f °C, and nobody opens the door.",
+                String.join(" and ", group.guests.stream().map(Guest::name).toList()),
+                group.celsius);
     }
 }

@@ -55,6 +55,11 @@ final class PracticeRange {
 
     private PracticeRange() {}
 
+    /** @return °C that such a dish usually bakes at, where nothing is said */
+    static double usualCelsius(Family family) {
+        return ALL.get(family).values().iterator().next().celsius;
+    }
+
     /** @param recipe minutes by the recipe where its own phases are followed: they count as found, too; else null */
     static BakePlan.Practice of(Baking baking, @Nullable Integer recipe) {
         Family family = baking.recipe.family();

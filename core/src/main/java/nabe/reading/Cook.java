@@ -242,6 +242,8 @@ final class Cook {
         }
         if (clause.heat() != null && !readying.isComponentsHeat(clause, nouns)) {
             oven.heat(clause.heat());
+        } else if (clause.heat() != null) {
+            oven.standsAt(clause.heat());
         }
         topics.noteUnknown(clause, nouns);
         if (readying.isPreheat(clause, nouns) || readying.greases(clause, nouns)) {

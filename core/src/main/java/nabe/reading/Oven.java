@@ -16,6 +16,7 @@ final class Oven {
     private final List<OvenPhase> phases = new ArrayList<>();
     private final List<String> waiting = new ArrayList<>();
     private @Nullable Heat heat;
+    private @Nullable Heat standing;
     private boolean covered;
     private boolean grilling;
     private @Nullable Minutes rest;
@@ -35,6 +36,11 @@ final class Oven {
 
     void heat(Heat found) {
         heat = found;
+    }
+
+    /** What a part was roasted at: the oven is still as hot when the dish goes in, where nothing else is said. */
+    void standsAt(Heat found) {
+        standing = found;
     }
 
     void cover(Cover cover) {
@@ -79,10 +85,11 @@ final class Oven {
             phases.add(new OvenPhase(PhaseKind.GRILL, null, false, false, time.minutes(), adds(), false));
             return;
         }
+        Heat now = heat == null ? standing : heat;
         phases.add(new OvenPhase(
                 PhaseKind.BAKE,
-                heat == null ? null : heat.celsius(),
-                heat != null && heat.fan(),
+                now == null ? null : now.celsius(),
+                now != null && now.fan(),
                 covered,
                 time.minutes(),
                 adds(),

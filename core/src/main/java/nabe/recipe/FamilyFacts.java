@@ -14,6 +14,7 @@ import org.apache.commons.csv.CSVRecord;
  * @param waterLow, waterHigh free water it wants at the end, g in a kg
  * @param bound share of its bound water that dry starch and drying can draw, 0 to 1
  * @param sauce, whiteSauce, overDry how thick its sauces are wanted, wheat-flour equivalents for 240 ml in g
+ * @param ovenLow, ovenHigh °C that it stands in a shared oven
  * @param dryHeat whether its top wants an open bake; {@code through} whether a knife should go through its layers
  */
 public record FamilyFacts(
@@ -24,6 +25,8 @@ public record FamilyFacts(
         double sauce,
         double whiteSauce,
         double overDry,
+        double ovenLow,
+        double ovenHigh,
         boolean dryHeat,
         boolean through,
         Set<String> marks) {
@@ -44,8 +47,10 @@ public record FamilyFacts(
         Map<Family, FamilyFacts> all = new EnumMap<>(Family.class);
         for (CSVRecord row : file.rows()) {
             FamilyFacts facts = facts(file, row);
-            boolean holds =
-                    BUILDS.contains(facts.build) && MARKS.containsAll(facts.marks) && facts.waterLow <= facts.waterHigh;
+            boolean holds = BUILDS.contains(facts.build)
+                    && MARKS.containsAll(facts.marks)
+                    && facts.waterLow <= facts.waterHigh
+                    && facts.ovenLow <= facts.ovenHigh;
             if (!holds || all.put(Family.ofId(file.text(row, "family")), facts) != null) {
                 throw file.bad(row, "Each family has one row, with a way to build, a range of water and known marks.");
             }
@@ -66,6 +71,8 @@ public record FamilyFacts(
                 file.number(row, "sauce"),
                 file.number(row, "white_sauce"),
                 file.number(row, "over_dry"),
+                file.number(row, "oven_low"),
+                file.number(row, "oven_high"),
                 file.text(row, "dry_heat").equals("yes"),
                 file.text(row, "through").equals("yes"),
                 Set.copyOf(marks));

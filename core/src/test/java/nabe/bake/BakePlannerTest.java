@@ -1,7 +1,6 @@
 package nabe.bake;
 
 import static org.assertj.core.api.Assertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.List;
 import java.util.Map;
@@ -142,29 +141,6 @@ class BakePlannerTest {
                 .filteredOn(d -> d.what().equals("start"))
                 .allSatisfy(d -> assertThat(d.minutes()).isPositive());
         assertThat(bake.forecast()).isNull();
-    }
-
-    @Test
-    void severalDishesShareOneOvenAndComeOutTogether() {
-        List<Brief> briefs = List.of(
-                brief(Recipes.LASAGNA, VEGAN, null, new OvenChoice(null, false, Start.FRIDGE), null, false),
-                brief(Recipes.POT_PIE, Needs.none(), null, null, null, false),
-                brief(Recipes.GRATIN, Needs.none(), null, null, null, false));
-        OvenSharing.Shared shared = PLANNER.share(briefs);
-        assertThat(shared.dishes())
-                .allSatisfy(d ->
-                        assertThat(d.inAfterMinutes() + d.bake().ovenMinutes()).isEqualTo(shared.minutes()));
-        assertThat(shared.dishes().getFirst().shelf()).isEqualTo("top");
-        double low = shared.dishes().stream()
-                .mapToDouble(OvenSharing.Place::ownCelsius)
-                .min()
-                .orElseThrow();
-        double high = shared.dishes().stream()
-                .mapToDouble(OvenSharing.Place::ownCelsius)
-                .max()
-                .orElseThrow();
-        assertThat(shared.celsius()).isBetween(low, high);
-        assertThatThrownBy(() -> PLANNER.share(briefs.subList(0, 1))).hasMessageContaining("two to six dishes");
     }
 
     private static final String GRATIN =
