@@ -107,7 +107,7 @@ public final class LineReader {
         naming = naming.as(ingredient);
         List<Measure> others = new ArrayList<>(reading.others());
         others.addAll(SaidWeight.in(naming.preparation(), measure));
-        Amount grams = Weights.grams(ingredient, measure, others, reading.size(), habits.spoons());
+        Amount grams = Weights.grams(ingredient, measure, others, naming.item(), reading.size(), habits.spoons());
         return new Line(
                 text,
                 heading,

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import nabe.larder.Ingredient;
+import nabe.larder.Words;
 import nabe.measure.Amount;
 import nabe.measure.Spoons;
 import nabe.measure.Unit;
@@ -69,7 +70,8 @@ final class Weights {
     private Weights() {}
 
     /** @return grams, or null when the ingredient, the amount or its weight is not known */
-    static Amount grams(Ingredient ingredient, Measure measure, List<Measure> others, String size, Spoons spoons) {
+    static Amount grams(
+            Ingredient ingredient, Measure measure, List<Measure> others, String item, String size, Spoons spoons) {
         if (measure == null) {
             return null;
         }
@@ -90,7 +92,7 @@ final class Weights {
         if (measure.isVolume()) {
             return volume(ingredient, measure, spoons);
         }
-        Amount pieces = pieces(ingredient, measure, size);
+        Amount pieces = pieces(ingredient, measure, item, size);
         if (pieces == null) {
             return others.stream()
                     .filter(Measure::isVolume)
@@ -129,8 +131,17 @@ final class Weights {
         return density.isEmpty() ? null : measure.base(spoons).times(density.getAsDouble());
     }
 
-    private static Amount pieces(Ingredient ingredient, Measure measure, String size) {
-        String unit = measure.unit() == null ? "each" : measure.unit().id();
+    /** "4 chicken thighs": the name itself says which piece of it. */
+    private static String pieceIn(Ingredient ingredient, String item) {
+        List<Words.Word> words = Words.of(item);
+        String last = words.isEmpty() ? "" : words.getLast().key();
+        return ingredient.pieceGrams(last).isPresent() ? last : "each";
+    }
+
+    private static Amount pieces(Ingredient ingredient, Measure measure, String item, String size) {
+        String unit = measure.unit() == null
+                ? pieceIn(ingredient, item)
+                : measure.unit().id();
         OptionalDouble grams = ingredient.pieceGrams(unit);
         if (grams.isEmpty() && measure.unit() != null && measure.unit().kind() == Unit.Kind.PACK) {
             grams = java.util.stream.Stream.of("package", "container", "can", "jar", "block")
