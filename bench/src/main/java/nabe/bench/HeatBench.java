@@ -57,7 +57,7 @@ public class HeatBench {
     private final Needs needs = new Needs(Set.of(Need.GLUTEN_FREE, Need.VEGAN, Need.NUT_FREE), Set.of(), true);
 
     private static HeatLayer layer(String name, double height, Foodstuff stuff, double cooks) {
-        return new HeatLayer(name, height, stuff, 0.6, cooks, false, 0, true, 0.5, false);
+        return new HeatLayer(name, height, stuff, 0.6, false, cooks, false, 0, true, 0.5, false);
     }
 
     private Brief brief(Start start, boolean forecast) {

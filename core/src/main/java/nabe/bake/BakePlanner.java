@@ -13,7 +13,6 @@ import nabe.house.Schools;
 import nabe.larder.Ingredient;
 import nabe.larder.Properties;
 import nabe.recipe.Family;
-import nabe.recipe.FamilyFacts;
 import nabe.recipe.Recipe;
 
 /** Plans the bake from a forecast of heat and water. The one way into this package, with {@link OvenSharing} for several dishes. */
@@ -33,7 +32,14 @@ public final class BakePlanner {
     private static final double PALE = 0.2;
 
     /** Browning from which a top is dark, 1 being golden. Kitchen practice. */
-    private static final double DARK = 2.8;
+    static final double DARK = 2.8;
+
+    /** A band is no narrower either way, in minutes and as a share of the bake. Kitchen practice. */
+    private static final int LEAST_BAND = 3;
+
+    private static final double LEAST_SHARE = 0.06;
+    /** Longer nobody waits for colour. Kitchen practice. */
+    private static final int MOST_FOR_COLOUR = 15;
 
     private static final int NEARLY_HOT = 5;
     private static final int EXTRA = 5;
@@ -72,7 +78,7 @@ public final class BakePlanner {
         int rest = Phases.rest(baking, course, schools);
         BakeFinder.Times times = baking.finder().times(course.goingOn(), baking.wanted);
         BakeFinder.Whole whole = baking.finder().whole(course);
-        boolean pale = course.open() == 0 || baking.wanted.golden() > ENOUGH_GOLD && whole.brown(PALE) > course.total();
+        boolean pale = course.open() == 0 || colours(baking) && whole.brown(PALE) > course.total();
         List<Phase> phases = Phases.of(baking, course, pale && course.open() > 0, rest);
         BakePlan.Practice practice = PracticeRange.of(baking, baking.followsRecipe() ? course.total() : null);
         double stated = baking.recipe.oven().totalMinutes();
@@ -87,7 +93,7 @@ public final class BakePlanner {
                 baking.safeCore == null ? null : CoreTemperature.SOURCE,
                 times.core() <= course.total() + 1,
                 (int) Math.ceil(times.core()),
-                signs(baking.recipe.family(), baking.safeCore),
+                Signs.of(baking),
                 stated == 0 ? null : Integer.valueOf((int) Math.round(stated)),
                 Drivers.of(baking, course),
                 band(baking, course),
@@ -95,6 +101,11 @@ public final class BakePlanner {
                 notes(baking, course, times, whole, practice, pale),
                 HeatDishes.byLayer(baking.build, whole.dried()),
                 forecast ? forecast(baking, course, rest) : null);
+    }
+
+    /** Whether its top is to brown; bread that stands out of a custard does whatever the custard's own surface may. */
+    private static boolean colours(Baking baking) {
+        return baking.wanted.golden() > ENOUGH_GOLD && baking.recipe.family() != Family.STRATA;
     }
 
     /** What the coarse grid found, made longer where the fine one does not find it hot through and tender. */
@@ -122,12 +133,14 @@ public final class BakePlanner {
                 baking.start.celsius());
     }
 
+    /** With colour: as early as all is done in a hotter oven, as late as in a cooler one; an oven is never known to the minute. */
     private BakePlan.Band band(Baking baking, Course course) {
         int quick = total(baking, baking.quick(OVEN_OFF, START_OFF), course);
         int slow = total(baking, baking.finder(-OVEN_OFF, -START_OFF), course);
-        int usual = baking.followsRecipe() ? total(baking, baking.finder(), course) : course.total();
-        int low = course.total() - Math.max(0, usual - quick);
-        int high = course.total() + Math.max(0, slow - usual);
+        int usual = total(baking, baking.finder(), course);
+        int least = Math.max(LEAST_BAND, (int) Math.round(LEAST_SHARE * course.total()));
+        int low = Math.max(1, course.total() - Math.max(least, usual - quick));
+        int high = course.total() + Math.max(least, slow - usual);
         return new BakePlan.Band(
                 low,
                 high,
@@ -136,8 +149,9 @@ public final class BakePlanner {
     }
 
     private static int total(Baking baking, BakeFinder finder, Course course) {
-        return (int) Math.round(
-                finder.times(course.goingOn(), baking.wanted.whateverColour()).done());
+        BakeFinder.Times times = finder.times(course.goingOn(), baking.wanted);
+        double coloured = Math.min(times.golden(), times.done() + MOST_FOR_COLOUR);
+        return (int) Math.round(Math.max(times.done(), coloured));
     }
 
     private static List<String> notes(
@@ -164,13 +178,14 @@ public final class BakePlanner {
                     + practice.lowMinutes() + " to " + practice.highMinutes()
                     + " min): look in early, and trust the thermometer and the signs.");
         }
-        if (pale) {
+        boolean trusted = baking.isAsTrusted(course);
+        if (pale && !trusted) {
             notes.add(
                     "The top stays pale in that time: plant-based tops and sealed dishes hardly brown. Crumbs or white sauce give colour"
                             + (baking.build.pan().material().mayShatter() ? "." : ", or a watched grill."));
         }
         double dark = course.open() > 0 ? whole.brown(DARK) : Double.MAX_VALUE;
-        if (dark < course.total() - 2) {
+        if (dark < course.total() - 2 && !trusted) {
             notes.add(
                     "The top is dark after about " + Math.round(dark)
                             + " min and burns on: lay foil on loosely when it is as brown as you like, or bake it on a lower shelf.");
@@ -223,20 +238,5 @@ public final class BakePlanner {
         return heated.samples().stream()
                 .map(s -> Math.round(of.applyAsDouble(s) * parts) / parts)
                 .toList();
-    }
-
-    private static List<String> signs(Family family, Double core) {
-        List<String> signs = new ArrayList<>();
-        signs.add("Bubbling all round the edge.");
-        if (core != null) {
-            signs.add("A thermometer in the centre shows " + Math.round(core) + " °C or more.");
-        } else {
-            signs.add("A knife left in the centre for 5 seconds comes out too hot to touch.");
-        }
-        if (FamilyFacts.of(family).through()) {
-            signs.add("A knife goes through the layers without drag.");
-        }
-        signs.add("The top is golden, with no taste of raw starch.");
-        return signs;
     }
 }

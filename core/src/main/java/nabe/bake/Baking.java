@@ -9,6 +9,7 @@ import nabe.build.Layer;
 import nabe.house.Schools;
 import nabe.larder.Ingredient;
 import nabe.measure.Temperature;
+import nabe.recipe.Family;
 import nabe.recipe.FamilyFacts;
 import nabe.recipe.Line;
 import nabe.recipe.Part;
@@ -20,11 +21,15 @@ final class Baking {
     /** Hot enough to serve where nothing in it asks for a safe core. Kitchen practice. */
     private static final double HOT_THROUGH = 74;
 
+    /** A batter is set and dry inside, not only hot. Kitchen practice. */
+    private static final double BATTER_SET = 92;
+
     private static final double TENDER = 0.9;
     private static final double PALE_BROWNS = 0.4;
     /** More egg than glazes a top. g. */
     private static final double AN_EGG = 60;
 
+    private static final double LIKE_HEAT = 4;
     private static final double COOLEST = 140;
     private static final double HOTTEST = 260;
     private static final double USUAL_MM = 50;
@@ -87,7 +92,9 @@ final class Baking {
         safeCore = CoreTemperature.of(ingredients, start);
         eggFree = ingredients.stream().noneMatch(i -> i.role().startsWith("egg"));
         double golden = dish.layers().getLast().browns() < PALE_BROWNS ? 0.5 : 1;
-        wanted = new Wanted(safeCore == null ? HOT_THROUGH : safeCore, TENDER, golden, cover, late, uncoverSooner);
+        double hot = safeCore == null ? HOT_THROUGH : safeCore;
+        double done = recipe.family() == Family.BATTER ? Math.max(BATTER_SET, hot) : hot;
+        wanted = new Wanted(done, TENDER, golden, cover, late, uncoverSooner);
         air = new OvenAir(choice.fan(), choice.preheated(), 1, others, choice.topShelf());
     }
 
@@ -155,6 +162,17 @@ final class Baking {
         return !eggFree && PracticeRange.isCustard(this);
     }
 
+    /** @return whether it bakes just as the recipe says, under the recipe's own top: what colour that gives, the cook knows */
+    boolean isAsTrusted(Course course) {
+        boolean sameHeat = Math.abs(oven.celsius() + choice.offsetCelsius() - recipeCelsius()) < LIKE_HEAT;
+        return follows
+                && sameHeat
+                && course.stretches().stream().allMatch(Course.Stretch::isAsSaid)
+                && (build.layers().isEmpty()
+                        || build.layers().getLast().of().stream()
+                                .noneMatch(l -> l.line().swapped()));
+    }
+
     boolean followsRecipe() {
         return follows;
     }
@@ -210,6 +228,7 @@ final class Baking {
                                 l.height() * factor,
                                 l.stuff(),
                                 l.browns(),
+                                l.toasts(),
                                 l.cooks(),
                                 l.root(),
                                 l.begun(),

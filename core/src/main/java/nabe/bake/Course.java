@@ -97,6 +97,12 @@ record Course(List<Stretch> stretches) {
         return new Course(all);
     }
 
+    Course then(Stretch last) {
+        List<Stretch> all = new ArrayList<>(stretches);
+        all.add(last);
+        return new Course(all);
+    }
+
     /** @return the same left in the oven for hours, to see when what is wanted comes */
     Course goingOn() {
         int more = HOURS - total();

@@ -26,6 +26,13 @@ final class HeatDishes {
     private static final double GLAZE_MM = 3;
     private static final Set<String> GLAZES =
             Set.of("egg", "egg-yolk", "egg-white", "milk", "cream", "glaze", "sweet-syrup");
+    private static final Set<String> HERBS = Set.of("herb", "dried-herb", "spice", "spice-blend", "leaf", "salt");
+    private static final Set<String> TOASTED = Set.of("crumbs", "bread", "nut", "seed");
+    /** Drier than this a top toasts. Kitchen practice. */
+    private static final double DRY = 0.3;
+    /** An egg wash colours so much sooner. Kitchen practice. */
+    private static final double GLAZED = 1.4;
+
     private static final Set<String> LATE = Set.of("melting-cheese", "hard-cheese", "topping");
     /** What a line Nabe does not know is taken for: moist and starchy. Kitchen practice. */
     private static final Composition UNKNOWN = new Composition(75, 6, 5, 13, 2, 1, 300, "kitchen practice");
@@ -50,13 +57,17 @@ final class HeatDishes {
             boolean late = asRead ? built.get(i).late() : lateTopping && i > lastBase;
             layers.add(layer(family, built.get(i), build, mashed, late, end));
         }
+        boolean glazed = build.layers().stream().anyMatch(l -> isThin(l, GLAZES));
+        if (glazed && !layers.isEmpty()) {
+            layers.add(layers.removeLast().browning(GLAZED));
+        }
         Pan pan = build.pan();
         return new HeatDish(layers, halfWidth(pan), pan.shape() == Shape.ROUND, wall(pan.material()));
     }
 
     private static List<Layer> heated(BuildPlan build) {
         return build.layers().stream()
-                .filter(l -> l.heightMm() >= THINNEST_MM && l.grams() > 0 && !isGlaze(l))
+                .filter(l -> l.heightMm() >= THINNEST_MM && l.grams() > 0 && !isFilm(l))
                 .toList();
     }
 
@@ -69,13 +80,23 @@ final class HeatDishes {
                 .toList();
     }
 
-    /** What is brushed on is a film: the pastry under it is what browns. */
-    private static boolean isGlaze(Layer layer) {
+    /** What is brushed or strewn on thinly is a film: what lies under it is what browns. */
+    private static boolean isFilm(Layer layer) {
+        return isThin(layer, GLAZES) || isThin(layer, HERBS);
+    }
+
+    private static boolean isThin(Layer layer, Set<String> roles) {
         return layer.part() == Part.TOPPING
                 && layer.heightMm() < GLAZE_MM
                 && layer.of().stream()
                         .map(r -> r.line().ingredient())
-                        .allMatch(i -> i != null && GLAZES.contains(i.role()));
+                        .allMatch(i -> i != null && roles.contains(i.role()));
+    }
+
+    /** Crumbs, nuts and pastry toast; cheese, sauces and wet doughs brown. */
+    private static boolean toasts(Layer layer, Ingredient main, Foodstuff stuff) {
+        boolean cheese = layer.part() == Part.HARD_CHEESE || layer.part() == Part.MELTING_CHEESE;
+        return !cheese && (stuff.water() < DRY || main != null && TOASTED.contains(main.role()));
     }
 
     /** @return the index of the topmost layer that is not cheese or crumbs lying open on top */
@@ -120,11 +141,13 @@ final class HeatDishes {
                 layer.part() != Part.MELTING_CHEESE && layer.part() != Part.HARD_CHEESE && layer.part() != Part.TOPPING;
         Openness.Range open = openness.of(layer, main, mashed.contains(layer.component()));
         double packed = layer.grams() / (layer.heightMm() * build.pan().areaMm2()) * 1e6;
+        Foodstuff stuff = stuff(layer, packed);
         return new HeatLayer(
                 layer.name(),
                 layer.heightMm() / 1000,
-                stuff(layer, packed),
+                stuff,
                 browns(layer, main),
+                toasts(layer, main, stuff),
                 cooking[0],
                 main != null && main.role().equals("slice-root"),
                 cooking[1],

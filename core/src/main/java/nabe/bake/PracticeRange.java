@@ -55,6 +55,17 @@ final class PracticeRange {
 
     private PracticeRange() {}
 
+    /** @return minutes that such a dish takes longer from the fridge */
+    static double fridgeLater(Baking baking) {
+        Range range = range(baking);
+        return (range.fridgeLow + range.fridgeHigh) / 2;
+    }
+
+    private static Range range(Baking baking) {
+        Map<State, Range> states = ALL.get(baking.recipe.family());
+        return states.getOrDefault(state(baking), states.values().iterator().next());
+    }
+
     /** @return °C that such a dish usually bakes at, where nothing is said */
     static double usualCelsius(Family family) {
         return ALL.get(family).values().iterator().next().celsius;
@@ -62,10 +73,7 @@ final class PracticeRange {
 
     /** @param recipe minutes by the recipe where its own phases are followed: they count as found, too; else null */
     static BakePlan.Practice of(Baking baking, @Nullable Integer recipe) {
-        Family family = baking.recipe.family();
-        Map<State, Range> states = ALL.get(family);
-        Range range =
-                states.getOrDefault(state(baking), states.values().iterator().next());
+        Range range = range(baking);
         double depth = Math.max(15, baking.build.heightMm()) / range.mm;
         double times = Math.clamp(
                 Math.pow(depth, DEPTH_POWER) * (range.celsius - KITCHEN) / (baking.oven.celsius() - KITCHEN),
@@ -87,7 +95,7 @@ final class PracticeRange {
         return state(baking) == State.CUSTARD;
     }
 
-    private static State state(Baking baking) {
+    static State state(Baking baking) {
         BuildPlan build = baking.build;
         return switch (baking.recipe.family()) {
             case BATTER -> State.BATTER;
@@ -168,7 +176,7 @@ final class PracticeRange {
         return all;
     }
 
-    private static State state(CatalogueFile file, CSVRecord row) {
+    static State state(CatalogueFile file, CSVRecord row) {
         try {
             return State.valueOf(file.text(row, "state").toUpperCase(java.util.Locale.ROOT));
         } catch (IllegalArgumentException e) {

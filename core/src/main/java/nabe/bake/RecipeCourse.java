@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import nabe.bake.Course.Stretch;
 import nabe.build.BuildPlan;
 import nabe.measure.Temperature;
+import nabe.recipe.Family;
 import nabe.recipe.Procedure.Minutes;
 import nabe.recipe.Procedure.OvenPhase;
 import nabe.recipe.Procedure.PhaseKind;
@@ -27,7 +28,6 @@ final class RecipeCourse {
     private static final double MOST_TIMES = 2.2;
     private static final double LEAST_TIMES = 0.6;
     private static final int MOST_MORE = 60;
-    private static final double FRIDGE_LATER = 14;
     private static final double HOT_SOONER = 8;
     private static final double HOT_SHARE = 0.15;
     private static final double FROZEN_TIMES = 0.6;
@@ -84,7 +84,7 @@ final class RecipeCourse {
         List<String> reasons = new ArrayList<>();
         int more = difference(asRead.total(), reasons);
         Course course = more == 0 ? asRead : moved(asRead, more, String.join("; ", reasons));
-        return safe(sooner(course));
+        return safe(shielded(safe(sooner(course))));
     }
 
     private Course asRead() {
@@ -173,7 +173,7 @@ final class RecipeCourse {
         return Math.abs(more) < LEAST_CHANGE ? 0 : Math.max(more, SHORTEST - total);
     }
 
-    /** Minutes more (or less) for how warm it goes in, against the recipe. Kitchen practice: from the fridge 10 to 20 min. */
+    /** Minutes more (or less) for how warm it goes in, against the recipe. From the fridge by kind of dish (practice.csv). */
     private double colder(double minutes) {
         if (baking.start == Start.FROZEN) {
             return baking.said.start() == Start.FROZEN
@@ -183,11 +183,11 @@ final class RecipeCourse {
         return later(baking.start, minutes) - later(baking.said.start(), minutes);
     }
 
-    private static double later(Start start, double minutes) {
+    private double later(Start start, double minutes) {
         return switch (start) {
             case HOT -> -Math.min(HOT_SOONER, HOT_SHARE * minutes);
             case ROOM -> 0;
-            case FRIDGE, FROZEN -> FRIDGE_LATER;
+            case FRIDGE, FROZEN -> PracticeRange.fridgeLater(baking);
         };
     }
 
@@ -242,6 +242,32 @@ final class RecipeCourse {
         return by <= 0 || course.stretches().size() < 2
                 ? course
                 : course.lasting(0, -by).lasting(1, by);
+    }
+
+    /** Where more time than the recipe's would burn the top, the rest of it is under foil; a batter never is. */
+    private Course shielded(Course course) {
+        Stretch last = course.stretches().getLast();
+        if (last.covered() || baking.recipe.family() == Family.BATTER || baking.isAsTrusted(course)) {
+            return course;
+        }
+        double dark = baking.finder().whole(course).brown(BakePlanner.DARK);
+        int open = 5 * (int) Math.floor((dark - (course.total() - last.minutes())) / 5);
+        int rest = last.minutes() - open;
+        if (open < SHORTEST || rest < 5) {
+            return course;
+        }
+        String why = last.isAsSaid() ? "Your recipe: " + last.said() + "." : last.reason();
+        return course.with(course.stretches().size() - 1, last.lasting(open, why + " Open until it is brown enough."))
+                .then(new Stretch(
+                        rest,
+                        true,
+                        last.topped(),
+                        last.warmer(),
+                        true,
+                        "Brown by now: lay foil on loosely, so that it gets no darker while the middle gets hot.",
+                        null,
+                        List.of(),
+                        false));
     }
 
     /** Longer where the coldest point would not be safe; what is under cover heats slower, so it is looked at again. */

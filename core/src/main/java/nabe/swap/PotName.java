@@ -36,6 +36,9 @@ public final class PotName {
             "cobbler",
             "dough");
 
+    /** Made of several things, they are none of them. */
+    private static final Set<Kind> DOUGHS = Set.of(Kind.CRUST, Kind.BATTER, Kind.MASH);
+
     private PotName() {}
 
     /** @param lines what is in it now; a thing laid as it is has the name of what lies there */
@@ -47,6 +50,10 @@ public final class PotName {
                 .orElse(null);
         if (main != null && single) {
             return capital(main.item());
+        }
+        if (DOUGHS.contains(vessel.kind())
+                && lines.stream().anyMatch(l -> l.item().equalsIgnoreCase(vessel.name()))) {
+            return capital(vessel.kind().id());
         }
         boolean swapped = lines.stream().anyMatch(ConvertedLine::swapped);
         return swapped && !isTrue(vessel.name(), lines) ? usual(vessel.kind(), main) : capital(vessel.name());
@@ -64,7 +71,7 @@ public final class PotName {
 
     /** Dough, batter and mash by what they are, sheets and cheeses by what lies there, all else by its part. */
     private static String usual(Kind kind, @Nullable ConvertedLine main) {
-        if (kind == Kind.CRUST || kind == Kind.BATTER || kind == Kind.MASH) {
+        if (DOUGHS.contains(kind)) {
             return capital(kind.id());
         }
         Part part = kind.part();

@@ -5,7 +5,7 @@ import java.util.Arrays;
 /**
  * Tenderness and browning as first-order changes. Tender: starts above 56 °C where starch gelatinises, and a dry sheet at 95 °C is 95 % there in
  * 17 min; twice as fast each 14 °C. Roots soften as their pectin goes: 20 min at 95 °C, twice as fast each 3.5 °C, so hardly below 85 °C. Golden: a dry surface that browns readily takes 7.5 min at 118 °C; twice as fast each 12 °C; crumbs and
- * pastry toast: 25 min at 150 °C, twice as fast each 18 °C. Kitchen practice.
+ * pastry toast: 20 min at 150 °C, twice as fast each 25 °C. Kitchen practice.
  */
 final class Cooking {
     private static final double GELATINISES = 56;
@@ -17,24 +17,21 @@ final class Cooking {
     private static final double GOLDEN_SECONDS = 450;
     private static final double GOLDEN_AT = 118;
     private static final double GOLDEN_DOUBLES = 12;
-    /** Crumbs and pastry: drier than this they toast rather than brown as cheese does. */
-    private static final double DRY = 0.3;
-
-    private static final double TOASTED_SECONDS = 1500;
+    private static final double TOASTED_SECONDS = 1200;
     private static final double TOASTED_AT = 150;
-    private static final double TOASTED_DOUBLES = 18;
+    private static final double TOASTED_DOUBLES = 25;
     private static final double READILY = 0.75;
     private static final double BROWNS_FROM = 101;
     private final HeatDish dish;
     private final int[] row;
     private final double[] tender;
     private final int nx;
-    private final boolean dry;
+    private final boolean toasts;
     private double browning;
 
     Cooking(HeatDish dish, Section section) {
         this.dish = dish;
-        dry = dish.layers().getLast().stuff().water() < DRY;
+        toasts = dish.layers().getLast().toasts();
         nx = section.nx;
         row = new int[dish.layers().size()];
         tender = new double[row.length];
@@ -57,7 +54,7 @@ final class Cooking {
             }
         }
         if (bare && surface > BROWNS_FROM) {
-            double rate = dry
+            double rate = toasts
                     ? Math.pow(2, (surface - TOASTED_AT) / TOASTED_DOUBLES) / TOASTED_SECONDS
                     : Math.pow(2, (surface - GOLDEN_AT) / GOLDEN_DOUBLES) / GOLDEN_SECONDS;
             browning += dt * (1 - wetness) * dish.layers().getLast().browns() / READILY * rate;

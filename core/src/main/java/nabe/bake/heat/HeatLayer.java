@@ -6,6 +6,7 @@ package nabe.bake.heat;
  * @param height m
  * @param stuff what it is made of
  * @param browns how readily its surface colours, 0 to 1
+ * @param toasts whether it colours as crumbs and pastry do, rather than as cheese and sauce
  * @param cooks how fast it turns tender, against a dry sheet = 1; 0 for what needs no cooking
  * @param root whether it softens as roots do, hardly below 85 °C, rather than as starch
  * @param begun how tender it is when it goes in, 0 to 1
@@ -18,9 +19,26 @@ public record HeatLayer(
         double height,
         Foodstuff stuff,
         double browns,
+        boolean toasts,
         double cooks,
         boolean root,
         double begun,
         boolean drawsWater,
         double open,
-        boolean topping) {}
+        boolean topping) {
+    /** @return the same, colouring so many times as readily, at most wholly */
+    public HeatLayer browning(double times) {
+        return new HeatLayer(
+                name,
+                height,
+                stuff,
+                Math.min(1, browns * times),
+                toasts,
+                cooks,
+                root,
+                begun,
+                drawsWater,
+                open,
+                topping);
+    }
+}

@@ -13,18 +13,18 @@ final class Dishes {
 
     static HeatDish lasagna(Wall wall, double height) {
         double f = height / 0.05;
-        HeatLayer sheet = new HeatLayer("sheets", 0.002 * f, SHEET, 0.5, 1, false, 0, true, 0.3, false);
-        HeatLayer filling = new HeatLayer("filling", 0.015 * f, FILLING, 0.5, 0, false, 1, true, 0.8, false);
+        HeatLayer sheet = new HeatLayer("sheets", 0.002 * f, SHEET, 0.5, false, 1, false, 0, true, 0.3, false);
+        HeatLayer filling = new HeatLayer("filling", 0.015 * f, FILLING, 0.5, false, 0, false, 1, true, 0.8, false);
         return new HeatDish(
                 List.of(
-                        new HeatLayer("sauce", 0.004 * f, SAUCE, 0.6, 0, false, 1, true, 0.8, false),
+                        new HeatLayer("sauce", 0.004 * f, SAUCE, 0.6, false, 0, false, 1, true, 0.8, false),
                         sheet,
                         filling,
                         sheet,
                         filling,
                         sheet,
-                        new HeatLayer("sauce", 0.007 * f, SAUCE, 0.6, 0, false, 1, true, 0.8, false),
-                        new HeatLayer("cheese", 0.003 * f, CHEESE, 0.75, 0, false, 1, false, 0, false)),
+                        new HeatLayer("sauce", 0.007 * f, SAUCE, 0.6, false, 0, false, 1, true, 0.8, false),
+                        new HeatLayer("cheese", 0.003 * f, CHEESE, 0.75, false, 0, false, 1, false, 0, false)),
                 0.1,
                 false,
                 wall);
@@ -36,7 +36,7 @@ final class Dishes {
 
     static HeatDish of(Foodstuff stuff, double height, double halfWidth, boolean round, double open) {
         return new HeatDish(
-                List.of(new HeatLayer("all", height, stuff, 0.6, 0, false, 1, true, open, false)),
+                List.of(new HeatLayer("all", height, stuff, 0.6, false, 0, false, 1, true, open, false)),
                 halfWidth,
                 round,
                 Wall.GLASS);

@@ -135,8 +135,8 @@ class SimulationTest {
     void eventsFallOnTheirMinute() {
         HeatDish late = new HeatDish(
                 List.of(
-                        new HeatLayer("filling", 0.04, Dishes.FILLING, 0.5, 0, false, 1, true, 0.8, false),
-                        new HeatLayer("cheese", 0.004, Dishes.CHEESE, 0.75, 0, false, 1, false, 0, true)),
+                        new HeatLayer("filling", 0.04, Dishes.FILLING, 0.5, false, 0, false, 1, true, 0.8, false),
+                        new HeatLayer("cheese", 0.004, Dishes.CHEESE, 0.75, false, 0, false, 1, false, 0, true)),
                 0.1,
                 false,
                 Wall.GLASS);
