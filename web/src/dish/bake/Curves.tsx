@@ -42,6 +42,7 @@ export function Curves({
   const lines = [
     { name: "top", values: f.top, look: "stroke-warm", dash: "2 3" },
     { name: "edge", values: f.edge, look: "stroke-faded", dash: "8 4" },
+    { name: "middle", values: f.middle, look: "stroke-rim", dash: "1 4" },
     { name: "coldest", values: f.core, look: "stroke-rim", dash: undefined },
   ];
   const ends = apart(

@@ -1,5 +1,6 @@
 package nabe.bake;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.ToDoubleFunction;
 import nabe.bake.heat.HeatDish;
@@ -27,6 +28,8 @@ final class BakeFinder {
     private static final int USUAL_OPEN = 20;
     private static final int LATE_TOPPING = 30;
     private static final int ROUND = 5;
+    private static final int LONGEST_REST = 40;
+    private static final double KITCHEN = 21;
     private final HeatDish dish;
     private final Section section;
     private final OvenAir air;
@@ -110,31 +113,72 @@ final class BakeFinder {
 
     Times times(Course course, Wanted wanted) {
         boolean colours = course.open() > 0;
+        int all = course.completeAfter();
         Heated heated = new Simulation(
                         dish, section, air, startCelsius, startCelsius < 0 ? FROZEN_SECONDS : COARSE_SECONDS)
-                .until(s -> s.core() >= wanted.core() + GRID
+                .until(s -> s.minutes() > all
+                        && s.core() >= wanted.core() + GRID
                         && s.tender() >= wanted.tender()
                         && (!colours || s.browning() >= wanted.golden()))
                 .run(course.phases(airCelsius));
         return new Times(
-                first(heated, Heated.Sample::core, wanted.core() + GRID),
-                first(heated, Heated.Sample::tender, wanted.tender()),
-                first(heated, Heated.Sample::browning, wanted.golden()));
+                first(
+                        heated.samples().stream()
+                                .filter(s -> all == 0 || s.minutes() > all)
+                                .toList(),
+                        Heated.Sample::core,
+                        wanted.core() + GRID),
+                first(heated.samples(), Heated.Sample::tender, wanted.tender()),
+                first(heated.samples(), Heated.Sample::browning, wanted.golden()));
     }
 
-    /** One bake as the course says, to ask when what was so. */
+    /** One bake as the course says and a long rest after it, to ask when what was so. */
     final class Whole {
         private final Heated heated;
+        private final int out;
 
         private Whole(Course course) {
+            List<HeatPhase> phases = new ArrayList<>(course.phases(airCelsius));
+            phases.add(new HeatPhase(60.0 * LONGEST_REST, KITCHEN, false, false, true, true));
             heated = new Simulation(
                             dish, section, air, startCelsius, startCelsius < 0 ? FROZEN_SECONDS : COARSE_SECONDS)
-                    .run(course.phases(airCelsius));
+                    .run(phases);
+            out = course.total();
+        }
+
+        /** @return minutes of rest until it cuts: its mean heat falls to {@code cuts} °C, 10 to 30 */
+        int rest(double cuts) {
+            double minutes = heated.samples().stream()
+                    .filter(s -> s.minutes() >= out && s.mean() <= cuts)
+                    .mapToDouble(s -> s.minutes() - out)
+                    .findFirst()
+                    .orElse(30);
+            return (int) Math.clamp(ROUND * Math.round(minutes / ROUND), 10, 30);
+        }
+
+        /** @return what its own heat does to it within a rest of so many minutes */
+        BakePlan.CarryOver carryOver(int rest) {
+            Heated.Sample then = heated.samples().stream()
+                    .filter(s -> s.minutes() <= out)
+                    .reduce(heated.samples().getFirst(), (x, y) -> y);
+            return new BakePlan.CarryOver(
+                    Math.round(then.middle()),
+                    Math.round(highest(Heated.Sample::middle, rest)),
+                    Math.round(then.core()),
+                    Math.round(highest(Heated.Sample::core, rest)));
+        }
+
+        private double highest(ToDoubleFunction<Heated.Sample> of, int rest) {
+            return heated.samples().stream()
+                    .filter(s -> s.minutes() >= out && s.minutes() <= out + rest)
+                    .mapToDouble(of)
+                    .max()
+                    .orElse(0);
         }
 
         /** @return minutes until the top is as brown as this, or more than the bake lasts */
         double brown(double as) {
-            return first(heated, Heated.Sample::browning, as);
+            return first(heated.samples(), Heated.Sample::browning, as);
         }
 
         /** @return share of each heated layer's water that is gone when it comes out */
@@ -144,7 +188,7 @@ final class BakeFinder {
 
         /** @return minutes until the coldest point is so hot, or more than the bake lasts */
         double hot(double celsius) {
-            return first(heated, Heated.Sample::core, celsius);
+            return first(heated.samples(), Heated.Sample::core, celsius);
         }
     }
 
@@ -152,13 +196,12 @@ final class BakeFinder {
         return new Whole(course);
     }
 
-    private static double first(Heated heated, ToDoubleFunction<Heated.Sample> of, double wanted) {
-        List<Heated.Sample> samples = heated.samples();
+    private static double first(List<Heated.Sample> samples, ToDoubleFunction<Heated.Sample> of, double wanted) {
         for (int i = 0; i < samples.size(); i++) {
             double now = of.applyAsDouble(samples.get(i));
             if (now >= wanted) {
                 if (i == 0) {
-                    return 0;
+                    return samples.getFirst().minutes();
                 }
                 double before = of.applyAsDouble(samples.get(i - 1));
                 return samples.get(i - 1).minutes()
@@ -168,20 +211,5 @@ final class BakeFinder {
             }
         }
         return LONGEST;
-    }
-
-    /** @return minutes of rest until it cuts: its mean heat falls to {@code cuts} °C, 10 to 30 */
-    int rest(Course course, double cuts) {
-        List<HeatPhase> phases = new java.util.ArrayList<>(course.phases(airCelsius));
-        phases.add(new HeatPhase(40 * 60, 21, false, false, true, true));
-        Heated heated = new Simulation(
-                        dish, section, air, startCelsius, startCelsius < 0 ? FROZEN_SECONDS : COARSE_SECONDS)
-                .run(phases);
-        double minutes = heated.samples().stream()
-                .filter(s -> s.minutes() >= course.total() && s.mean() <= cuts)
-                .mapToDouble(s -> s.minutes() - course.total())
-                .findFirst()
-                .orElse(30);
-        return (int) Math.clamp(ROUND * Math.round(minutes / ROUND), 10, 30);
     }
 }

@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param band the minutes it may take, given the oven and the start
  * @param practice what cooks usually find for such a dish; {@code notes} where the forecast leaves that, or something stays undone
  * @param steamedOff share of each layer's water that goes off as steam in the oven, bottom to top
+ * @param carryOver what its own heat still does while it rests
  * @param forecast the bake over time, or null where it was not asked for
  */
 public record BakePlan(
@@ -38,6 +39,7 @@ public record BakePlan(
         Practice practice,
         List<String> notes,
         List<Double> steamedOff,
+        CarryOver carryOver,
         @Nullable Forecast forecast) {
 
     /** @return minutes in the oven, under cover or open */
@@ -59,6 +61,23 @@ public record BakePlan(
     public record Scales(double celsius, double fahrenheit, int gasMark, double fanCelsius) {
         static Scales of(Temperature t) {
             return new Scales(t.celsius(), Math.round(t.fahrenheit() / 5) * 5.0, t.nearestGasMark(), t.fanSetting());
+        }
+    }
+
+    /**
+     * What the heat at the edge still does to the inside, °C: when it comes out, and the highest within the rest.
+     *
+     * @param middleOut, middleHighest of the very middle; {@code coldestOut}, {@code coldestHighest} of the coldest point, which may lie elsewhere
+     */
+    public record CarryOver(long middleOut, long middleHighest, long coldestOut, long coldestHighest) {
+        String words() {
+            return "Out of the oven the middle is at " + middleOut + " °C and the coldest point at " + coldestOut
+                    + "; as it rests " + went("the middle", middleOut, middleHighest) + " and "
+                    + went("the coldest", coldestOut, coldestHighest) + ".";
+        }
+
+        private static String went(String what, long out, long highest) {
+            return highest > out ? what + " goes to " + highest : what + " no longer rises";
         }
     }
 

@@ -75,11 +75,12 @@ public final class BakePlanner {
     BakePlan plan(Baking baking, Course found, Schools schools, boolean forecast) {
         Course course =
                 forecast && baking.choice.own() == null && !baking.followsRecipe() ? sure(baking, found) : found;
-        int rest = Phases.rest(baking, course, schools);
         BakeFinder.Times times = baking.finder().times(course.goingOn(), baking.wanted);
         BakeFinder.Whole whole = baking.finder().whole(course);
+        int rest = Phases.rest(baking, whole, schools);
+        BakePlan.CarryOver carry = whole.carryOver(rest);
         boolean pale = course.open() == 0 || colours(baking) && whole.brown(PALE) > course.total();
-        List<Phase> phases = Phases.of(baking, course, pale && course.open() > 0, rest);
+        List<Phase> phases = Phases.of(baking, course, pale && course.open() > 0, rest, carry);
         BakePlan.Practice practice = PracticeRange.of(baking, baking.followsRecipe() ? course.total() : null);
         double stated = baking.recipe.oven().totalMinutes();
         return new BakePlan(
@@ -100,6 +101,7 @@ public final class BakePlanner {
                 practice,
                 notes(baking, course, times, whole, practice, pale),
                 HeatDishes.byLayer(baking.build, whole.dried()),
+                carry,
                 forecast ? forecast(baking, course, rest) : null);
     }
 
@@ -219,6 +221,7 @@ public final class BakePlanner {
         return new Forecast(
                 curve(middle, Heated.Sample::minutes, 1),
                 curve(middle, Heated.Sample::core, 10),
+                curve(middle, Heated.Sample::middle, 10),
                 curve(slow, Heated.Sample::core, 10),
                 curve(quick, Heated.Sample::core, 10),
                 curve(middle, Heated.Sample::edge, 10),

@@ -103,6 +103,17 @@ record Course(List<Stretch> stretches) {
         return new Course(all);
     }
 
+    /** @return minutes until all that goes on late lies on it: before, its coldest point is not the dish's */
+    int completeAfter() {
+        int clock = 0;
+        int bare = 0;
+        for (Stretch stretch : stretches) {
+            clock += stretch.minutes;
+            bare = stretch.topped ? bare : clock;
+        }
+        return bare >= clock ? 0 : bare;
+    }
+
     /** @return the same left in the oven for hours, to see when what is wanted comes */
     Course goingOn() {
         int more = HOURS - total();

@@ -7,7 +7,7 @@ import nabe.bake.heat.Heated;
  * The bake over time, a point a minute from the oven door to the end of the rest.
  *
  * @param minutes since it went in
- * @param core the coldest point, °C; {@code coreLow} and {@code coreHigh} with a cooler and a hotter oven and start
+ * @param core the coldest point, °C; {@code middle} the very middle; {@code coreLow} and {@code coreHigh} with a cooler and a hotter oven and start
  * @param edge half way up at the wall, {@code top} the surface, {@code oven} the air, °C
  * @param water share of the dish's water that is left; {@code tender} 0 to 1; {@code browning} 1 is golden, 2.8 dark
  * @param pictures the cross-section every five minutes, rows from the base up, from the middle to the wall
@@ -17,6 +17,7 @@ import nabe.bake.heat.Heated;
 public record Forecast(
         List<Double> minutes,
         List<Double> core,
+        List<Double> middle,
         List<Double> coreLow,
         List<Double> coreHigh,
         List<Double> edge,

@@ -16,8 +16,8 @@ final class Phases {
 
     private Phases() {}
 
-    /** @param pale whether the top is not golden when all else is done; {@code rest} minutes */
-    static List<Phase> of(Baking baking, Course course, boolean pale, int rest) {
+    /** @param pale whether the top is not golden when all else is done; {@code rest} minutes, {@code carry} what they do */
+    static List<Phase> of(Baking baking, Course course, boolean pale, int rest, BakePlan.CarryOver carry) {
         List<Phase> phases = new ArrayList<>();
         for (int i = 0; i < course.stretches().size(); i++) {
             Stretch stretch = course.stretches().get(i);
@@ -38,7 +38,7 @@ final class Phases {
                 false,
                 null,
                 rest,
-                restWords(baking, rest),
+                restWords(baking, rest) + " " + carry.words(),
                 baking.said.restWords(),
                 Integer.valueOf(rest).equals(baking.said.rest()),
                 List.of(),
@@ -111,7 +111,7 @@ final class Phases {
      * The cook's own answer, else the recipe's, longer where egg that set it is gone; else from the heat: taller and egg-free
      * dishes set slower. Domain: 10-15 min, tall or egg-free 20-30.
      */
-    static int rest(Baking baking, Course course, Schools schools) {
+    static int rest(Baking baking, BakeFinder.Whole whole, Schools schools) {
         String asked = schools.answer("rest");
         if (!asked.equals("computed")) {
             return Integer.parseInt(asked);
@@ -120,7 +120,7 @@ final class Phases {
         if (said != null && !baking.eggGone()) {
             return said;
         }
-        int cooled = baking.finder().rest(course, baking.eggFree ? 84 : 88);
+        int cooled = whole.rest(baking.eggFree ? 84 : 88);
         boolean slow = baking.eggFree || baking.build.heightMm() > TALL_MM;
         int computed = Math.clamp(cooled, slow ? 15 : 10, slow ? 30 : 20);
         return said == null ? computed : computed >= said + 5 ? computed : said;

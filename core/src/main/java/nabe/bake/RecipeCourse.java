@@ -8,6 +8,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import nabe.bake.Course.Stretch;
 import nabe.build.BuildPlan;
+import nabe.build.Layer;
 import nabe.measure.Temperature;
 import nabe.recipe.Family;
 import nabe.recipe.Procedure.Minutes;
@@ -195,7 +196,7 @@ final class RecipeCourse {
         BuildPlan build = baking.build;
         BuildPlan.Rescale rescale = build.rescale();
         double area = rescale == null ? 1 : rescale.areaFactor();
-        double amounts = baking.said.scale() * (rescale == null ? 1 : rescale.amountsFactor());
+        double amounts = baking.said.scale() * (rescale == null ? 1 : rescale.amountsFactor() * inThisDish(build));
         double times = amounts / area;
         double was = build.heightMm() / times;
         long mm = Math.round(Math.abs(build.heightMm() - was));
@@ -203,6 +204,14 @@ final class RecipeCourse {
             reasons.add(String.format(Locale.ROOT, "your dish is %d mm %s", mm, times > 1 ? "deeper" : "shallower"));
         }
         return Math.clamp(Math.pow(times, PracticeRange.DEPTH_POWER), LEAST_TIMES, MOST_TIMES);
+    }
+
+    /** @return share of the whole that lies in this dish, where the rest goes to a second */
+    private static double inThisDish(BuildPlan build) {
+        double here = build.layers().stream().mapToDouble(Layer::grams).sum();
+        double all =
+                build.components().stream().mapToDouble(BuildPlan.Share::grams).sum();
+        return all <= 0 ? 1 : Math.min(1, here / all);
     }
 
     private double hotter(List<String> reasons) {

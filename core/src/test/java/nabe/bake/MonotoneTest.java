@@ -4,9 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.stream.Stream;
+import nabe.build.Material;
+import nabe.build.Pan;
 import nabe.larder.Larder;
 import nabe.needs.Needs;
 import nabe.plan.Brief;
+import nabe.plan.Plan;
 import nabe.plan.Planner;
 import nabe.testing.Recipes;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -21,13 +24,17 @@ class MonotoneTest {
         return Recipes.all().stream();
     }
 
-    private static BakePlan bake(String text, double celsius, Start start, Integer servings) {
-        Brief brief = new Brief(
+    private static BakePlan bake(String text, double celsius, Start start) {
+        return PLANNER.plan(brief(text, null, celsius, start)).bake();
+    }
+
+    private static Brief brief(String text, Pan pan, double celsius, Start start) {
+        return new Brief(
                 Brief.RecipeBrief.ofText(text),
                 Needs.none(),
-                null,
+                pan,
                 new OvenChoice(celsius, false, start),
-                servings,
+                null,
                 null,
                 null,
                 null,
@@ -35,7 +42,6 @@ class MonotoneTest {
                 null,
                 null,
                 false);
-        return PLANNER.plan(brief).bake();
     }
 
     @ParameterizedTest
@@ -45,7 +51,7 @@ class MonotoneTest {
             int last = 0;
             double core = 0;
             for (Start start : COLDER) {
-                BakePlan now = bake(text, celsius, start, null);
+                BakePlan now = bake(text, celsius, start);
                 assertThat(now.ovenMinutes()).as("%s at %s", start, celsius).isGreaterThanOrEqualTo(last);
                 assertThat((double) now.coreMinutes())
                         .as("%s at %s", start, celsius)
@@ -56,13 +62,31 @@ class MonotoneTest {
         }
     }
 
+    /** In a smaller pan it lies deeper; where pieces find no room there, it is not deeper and may be done sooner. */
+    @ParameterizedTest
+    @MethodSource("recipes")
+    void deeperIsNeverShorter(String text) {
+        Plan last = null;
+        for (int[] pan : new int[][] {{380, 280}, {330, 230}, {280, 190}, {240, 160}}) {
+            Plan now = PLANNER.plan(brief(text, Pan.rectangle(pan[0], pan[1], 110, Material.GLASS), 190, Start.FRIDGE));
+            if (last != null && now.build().heightMm() >= last.build().heightMm()) {
+                assertThat(now.bake().ovenMinutes())
+                        .as("in %d x %d", pan[0], pan[1])
+                        .isGreaterThanOrEqualTo(last.bake().ovenMinutes());
+                assertThat(now.bake().coreMinutes())
+                        .isGreaterThanOrEqualTo(last.bake().coreMinutes() - 1);
+            }
+            last = now;
+        }
+    }
+
     @ParameterizedTest
     @MethodSource("recipes")
     void aCoolerOvenIsNeverQuicker(String text) {
         for (Start start : List.of(Start.ROOM, Start.FRIDGE)) {
             int last = 0;
             for (double celsius : new double[] {215, 200, 185, 170}) {
-                int now = bake(text, celsius, start, null).ovenMinutes();
+                int now = bake(text, celsius, start).ovenMinutes();
                 assertThat(now).as("%s at %s", start, celsius).isGreaterThanOrEqualTo(last);
                 last = now;
             }

@@ -4,8 +4,8 @@ package nabe.bake.heat;
 final class Faces {
     private static final double STEFAN_BOLTZMANN = 5.670e-8;
     private static final double KELVIN = 273.15;
-    private static final double FOOD_EMISSIVITY = 0.9;
-    private static final double FOIL_EMISSIVITY = 0.4;
+    private static final double FOOD_EMISSIVITY = Surfaces.emissivity("food");
+    private static final double FOIL_EMISSIVITY = Surfaces.emissivity("foil");
     /** Across the steamy gap under foil. Kitchen practice, set so that covered dishes lag open ones as cooks find. */
     private static final double GAP = 60;
     /** W/m² that a grill throws on the top. Kitchen practice. */

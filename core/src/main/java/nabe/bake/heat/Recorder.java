@@ -39,6 +39,7 @@ final class Recorder {
         samples.add(new Heated.Sample(
                 seconds / 60,
                 coldest(),
+                heat.t[(section.nz / 2) * section.nx],
                 heat.t[half],
                 surface,
                 oven,

@@ -89,7 +89,11 @@ public final class Simulation {
                 ? startCelsius
                 : air.celsius(0, inOven, phases.getFirst().celsius());
         sample();
+        List<Double> dried = null;
         for (HeatPhase phase : phases) {
+            if (phase.resting() && dried == null) {
+                dried = section.dried();
+            }
             if (phase.toppingOn() && !toppingOn) {
                 layTopping();
             }
@@ -104,7 +108,7 @@ public final class Simulation {
                 List.copyOf(recorder.pictures()),
                 Math.abs(found - taken) / Math.max(1, Math.abs(taken) + Math.abs(dropped)),
                 Math.abs(lost) / Math.max(1e-9, water),
-                section.dried());
+                dried == null ? section.dried() : dried);
     }
 
     private double waterNow() {

@@ -6,7 +6,7 @@ package nabe.bake.heat;
  */
 final class Explicit {
     private static final double STEFAN_BOLTZMANN = 5.67e-8;
-    private static final double FOIL = 0.4;
+    private static final double FOIL = 0.12;
     private static final double GAP = 60;
     private static final double BASE = 0.75;
     private static final double FREE = 7;
