@@ -22,6 +22,7 @@ import type {
   Revision,
   SharedOven,
   ShelfDish,
+  WhatIf,
   Wording,
 } from "./types";
 
@@ -39,14 +40,26 @@ export class Away extends Error {
   }
 }
 
-async function ask<T>(method: string, path: string, body?: unknown, version?: number): Promise<T> {
+async function ask<T>(
+  method: string,
+  path: string,
+  body?: unknown,
+  version?: number,
+  signal?: AbortSignal,
+): Promise<T> {
   const headers: Record<string, string> = { Accept: "application/json" };
   if (body !== undefined) headers["Content-Type"] = "application/json";
   if (version !== undefined) headers["If-Match"] = `"${version}"`;
   let response: Response;
   try {
-    response = await fetch(path, { method, headers, body: body === undefined ? undefined : JSON.stringify(body) });
-  } catch {
+    response = await fetch(path, {
+      method,
+      headers,
+      body: body === undefined ? undefined : JSON.stringify(body),
+      signal,
+    });
+  } catch (e) {
+    if (signal?.aborted) throw e;
     throw new Away(false);
   }
   if (response.status === 204) return undefined as T;
@@ -69,7 +82,9 @@ async function problemOf(response: Response): Promise<ProblemBody> {
 
 export const api = {
   read: (text: string) => ask<Recipe>("POST", "/api/recipes/read", { text }),
-  plan: (brief: Brief) => ask<Plan>("POST", "/api/plans", brief),
+  plan: (brief: Brief, signal?: AbortSignal) => ask<Plan>("POST", "/api/plans", brief, undefined, signal),
+  whatIf: (briefs: readonly Brief[], signal?: AbortSignal) =>
+    ask<WhatIf[]>("POST", "/api/plans/what-if", { briefs }, undefined, signal),
   dishes: () => ask<Dish[]>("GET", "/api/dishes"),
   dish: (id: string) => ask<Dish>("GET", `/api/dishes/${id}`),
   shelf: () => ask<ShelfDish[]>("GET", "/api/shelf"),

@@ -31,6 +31,7 @@ export type SauceThickness = Schemas["SauceThickness"];
 export type Swap = Schemas["Swap"];
 export type Becomes = Schemas["Becomes"];
 export type Phase = Schemas["Phase"];
+export type WhatIf = Schemas["WhatIf"];
 export type Scales = Schemas["Scales"];
 export type Bake = Schemas["BakePlan"];
 export type Forecast = Schemas["Forecast"];

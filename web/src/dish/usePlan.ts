@@ -6,7 +6,7 @@ export function usePlan(brief: Brief) {
   const { notes: _notes, title: _title, ...asked } = brief;
   return useQuery({
     queryKey: ["plan", asked],
-    queryFn: () => api.plan(asked),
+    queryFn: ({ signal }) => api.plan(asked, signal),
     placeholderData: keepPreviousData,
     refetchInterval: (query) => (query.state.error instanceof Away ? 2_000 : false),
   });

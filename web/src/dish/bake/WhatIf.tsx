@@ -1,5 +1,5 @@
-import { useQueries } from "@tanstack/react-query";
-import { api, type Brief, type Plan } from "../../api";
+import { useQuery } from "@tanstack/react-query";
+import { type WhatIf as Answer, api, type Brief, type Plan } from "../../api";
 import { Button, minutes } from "../../ui";
 import type { StopProps } from "../stopProps";
 
@@ -69,21 +69,12 @@ export function WhatIf({ plan, brief, edit }: Pick<StopProps, "plan" | "brief" |
   const cases = CASES.filter((c) => !c.holds(plan, brief));
   const { notes: _notes, title: _title, ...asked } = brief;
   const own = { ...asked.oven, phases: undefined };
-  const base = useQueries({
-    queries: [
-      {
-        queryKey: ["what-if", { ...asked, oven: own }],
-        queryFn: () => api.plan({ ...asked, oven: own, forecast: false }),
-        staleTime: 60_000,
-      },
-    ],
-  })[0];
-  const answers = useQueries({
-    queries: cases.map((c) => {
-      const change = c.change(plan, { ...asked, oven: own });
-      const changed: Brief = { ...asked, oven: own, ...change, forecast: false };
-      return { queryKey: ["what-if", changed], queryFn: () => api.plan(changed), staleTime: 60_000 };
-    }),
+  const now: Brief = { ...asked, oven: own };
+  const briefs = [now, ...cases.map((c) => ({ ...now, ...c.change(plan, now) }))];
+  const answers = useQuery({
+    queryKey: ["what-if", briefs],
+    queryFn: ({ signal }) => api.whatIf(briefs, signal),
+    staleTime: 60_000,
   });
   return (
     <div className="mt-4 border-t border-line pt-3">
@@ -92,7 +83,7 @@ export function WhatIf({ plan, brief, edit }: Pick<StopProps, "plan" | "brief" |
         {cases.map((c, i) => (
           <li key={c.name} className="flex items-center justify-between gap-2 rounded-lg bg-enamel px-3 py-1.5">
             <span>
-              {c.name}: <strong>{told(base.data, answers[i].data)}</strong>
+              {c.name}: <strong>{told(answers.data?.[0], answers.data?.[i + 1])}</strong>
             </span>
             <Button
               look="quiet"
@@ -109,8 +100,8 @@ export function WhatIf({ plan, brief, edit }: Pick<StopProps, "plan" | "brief" |
   );
 }
 
-function told(now: Plan | undefined, then: Plan | undefined): string {
+function told(now: Answer | undefined, then: Answer | undefined): string {
   if (!now || !then) return "…";
-  const more = then.bake.ovenMinutes - now.bake.ovenMinutes;
+  const more = then.ovenMinutes - now.ovenMinutes;
   return more === 0 ? "no difference" : `${more > 0 ? "+" : "−"}${minutes(Math.abs(more))}`;
 }

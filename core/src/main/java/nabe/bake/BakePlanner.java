@@ -68,6 +68,24 @@ public final class BakePlanner {
         return plan(baking, baking.course(), schools, forecast);
     }
 
+    /** How long a bake lasts, and when its coldest point is hot. */
+    public record Lasting(int ovenMinutes, int coreMinutes) {}
+
+    /** The same bake, without its words: a fifth of the work. */
+    public Lasting lasting(
+            Recipe recipe,
+            Said said,
+            BuildPlan build,
+            List<Ingredient> ingredients,
+            OvenChoice choice,
+            Schools schools,
+            int uncoverSooner) {
+        Baking baking = new Baking(recipe, said, build, ingredients, choice, schools, uncoverSooner, dishes);
+        Course course = baking.course();
+        double core = baking.finder().times(course.goingOn(), baking.wanted).core();
+        return new Lasting(course.total(), (int) Math.ceil(core));
+    }
+
     HeatDishes dishes() {
         return dishes;
     }

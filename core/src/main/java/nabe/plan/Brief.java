@@ -60,6 +60,11 @@ public record Brief(
         return new Brief(recipe, needs, pan, oven, others, choices, eaters, schools, made, prep, build, forecast);
     }
 
+    /** @return the same in this oven, without a forecast */
+    Brief in(OvenChoice other) {
+        return new Brief(recipe, needs, pan, other, servings, choices, eaters, schools, made, prep, build, false);
+    }
+
     /** @return the same for these people of the house and so many servings */
     Brief eatenBy(List<String> people, Integer others) {
         return new Brief(recipe, needs, pan, oven, others, choices, people, schools, made, prep, build, forecast);

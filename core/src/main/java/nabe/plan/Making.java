@@ -4,6 +4,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import nabe.bake.BakePlan;
+import nabe.bake.BakePlanner;
+import nabe.bake.OvenChoice;
 import nabe.bake.Said;
 import nabe.budgets.SaltBudget;
 import nabe.budgets.WaterBudget;
@@ -155,6 +157,30 @@ final class Making {
                         dish.house.schools(),
                         choice.uncoverSooner(),
                         forecast);
+    }
+
+    /** A dish before the oven, with what it came from. */
+    record Stood(Converted dish, Built built) {}
+
+    Stood stood(Converted dish) {
+        return new Stood(dish, built(dish, dish.brief.prep()));
+    }
+
+    /** Of the bake no more than how long. */
+    WhatIf whatIf(Stood stood, OvenChoice oven) {
+        Built built = stood.built;
+        Converted dish = stood.dish;
+        BakePlanner.Lasting lasts = catalogue
+                .bakes()
+                .lasting(
+                        built.recipe,
+                        built.said,
+                        built.build,
+                        built.inDish(),
+                        oven,
+                        dish.house.schools(),
+                        dish.brief.prep().uncoverSooner());
+        return new WhatIf(lasts.ovenMinutes(), lasts.coreMinutes());
     }
 
     Plan.Budgets budgets(Converted dish, Built built, BakePlan bake) {

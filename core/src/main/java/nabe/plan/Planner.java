@@ -1,7 +1,10 @@
 package nabe.plan;
 
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import nabe.bake.BakePlan;
+import nabe.bake.OvenChoice;
 import nabe.bake.OvenSharing;
 import nabe.build.BuildPlan;
 import nabe.label.KeptProduct;
@@ -124,6 +127,20 @@ public final class Planner {
 
     /** @param recipe as read, scaled to the servings */
     public record Outline(Recipe recipe, BuildPlan build) {}
+
+    /**
+     * Bakes of several briefs; those that differ only in the oven are read, converted and built once.
+     *
+     * @return one for each brief, in order
+     */
+    public List<WhatIf> whatIf(List<Brief> briefs) {
+        Map<Brief, Making.Stood> known = new HashMap<>();
+        return briefs.stream()
+                .map(brief -> making.whatIf(
+                        known.computeIfAbsent(brief.in(OvenChoice.usual()), b -> making.stood(converted(b))),
+                        brief.oven()))
+                .toList();
+    }
 
     /**
      * Several dishes in one oven, out together.

@@ -1,6 +1,8 @@
 package nabe.server.api;
 
+import java.util.List;
 import nabe.plan.OneOrApart;
+import nabe.plan.WhatIf;
 import nabe.server.KitchenTable;
 import nabe.server.brief.BriefRequest;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -13,14 +15,22 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/plans")
 class PlansController {
     private final KitchenTable table;
+    private final WhatIfs whatIfs;
 
-    PlansController(KitchenTable table) {
+    PlansController(KitchenTable table, WhatIfs whatIfs) {
         this.table = table;
+        this.whatIfs = whatIfs;
     }
 
     @PostMapping
     PlanView plan(@RequestBody BriefRequest request) {
         return PlanView.of(table.planner().plan(request.brief()));
+    }
+
+    /** How long each of several bakes would last: the same dish with one thing otherwise, all in one call. */
+    @PostMapping("/what-if")
+    List<WhatIf> whatIf(@RequestBody WhatIfRequest request) {
+        return whatIfs.of(request.briefs().stream().map(BriefRequest::brief).toList());
     }
 
     /** One dish for everybody who eats it, or a small one apart: both, with advice. */

@@ -88,6 +88,24 @@ class BuildAndBakeApiTest {
     }
 
     @Test
+    void whatIfsComeInOneCallAndAgreeWithThePlan() {
+        Map<String, Object> recipe = Map.of("text", LASAGNA);
+        List<Map<String, Object>> briefs = List.of(
+                Map.of("recipe", recipe),
+                Map.of("recipe", recipe, "oven", Map.of("start", "fridge")),
+                Map.of("recipe", recipe, "oven", Map.of("celsius", 160)));
+        JsonNode answers =
+                http.post("/api/plans/what-if", Map.of("briefs", briefs)).body();
+        for (int i = 0; i < briefs.size(); i++) {
+            JsonNode plan = http.post("/api/plans", briefs.get(i)).body();
+            assertThat(answers.get(i).at("/ovenMinutes")).isEqualTo(plan.at("/bake/ovenMinutes"));
+            assertThat(answers.get(i).at("/coreMinutes")).isEqualTo(plan.at("/bake/coreMinutes"));
+        }
+        assertThat(http.post("/api/plans/what-if", Map.of("briefs", List.of())).status())
+                .isEqualTo(400);
+    }
+
+    @Test
     void dishesShareAnOvenByBriefOrFromTheShelf() {
         String id = http.post("/api/dishes", Map.of("recipe", Map.of("text", LASAGNA)))
                 .body()

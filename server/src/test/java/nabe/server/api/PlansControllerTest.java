@@ -28,7 +28,7 @@ class PlansControllerTest {
     private final HomeStore homes = mock(HomeStore.class);
     private final KitchenTable table = mock(KitchenTable.class);
     private final MockMvc mvc = MockMvcBuilders.standaloneSetup(
-                    new PlansController(table),
+                    new PlansController(table, new WhatIfs(table)),
                     new DishesController(
                             store,
                             table,

@@ -1,0 +1,14 @@
+package nabe.server.api;
+
+import java.util.List;
+import java.util.Objects;
+import nabe.server.brief.BriefRequest;
+
+/** @param briefs of the bakes to compare */
+record WhatIfRequest(List<BriefRequest> briefs) {
+    WhatIfRequest {
+        briefs = briefs == null
+                ? List.of()
+                : briefs.stream().filter(Objects::nonNull).toList();
+    }
+}
