@@ -18,7 +18,7 @@ export function CrossSection({ build, title, small = false }: { build: Build; ti
   const prefix = useId().replace(/[^\w-]/g, "");
   const depth = build.pan.depthMm;
   const over = build.overflow ? Math.min(build.overflow.overMm, 26) : 0;
-  const above = small ? 4 : Math.max(FREE_ABOVE, over + 6);
+  const above = small ? 4 : Math.max(FREE_ABOVE, over + 12);
   const labelsHigh = small ? 0 : build.layers.length * LABEL_GAP;
   const dishHigh = depth + above + WALL + EDGE;
   const tall = Math.max(dishHigh, labelsHigh + EDGE);
@@ -39,7 +39,7 @@ export function CrossSection({ build, title, small = false }: { build: Build; ti
         {build.overflow && <Spill build={build} base={base} over={over} />}
         <Wall base={base} depth={depth} />
         <Break base={base} depth={depth} />
-        {!small && <Ruler base={base} depth={depth} />}
+        {!small && <Ruler base={base} depth={depth} above={build.overflow ? build.heightMm + over : depth} />}
         {!small && <Labels build={build} base={base} tall={tall} />}
       </svg>
       {!small && (
@@ -127,7 +127,8 @@ function Spill({ build, base, over }: { build: Build; base: number; over: number
   );
 }
 
-function Ruler({ base, depth }: { base: number; depth: number }) {
+/** @param above how high anything stands, so that no word lies on it */
+function Ruler({ base, depth, above }: { base: number; depth: number; above: number }) {
   const line = base - depth + 10;
   return (
     <g fontSize="4" className="fill-faded">
@@ -135,7 +136,7 @@ function Ruler({ base, depth }: { base: number; depth: number }) {
       <text x={INSIDE + 2} y={line - 1.4} className="fill-rim">
         fill line
       </text>
-      <text x={INSIDE + 2} y={base - depth - 3}>{`${depth} mm deep inside, to scale`}</text>
+      <text x={INSIDE + 2} y={base - above - 3}>{`${depth} mm deep inside, to scale`}</text>
     </g>
   );
 }

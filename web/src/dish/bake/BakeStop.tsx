@@ -41,6 +41,7 @@ export function BakeStop({ plan, brief, edit, dishId }: StopProps) {
       {bake.forecast && (
         <Card title="Heat and water on the way" aside="forecast, with its band">
           <Curves forecast={bake.forecast} phases={bake.phases} core={bake.coreCelsius ?? null} />
+          <p className="mt-2">{bake.carryOver.words}</p>
           <HeatPicture forecast={bake.forecast} />
         </Card>
       )}

@@ -6,24 +6,29 @@ import type { StopProps } from "../stopProps";
 interface Case {
   name: string;
   change: (plan: Plan, brief: Brief) => Partial<Brief>;
-  holds: (plan: Plan, brief: Brief) => boolean;
+  holds: (plan: Plan) => boolean;
 }
 
 const CASES: readonly Case[] = [
   {
+    name: "At room temperature",
+    change: (_, b) => ({ oven: { ...b.oven, start: "room" } }),
+    holds: (p) => p.bake.start === "room",
+  },
+  {
     name: "From the fridge",
     change: (_, b) => ({ oven: { ...b.oven, start: "fridge" } }),
-    holds: (_, b) => b.oven?.start === "fridge",
+    holds: (p) => p.bake.start === "fridge",
   },
   {
     name: "Frozen",
     change: (_, b) => ({ oven: { ...b.oven, start: "frozen" } }),
-    holds: (_, b) => b.oven?.start === "frozen",
+    holds: (p) => p.bake.start === "frozen",
   },
   {
     name: "Built hot",
     change: (_, b) => ({ oven: { ...b.oven, start: "hot" } }),
-    holds: (_, b) => b.oven?.start === "hot",
+    holds: (p) => p.bake.start === "hot",
   },
   {
     name: "In glass",
@@ -66,7 +71,7 @@ function smaller(mm: number): number {
 
 /** Each "what if" as minutes more or less; one touch makes it so. */
 export function WhatIf({ plan, brief, edit }: Pick<StopProps, "plan" | "brief" | "edit">) {
-  const cases = CASES.filter((c) => !c.holds(plan, brief));
+  const cases = CASES.filter((c) => !c.holds(plan));
   const { notes: _notes, title: _title, ...asked } = brief;
   const own = { ...asked.oven, phases: undefined };
   const now: Brief = { ...asked, oven: own };

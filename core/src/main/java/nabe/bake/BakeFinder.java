@@ -161,7 +161,7 @@ final class BakeFinder {
             Heated.Sample then = heated.samples().stream()
                     .filter(s -> s.minutes() <= out)
                     .reduce(heated.samples().getFirst(), (x, y) -> y);
-            return new BakePlan.CarryOver(
+            return BakePlan.CarryOver.of(
                     Math.round(then.middle()),
                     Math.round(highest(Heated.Sample::middle, rest)),
                     Math.round(then.core()),

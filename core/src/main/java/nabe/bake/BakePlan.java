@@ -68,12 +68,18 @@ public record BakePlan(
      * What the heat at the edge still does to the inside, °C: when it comes out, and the highest within the rest.
      *
      * @param middleOut, middleHighest of the very middle; {@code coldestOut}, {@code coldestHighest} of the coldest point, which may lie elsewhere
+     * @param words the same for the cook
      */
-    public record CarryOver(long middleOut, long middleHighest, long coldestOut, long coldestHighest) {
-        String words() {
-            return "Out of the oven the middle is at " + middleOut + " °C and the coldest point at " + coldestOut
-                    + "; as it rests " + went("the middle", middleOut, middleHighest) + " and "
-                    + went("the coldest", coldestOut, coldestHighest) + ".";
+    public record CarryOver(long middleOut, long middleHighest, long coldestOut, long coldestHighest, String words) {
+        static CarryOver of(long middleOut, long middleHighest, long coldestOut, long coldestHighest) {
+            return new CarryOver(
+                    middleOut,
+                    middleHighest,
+                    coldestOut,
+                    coldestHighest,
+                    "Out of the oven the middle is at " + middleOut + " °C and the coldest point at " + coldestOut
+                            + "; as it rests " + went("the middle", middleOut, middleHighest) + " and "
+                            + went("the coldest point", coldestOut, coldestHighest) + ".");
         }
 
         private static String went(String what, long out, long highest) {

@@ -98,7 +98,7 @@ public final class BakePlanner {
         int rest = Phases.rest(baking, whole, schools);
         BakePlan.CarryOver carry = whole.carryOver(rest);
         boolean pale = course.open() == 0 || colours(baking) && whole.brown(PALE) > course.total();
-        List<Phase> phases = Phases.of(baking, course, pale && course.open() > 0, rest, carry);
+        List<Phase> phases = Phases.of(baking, course, pale && course.open() > 0, rest);
         BakePlan.Practice practice = PracticeRange.of(baking, baking.followsRecipe() ? course.total() : null);
         double stated = baking.recipe.oven().totalMinutes();
         return new BakePlan(

@@ -16,8 +16,8 @@ final class Phases {
 
     private Phases() {}
 
-    /** @param pale whether the top is not golden when all else is done; {@code rest} minutes, {@code carry} what they do */
-    static List<Phase> of(Baking baking, Course course, boolean pale, int rest, BakePlan.CarryOver carry) {
+    /** @param pale whether the top is not golden when all else is done; {@code rest} minutes */
+    static List<Phase> of(Baking baking, Course course, boolean pale, int rest) {
         List<Phase> phases = new ArrayList<>();
         for (int i = 0; i < course.stretches().size(); i++) {
             Stretch stretch = course.stretches().get(i);
@@ -38,7 +38,7 @@ final class Phases {
                 false,
                 null,
                 rest,
-                restWords(baking, rest) + " " + carry.words(),
+                restWords(baking, rest),
                 baking.said.restWords(),
                 Integer.valueOf(rest).equals(baking.said.rest()),
                 List.of(),

@@ -112,8 +112,8 @@ public record SaltBudget(
 
     private static String words(double percent, double left, List<Source> sources) {
         if (percent > HIGH) {
-            return "Salty already: add none, and take a less salty "
-                    + sources.getFirst().item() + " where you can.";
+            return "Salty already: add none, and where you can take less salty "
+                    + sources.getFirst().item() + ".";
         }
         return percent >= LOW
                 ? "Right as it is: taste before you add any."

@@ -61,7 +61,7 @@ public final class Builder {
             BuildChoice choice,
             double amountsFactor,
             double scale) {
-        return new Work(recipe, procedure, prep, ownPan, house, choice).build(amountsFactor, scale);
+        return new Work(recipe, procedure, prep, ownPan, house, choice, scale).build(amountsFactor, scale);
     }
 
     /** One dish being put together. */
@@ -87,7 +87,14 @@ public final class Builder {
         private final Optional<Shapes.PieceShape> shape;
         private final List<BuildPlan.Leftover> leftovers = new ArrayList<>();
 
-        Work(Recipe recipe, Procedure procedure, PrepPlan prep, Pan ownPan, House house, BuildChoice choice) {
+        Work(
+                Recipe recipe,
+                Procedure procedure,
+                PrepPlan prep,
+                Pan ownPan,
+                House house,
+                BuildChoice choice,
+                double scale) {
             this.recipe = recipe;
             this.schools = house.schools();
             this.choice = choice;
@@ -116,8 +123,8 @@ public final class Builder {
             shape = main.flatMap(m -> shapes.of(m.line().ingredient()));
             pan = ownPan == null && recipe.pan() == null
                     ? roomFor(litres, pie)
-                    : Pans.choose(ownPan, recipe.pan(), litres, pie);
-            usualPan = ownPan == null ? pan : Pans.choose(null, recipe.pan(), litres, pie);
+                    : Pans.choose(ownPan, recipe.pan(), litres / scale, pie);
+            usualPan = ownPan == null ? pan : Pans.choose(null, recipe.pan(), litres / scale, pie);
             recipePan = Pans.named(recipe.pan(), pan.depthMm());
             stack = new Stack(pan, house.spoons());
         }

@@ -66,6 +66,11 @@ public record Pan(
         return new Pan(shape, lengthMm, widthMm, depthMm, other, baseLengthMm, baseWidthMm, count);
     }
 
+    /** @return one as wide, so deep */
+    Pan deep(int mm) {
+        return new Pan(shape, lengthMm, widthMm, mm, material, baseLengthMm, baseWidthMm, count);
+    }
+
     public static Pan rectangle(int lengthMm, int widthMm, int depthMm, Material material) {
         return new Pan(Shape.RECTANGLE, Math.max(lengthMm, widthMm), Math.min(lengthMm, widthMm), depthMm, material);
     }

@@ -37,6 +37,10 @@ public final class Pans {
             new Named("Skillet, 26 cm", new Pan(Shape.ROUND, 260, 260, 50, Material.CAST_IRON, 240, 240, 1)),
             new Named("Six small dishes, 12 cm", new Pan(Shape.ROUND, 120, 120, 50, Material.CERAMIC, 120, 120, 6)));
 
+    private static final int DEEPER_MM = 5;
+    /** The deepest that a dish of the recipe's is taken for. Kitchen practice. */
+    private static final int DEEPEST_MM = 75;
+
     /** Ovals are so many times as long as wide. Kitchen practice. */
     private static final double OVAL_RATIO = 1.4;
 
@@ -76,7 +80,17 @@ public final class Pans {
         if (own != null) {
             return own;
         }
-        return madeOf(named, chosen(named, litres, pie));
+        Pan pan = chosen(named, litres, pie);
+        return madeOf(named, named != null && named.depthMm() == null ? deepEnough(pan, litres) : pan);
+    }
+
+    /** A recipe's own dish takes what the recipe puts in it: where it does not say how deep, it is as deep as that asks, within reason. */
+    private static Pan deepEnough(Pan pan, double litres) {
+        Pan deeper = pan;
+        while (!takes(deeper, litres) && deeper.depthMm() + DEEPER_MM <= DEEPEST_MM) {
+            deeper = deeper.deep(deeper.depthMm() + DEEPER_MM);
+        }
+        return deeper;
     }
 
     /** Of what the text says; a pan that Nabe picks is of nobody knows what. */

@@ -22,6 +22,8 @@ final class Cook {
     private final Kitchen kitchen;
     private final Naming naming;
     private final Dish dish;
+    private static final Set<String> COLD_VERBS = Set.of("chill", "refrigerate", "cool");
+
     private final Oven oven;
     private final Stove stove;
     private final Topics topics;
@@ -334,8 +336,25 @@ final class Cook {
                         .noneMatch(s -> Vessels.in(s.tokens()) == Kind.DISH);
     }
 
+    /** "Cover and chill overnight": that cover is off again when it bakes, unless it is then taken off. */
+    private boolean isForTheFridge(Clause clause) {
+        List<Clause> rest = clauses.subList(kitchen.clause, clauses.size());
+        return clause.cover() == Cover.ON
+                && rest.stream().filter(c -> c.sentence() == clause.sentence()).anyMatch(Cook::chills)
+                && rest.stream().noneMatch(c -> c.sentence() == clause.sentence() && c.does(Effect.BAKE))
+                && rest.stream().skip(1).noneMatch(c -> c.cover() == Cover.OFF);
+    }
+
+    private static boolean chills(Clause clause) {
+        boolean verb =
+                clause.verb() != null && COLD_VERBS.contains(clause.verb().base());
+        return verb || clause.says("fridge", "refrigerator", "overnight", "cold");
+    }
+
     private void building(Clause clause, List<Named> nouns) {
-        if (clause.cover() != null && nouns.stream().noneMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT))) {
+        if (clause.cover() != null
+                && nouns.stream().noneMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT))
+                && !isForTheFridge(clause)) {
             oven.cover(clause.cover());
         }
         if (inOven.isOven(clause, nouns)) {

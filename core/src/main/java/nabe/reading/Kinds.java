@@ -69,6 +69,20 @@ final class Kinds {
         };
     }
 
+    private static final Set<String> PIECES = Set.of(
+            "thigh",
+            "breast",
+            "leg",
+            "wing",
+            "drumstick",
+            "fillet",
+            "chop",
+            "shank",
+            "shoulder",
+            "piece",
+            "strip",
+            "cube");
+
     private static String plain(String phrase) {
         return phrase.replaceFirst("(?i)^(?:for|to make) ", "")
                 .replaceFirst("(?i)^the ", "")
@@ -97,8 +111,16 @@ final class Kinds {
                                 l -> kitchen.lines.get(l).gramsOrZero() * pot.lines.get(l)))
                         .map(l -> Words.of(kitchen.lines.get(l).item()))
                         .filter(words -> !words.isEmpty())
-                        .map(words -> words.getLast().key())
+                        .map(Kinds::called)
                         .orElse("mixed");
+    }
+
+    /** "Chicken thighs" are chicken: a piece of it names no sauce. */
+    private static String called(List<Words.Word> words) {
+        String last = words.getLast().key();
+        return words.size() > 1 && PIECES.contains(last)
+                ? words.get(words.size() - 2).key()
+                : last;
     }
 
     /** "Penne with cheese sauce": the first pot that went in, and the next. */

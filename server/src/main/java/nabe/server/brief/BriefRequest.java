@@ -102,7 +102,7 @@ public record BriefRequest(
             return new OvenChoice(
                     celsius,
                     Boolean.TRUE.equals(fan),
-                    start == null ? Start.ROOM : Start.ofId(start),
+                    start == null ? null : Start.ofId(start),
                     offsetCelsius == null ? 0 : offsetCelsius,
                     !Boolean.FALSE.equals(preheated),
                     Boolean.TRUE.equals(topShelf),
