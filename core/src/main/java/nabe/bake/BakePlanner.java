@@ -86,6 +86,19 @@ public final class BakePlanner {
         return new Lasting(course.total(), (int) Math.ceil(core));
     }
 
+    /** @return share of each layer's water that goes off as steam, bottom to top */
+    public List<Double> steamedOff(
+            Recipe recipe,
+            Said said,
+            BuildPlan build,
+            List<Ingredient> ingredients,
+            OvenChoice choice,
+            Schools schools,
+            int uncoverSooner) {
+        Baking baking = new Baking(recipe, said, build, ingredients, choice, schools, uncoverSooner, dishes);
+        return HeatDishes.byLayer(build, baking.finder().whole(baking.course()).dried());
+    }
+
     HeatDishes dishes() {
         return dishes;
     }

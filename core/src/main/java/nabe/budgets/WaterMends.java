@@ -6,7 +6,6 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
@@ -22,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class WaterMends {
     private static final int MOST_MENDS = 3;
+    private static final int MOST_TRIED = 5;
     private static final int TRIES = 3;
     /** g; less is not worth a cook's while. */
     private static final double WORTH_DOING = 15;
@@ -32,6 +32,9 @@ public final class WaterMends {
     private static final double MOST_STOCK = 600;
     private static final double LEAST_MINUTES = 3;
     private static final double FELT = 1;
+    /** g; a dish so much wetter or drier bakes otherwise. */
+    private static final double CHANGES_THE_BAKE = 120;
+
     /** Share of the band that a mend goes past its edge. */
     private static final double WELL_IN = 0.25;
 
@@ -83,18 +86,19 @@ public final class WaterMends {
     }
 
     private WaterBudget offered() {
-        List<Tried> worth = (water.state().equals("short") ? whenShort() : whenLong())
-                .stream()
-                        .map(candidate -> find(candidate, made, water))
-                        .filter(Objects::nonNull)
-                        .toList();
-        List<WaterBudget.Mend> alone = worth.stream()
-                .filter(t -> t.after.isGood())
-                .map(this::confirmed)
-                .filter(t -> t != null && t.after.isGood())
-                .limit(MOST_MENDS)
-                .map(this::said)
-                .toList();
+        List<Candidate> candidates = water.state().equals("short") ? whenShort() : whenLong();
+        List<Tried> worth = new ArrayList<>();
+        List<WaterBudget.Mend> alone = new ArrayList<>();
+        for (Candidate candidate : candidates.subList(0, Math.min(MOST_TRIED, candidates.size()))) {
+            Tried tried = alone.size() < MOST_MENDS ? find(candidate, made, water) : null;
+            if (tried != null) {
+                worth.add(tried);
+                Tried sure = tried.after.isGood() ? confirmed(tried) : null;
+                if (sure != null && sure.after.isGood()) {
+                    alone.add(said(sure));
+                }
+            }
+        }
         return alone.isEmpty() ? together(worth) : water.mendedBy(alone, false);
     }
 
@@ -107,6 +111,9 @@ public final class WaterMends {
 
     /** A bake of its own may come out otherwise, where a dish gets much deeper: then its size is found by baking. */
     private @Nullable Tried confirmed(Tried tried) {
+        if (Math.abs(tried.after.endGrams() - water.endGrams()) < CHANGES_THE_BAKE) {
+            return tried;
+        }
         Tried baked = baked(tried);
         return baked.after.isGood() ? baked : find(baked.candidate.rebaking(), made, water);
     }

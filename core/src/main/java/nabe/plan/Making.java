@@ -185,16 +185,16 @@ final class Making {
 
     Plan.Budgets budgets(Converted dish, Built built, BakePlan bake) {
         boolean dry = built.build.sheets() != null && built.build.sheets().way().equals("unboiled");
-        WaterBudget found =
-                WaterMends.offer(water(built, bake), built.wet(), dish.brief.prep(), new Trying(dish, bake));
+        WaterBudget found = WaterMends.offer(
+                water(built, bake.steamedOff()), built.wet(), dish.brief.prep(), new Trying(dish, bake));
         return new Plan.Budgets(
                 found,
                 SaltBudget.of(built.prep),
                 water.sauces(built.recipe.family(), WetLayer.gathered(built.wet()), dry));
     }
 
-    private WaterBudget water(Built built, BakePlan bake) {
-        return water.budget(built.recipe.family(), built.wet(), bake.steamedOff(), built.schools);
+    private WaterBudget water(Built built, List<Double> steamedOff) {
+        return water.budget(built.recipe.family(), built.wet(), steamedOff, built.schools);
     }
 
     /** The same dish with other mends. */
@@ -210,13 +210,26 @@ final class Making {
         @Override
         public WaterBudget prepared(PrepChoice choice) {
             Built built = built(dish, choice);
-            return built.build.layers().size() == bake.steamedOff().size() ? water(built, bake) : baked(choice);
+            return built.build.layers().size() == bake.steamedOff().size()
+                    ? water(built, bake.steamedOff())
+                    : baked(choice);
         }
 
         @Override
         public WaterBudget baked(PrepChoice choice) {
             Built built = built(dish, choice);
-            return water(built, Making.this.baked(dish, built, choice, false));
+            return water(
+                    built,
+                    catalogue
+                            .bakes()
+                            .steamedOff(
+                                    built.recipe,
+                                    built.said,
+                                    built.build,
+                                    built.inDish(),
+                                    dish.brief.oven(),
+                                    dish.house.schools(),
+                                    choice.uncoverSooner()));
         }
 
         @Override
