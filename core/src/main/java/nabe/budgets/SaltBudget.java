@@ -39,6 +39,11 @@ public record SaltBudget(
 
     private static final Set<String> BOILED =
             Set.of("short-pasta", "noodles", "sheets", "fresh-sheets", "tubes", "shells");
+    /** g of salt in 100 g from which a thing is cured; what it keeps of that after a soak in fresh water, and after a rinse. Kitchen practice. */
+    private static final double CURED = 3;
+
+    private static final double SOAKED = 0.3;
+    private static final double RINSED = 0.8;
     /** What a boiled thing weighs at least, against dry. */
     private static final double DRANK = 1.3;
 
@@ -59,7 +64,7 @@ public record SaltBudget(
         List<ReadyLine> ready = prep.ready();
         double total = ready.stream().mapToDouble(ReadyLine::readyGrams).sum();
         Map<String, Double> byItem = new LinkedHashMap<>();
-        ready.forEach(r -> byItem.merge(r.line().item(), r.saltGrams(), Double::sum));
+        ready.forEach(r -> byItem.merge(r.line().item(), keptBy(r, prep) * r.saltGrams(), Double::sum));
         ready.forEach(r -> byItem.merge(r.line().item() + ", in its salted water", boiledIn(r), Double::sum));
         salted(prep)
                 .forEach(r -> byItem.merge(
@@ -87,6 +92,21 @@ public record SaltBudget(
                 .map(e -> new Source(e.getKey(), e.getValue()))
                 .sorted(Comparator.comparingDouble(Source::grams).reversed())
                 .toList();
+    }
+
+    /** What is left of the salt of a cured thing once it is soaked or rinsed. */
+    private static double keptBy(ReadyLine line, PrepPlan prep) {
+        if (line.line().ingredient() == null
+                || line.line().ingredient().composition().saltGramsPer100() < CURED
+                || line.line().ingredient().role().equals("salt")) {
+            return 1;
+        }
+        Set<String> done = prep.steps().stream()
+                .filter(s -> s.uses().stream()
+                        .anyMatch(u -> u.item().equals(line.line().item())))
+                .flatMap(s -> s.doing().actions().stream())
+                .collect(Collectors.toSet());
+        return done.contains("soak") ? SOAKED : done.contains("rinse") ? RINSED : 1;
     }
 
     private static double boiledIn(ReadyLine line) {

@@ -131,6 +131,27 @@ class BudgetsTest {
     }
 
     @Test
+    void aSoakTakesMostOfTheSaltOutOfSaltFish() {
+        String text = "Salt cod bake\n\n500 g salt cod\n1 kg potatoes\n400 ml double cream\n\n"
+                + "%sFlake the salt cod. Boil the potatoes and slice them. Layer the potatoes and the salt cod in a 2 litre dish, pour over the cream and bake at 190C for 30 minutes.";
+        SaltBudget raw = salt(String.format(text, ""));
+        SaltBudget soaked = salt(String.format(text, "Soak the salt cod in cold water overnight, then drain. "));
+        assertThat(raw.percent()).isGreaterThan(2);
+        assertThat(soaked.grams()).isLessThan(raw.grams() / 2);
+    }
+
+    /** Boiling it down takes no salt away: what is left is saltier. */
+    @Test
+    void stockThatIsReducedTastesSaltier() {
+        String text = "Stew bake\n\n600 g beef, diced\n800 ml beef stock\n500 g carrots\n\n"
+                + "Bring the beef and the stock to the boil and simmer for %s. Stir in the carrots, tip into a 2 litre dish and bake at 180C for 40 minutes.";
+        SaltBudget little = salt(String.format(text, "5 minutes"));
+        SaltBudget long_ = salt(String.format(text, "2 hours"));
+        assertThat(long_.grams()).isCloseTo(little.grams(), within(0.3));
+        assertThat(long_.percent()).isGreaterThan(little.percent());
+    }
+
+    @Test
     void aSweetDishWantsAPinch() {
         SaltBudget sweet = salt("Bread pudding\n\n200 g bread\n150 g sugar\n300 g apples\n400 ml milk\n\n"
                 + "Mix all in a 1.5 litre dish and bake at 180C for 40 minutes.");
