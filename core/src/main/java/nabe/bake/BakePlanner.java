@@ -162,8 +162,10 @@ public final class BakePlanner {
                 baking.dish.height() * 1000,
                 baking.build.pan().material().word(),
                 baking.airCelsius(),
-                baking.start.words(),
-                baking.start.celsius());
+                baking.startCelsius() == baking.start.celsius()
+                        ? baking.start.words()
+                        : "warm, hot liquid over raw slices",
+                baking.startCelsius());
     }
 
     /** With colour: as early as all is done in a hotter oven, as late as in a cooler one; an oven is never known to the minute. */
@@ -241,7 +243,7 @@ public final class BakePlanner {
             phases.add(new HeatPhase(60.0 * rest, 21, false, false, true, true));
         }
         Simulation simulation =
-                new Simulation(dish, baking.air(), baking.start.celsius() + startMore, FINE_X, FINE_Z, FINE_SECONDS);
+                new Simulation(dish, baking.air(), baking.startCelsius() + startMore, FINE_X, FINE_Z, FINE_SECONDS);
         return (airMore == 0 && rest > 0 ? simulation.picturing() : simulation).run(phases);
     }
 

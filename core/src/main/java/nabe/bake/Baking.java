@@ -24,6 +24,9 @@ final class Baking {
     /** A batter is set and dry inside, not only hot. Kitchen practice. */
     private static final double BATTER_SET = 92;
 
+    /** Raw slices in hot cream. Kitchen practice. */
+    private static final double WARMED_RAW = 35;
+
     private static final double TENDER = 0.9;
     private static final double PALE_BROWNS = 0.4;
     /** More egg than glazes a top. g. */
@@ -196,26 +199,35 @@ final class Baking {
         return air;
     }
 
+    /** @return °C all through when it goes in: hot cream over raw slices warms them, no more */
+    double startCelsius() {
+        return celsius(start);
+    }
+
+    private double celsius(Start from) {
+        return from == Start.HOT && PracticeRange.isRaw(this) ? WARMED_RAW : from.celsius();
+    }
+
     BakeFinder finder() {
-        return new BakeFinder(dish, section, air, airCelsius(), start.celsius());
+        return new BakeFinder(dish, section, air, airCelsius(), startCelsius());
     }
 
     BakeFinder finder(double airMore, double startMore) {
-        return new BakeFinder(dish, section, air, airCelsius() + airMore, start.celsius() + startMore);
+        return new BakeFinder(dish, section, air, airCelsius() + airMore, startCelsius() + startMore);
     }
 
     /** @return the same dish as open as it may be, in a hotter oven and a little warmer */
     BakeFinder quick(double airMore, double startMore) {
         return new BakeFinder(
-                quickDish, BakeFinder.coarse(quickDish), air, airCelsius() + airMore, start.celsius() + startMore);
+                quickDish, BakeFinder.coarse(quickDish), air, airCelsius() + airMore, startCelsius() + startMore);
     }
 
-    BakeFinder finderFrom(Start start) {
-        return new BakeFinder(dish, section, air, airCelsius(), start.celsius());
+    BakeFinder finderFrom(Start other) {
+        return new BakeFinder(dish, section, air, airCelsius(), celsius(other));
     }
 
     BakeFinder finderIn(HeatDish other, double celsius) {
-        return new BakeFinder(other, other == dish ? section : BakeFinder.coarse(other), air, celsius, start.celsius());
+        return new BakeFinder(other, other == dish ? section : BakeFinder.coarse(other), air, celsius, startCelsius());
     }
 
     /** @return the same dish spread or heaped to the usual depth */

@@ -95,6 +95,10 @@ final class PracticeRange {
         return state(baking) == State.CUSTARD;
     }
 
+    static boolean isRaw(Baking baking) {
+        return state(baking) == State.RAW;
+    }
+
     static State state(Baking baking) {
         BuildPlan build = baking.build;
         return switch (baking.recipe.family()) {
