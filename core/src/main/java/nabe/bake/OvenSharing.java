@@ -201,7 +201,7 @@ public final class OvenSharing {
                     clock + longest - bakes.get(i).ovenMinutes(),
                     round,
                     shelves.get(i),
-                    shelfWords(guest, shelves.get(i), bakes.size()),
+                    shelfWords(guest, shelves.get(i), group),
                     guest.own(),
                     baking(guest, null, 0).course().total(),
                     bakes.get(i)));
@@ -239,11 +239,11 @@ public final class OvenSharing {
         return List.of(shelf);
     }
 
-    private static String shelfWords(Guest guest, String shelf, int together) {
-        if (together == 1) {
-            return "By itself, on the middle shelf.";
+    private static String shelfWords(Guest guest, String shelf, Group group) {
+        if (group.guests.size() == 1) {
+            return "Alone in the oven, on the middle shelf.";
         }
-        if (guest.strict && shelf.equals("top")) {
+        if (guest.strict && shelf.equals("top") && group.guests.stream().anyMatch(g -> !g.strict)) {
             return "Top shelf: strict food, so that nothing drops into it. Cover it until the others are too.";
         }
         return switch (shelf) {
