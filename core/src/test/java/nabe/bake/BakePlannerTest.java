@@ -175,7 +175,7 @@ class BakePlannerTest {
     @ParameterizedTest
     @MethodSource("nabe.testing.Recipes#all")
     void nothingInAPlanContradictsTheRest(String recipe) {
-        for (Start start : Start.values()) {
+        for (Start start : List.of(Start.HOT, Start.FRIDGE)) {
             BakePlan bake = PLANNER.plan(brief(recipe, VEGAN, null, new OvenChoice(null, false, start), null, false))
                     .bake();
             String notes = String.join(" ", bake.notes());
