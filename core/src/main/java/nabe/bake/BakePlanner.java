@@ -8,12 +8,9 @@ import nabe.bake.heat.HeatDish;
 import nabe.bake.heat.HeatPhase;
 import nabe.bake.heat.Heated;
 import nabe.bake.heat.Simulation;
-import nabe.build.BuildPlan;
 import nabe.house.Schools;
-import nabe.larder.Ingredient;
 import nabe.larder.Properties;
 import nabe.recipe.Family;
-import nabe.recipe.Recipe;
 
 /** Plans the bake from a forecast of heat and water. The one way into this package, with {@link OvenSharing} for several dishes. */
 public final class BakePlanner {
@@ -52,51 +49,29 @@ public final class BakePlanner {
     }
 
     /**
-     * @param ingredients everything in the dish; {@code uncoverSooner} minutes the cook takes the foil off before the usual
      * @param forecast whether to give the bake over time, which takes a few times longer
      */
-    public BakePlan plan(
-            Recipe recipe,
-            Said said,
-            BuildPlan build,
-            List<Ingredient> ingredients,
-            OvenChoice choice,
-            Schools schools,
-            int uncoverSooner,
-            boolean forecast) {
-        Baking baking = new Baking(recipe, said, build, ingredients, choice, schools, uncoverSooner, dishes);
-        return plan(baking, baking.course(), schools, forecast);
+    public BakePlan plan(ToBake dish, boolean forecast) {
+        Baking baking = new Baking(dish, dishes);
+        return plan(baking, baking.course(), dish.schools(), forecast);
     }
 
     /** How long a bake lasts, and when its coldest point is hot. */
     public record Lasting(int ovenMinutes, int coreMinutes) {}
 
     /** The same bake, without its words: a fifth of the work. */
-    public Lasting lasting(
-            Recipe recipe,
-            Said said,
-            BuildPlan build,
-            List<Ingredient> ingredients,
-            OvenChoice choice,
-            Schools schools,
-            int uncoverSooner) {
-        Baking baking = new Baking(recipe, said, build, ingredients, choice, schools, uncoverSooner, dishes);
+    public Lasting lasting(ToBake dish) {
+        Baking baking = new Baking(dish, dishes);
         Course course = baking.course();
         double core = baking.finder().times(course.goingOn(), baking.wanted).core();
         return new Lasting(course.total(), (int) Math.ceil(core));
     }
 
     /** @return share of each layer's water that goes off as steam, bottom to top */
-    public List<Double> steamedOff(
-            Recipe recipe,
-            Said said,
-            BuildPlan build,
-            List<Ingredient> ingredients,
-            OvenChoice choice,
-            Schools schools,
-            int uncoverSooner) {
-        Baking baking = new Baking(recipe, said, build, ingredients, choice, schools, uncoverSooner, dishes);
-        return HeatDishes.byLayer(build, baking.finder().whole(baking.course()).dried());
+    public List<Double> steamedOff(ToBake dish) {
+        Baking baking = new Baking(dish, dishes);
+        return HeatDishes.byLayer(
+                dish.build(), baking.finder().whole(baking.course()).dried());
     }
 
     HeatDishes dishes() {

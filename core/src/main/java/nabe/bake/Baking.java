@@ -54,35 +54,19 @@ final class Baking {
     private final Section section;
     private final boolean follows;
 
-    Baking(
-            Recipe recipe,
-            Said said,
-            BuildPlan build,
-            List<Ingredient> ingredients,
-            OvenChoice choice,
-            Schools schools,
-            int uncoverSooner,
-            HeatDishes dishes) {
-        this(recipe, said, build, ingredients, choice, schools, uncoverSooner, dishes, temperature(recipe, choice), 0);
+    Baking(ToBake dish, HeatDishes dishes) {
+        this(dish, dishes, temperature(dish.recipe(), dish.choice()), 0);
     }
 
     /** @param others how many other dishes share the oven, which stands at {@code oven} */
-    Baking(
-            Recipe recipe,
-            Said said,
-            BuildPlan build,
-            List<Ingredient> ingredients,
-            OvenChoice choice,
-            Schools schools,
-            int uncoverSooner,
-            HeatDishes dishes,
-            Temperature oven,
-            int others) {
-        this.recipe = recipe;
-        this.said = said;
+    Baking(ToBake given, HeatDishes dishes, Temperature oven, int others) {
+        Schools schools = given.schools();
+        List<Ingredient> ingredients = given.ingredients();
+        this.recipe = given.recipe();
+        this.said = given.said();
+        this.choice = given.choice();
         this.start = choice.start() == null ? said.start() : choice.start();
-        this.build = build;
-        this.choice = choice;
+        this.build = given.build();
         this.oven = oven;
         follows = isFollowed(schools);
         String cover = cover(schools);
@@ -97,7 +81,7 @@ final class Baking {
         double golden = dish.layers().getLast().browns() < PALE_BROWNS ? 0.5 : 1;
         double hot = safeCore == null ? HOT_THROUGH : safeCore;
         double done = recipe.family() == Family.BATTER ? Math.max(BATTER_SET, hot) : hot;
-        wanted = new Wanted(done, TENDER, golden, cover, late, uncoverSooner);
+        wanted = new Wanted(done, TENDER, golden, cover, late, given.uncoverSooner());
         air = new OvenAir(choice.fan(), choice.preheated(), 1, others, choice.topShelf());
     }
 

@@ -5,13 +5,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.IntStream;
-import nabe.build.BuildPlan;
-import nabe.house.Schools;
-import nabe.larder.Ingredient;
 import nabe.measure.Temperature;
 import nabe.recipe.Family;
 import nabe.recipe.FamilyFacts;
-import nabe.recipe.Recipe;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -36,27 +32,29 @@ public final class OvenSharing {
     }
 
     /** @param strict whether it must be kept apart from what others drop */
-    public record Guest(
-            String name,
-            Recipe recipe,
-            Said said,
-            BuildPlan build,
-            List<Ingredient> ingredients,
-            OvenChoice choice,
-            Schools schools,
-            boolean strict) {
+    public record Guest(String name, ToBake dish, boolean strict) {
 
         Guest withoutFan() {
-            return new Guest(name, recipe, said, build, ingredients, choice.withoutFan(), schools, strict);
+            return new Guest(
+                    name,
+                    new ToBake(
+                            dish.recipe(),
+                            dish.said(),
+                            dish.build(),
+                            dish.ingredients(),
+                            dish.choice().withoutFan(),
+                            dish.schools(),
+                            dish.uncoverSooner()),
+                    strict);
         }
 
         double own() {
-            return Baking.temperature(recipe, choice).celsius();
+            return Baking.temperature(dish.recipe(), dish.choice()).celsius();
         }
 
         boolean stands(double celsius) {
-            FamilyFacts facts = FamilyFacts.of(recipe.family());
-            double near = choice.celsius() != null || choice.own() != null ? OWN_TOLERANCE : TOLERANCE;
+            FamilyFacts facts = FamilyFacts.of(dish.recipe().family());
+            double near = dish.choice().celsius() != null || dish.choice().own() != null ? OWN_TOLERANCE : TOLERANCE;
             return Math.abs(celsius - own()) <= near
                     && celsius >= Math.min(own(), facts.ovenLow())
                     && celsius <= Math.max(own(), facts.ovenHigh());
@@ -99,7 +97,7 @@ public final class OvenSharing {
 
     private record Group(double celsius, List<Guest> guests) {
         boolean has(Family family) {
-            return guests.stream().anyMatch(g -> g.recipe.family() == family);
+            return guests.stream().anyMatch(g -> g.dish.recipe().family() == family);
         }
     }
 
@@ -109,7 +107,7 @@ public final class OvenSharing {
             throw new IllegalArgumentException(
                     "Give two to six dishes to share an oven; there are " + asked.size() + ".");
         }
-        boolean fan = asked.stream().allMatch(g -> g.choice.fan() && !g.strict);
+        boolean fan = asked.stream().allMatch(g -> g.dish.choice().fan() && !g.strict);
         List<Guest> guests = fan ? asked : asked.stream().map(Guest::withoutFan).toList();
         List<Group> groups = rounds(guests);
         List<OvenRound> rounds = new ArrayList<>();
@@ -188,8 +186,11 @@ public final class OvenSharing {
                 .map(g -> baking(g, group.celsius, group.guests.size() - 1))
                 .toList();
         List<BakePlan> bakes = IntStream.range(0, bakings.size())
-                .mapToObj(
-                        i -> planner.plan(bakings.get(i), bakings.get(i).course(), group.guests.get(i).schools, false))
+                .mapToObj(i -> planner.plan(
+                        bakings.get(i),
+                        bakings.get(i).course(),
+                        group.guests.get(i).dish.schools(),
+                        false))
                 .toList();
         int longest = bakes.stream().mapToInt(BakePlan::ovenMinutes).max().orElse(0);
         List<String> shelves = shelves(group.guests, bakings);
@@ -212,15 +213,11 @@ public final class OvenSharing {
     /** @param celsius of the oven, or null for the dish's own */
     private Baking baking(Guest guest, @Nullable Double celsius, int others) {
         return new Baking(
-                guest.recipe,
-                guest.said,
-                guest.build,
-                guest.ingredients,
-                guest.choice,
-                guest.schools,
-                0,
+                guest.dish,
                 planner.dishes(),
-                celsius == null ? Baking.temperature(guest.recipe, guest.choice) : Temperature.celsius(celsius),
+                celsius == null
+                        ? Baking.temperature(guest.dish.recipe(), guest.dish.choice())
+                        : Temperature.celsius(celsius),
                 others);
     }
 
@@ -261,12 +258,12 @@ public final class OvenSharing {
             groups.stream().filter(g -> g.has(Family.BATTER)).forEach(g -> notes.add(batter(g)));
         }
         for (Guest guest : asked) {
-            if (guest.choice.own() != null) {
+            if (guest.dish.choice().own() != null) {
                 notes.add(guest.name + " keeps the minutes that you set for it.");
             }
         }
-        boolean fanned = asked.stream().anyMatch(g -> g.choice.fan());
-        if (fanned && asked.stream().anyMatch(g -> !g.choice.fan())) {
+        boolean fanned = asked.stream().anyMatch(g -> g.dish.choice().fan());
+        if (fanned && asked.stream().anyMatch(g -> !g.dish.choice().fan())) {
             notes.add("One oven has its fan on or off for all: here it is off, and every heat is for an oven without.");
         }
         if (asked.stream().anyMatch(Guest::strict) && asked.stream().anyMatch(g -> !g.strict)) {

@@ -35,24 +35,15 @@ public record WaterBudget(
     }
 
     WaterBudget alsoSaying(String more) {
-        return new WaterBudget(
-                freeGrams,
-                givenOffGrams,
-                unboundGrams,
-                takenUpGrams,
-                lostGrams,
-                endGrams,
-                lowGrams,
-                highGrams,
-                state,
-                words + more,
-                layers,
-                together,
-                mends);
+        return with(words + more, together, mends);
     }
 
     /** @return the same with what would bring it in; {@code all} whether it takes all of these rather than any one */
     WaterBudget mendedBy(List<Mend> offered, boolean all) {
+        return with(words, all, offered);
+    }
+
+    private WaterBudget with(String said, boolean all, List<Mend> offered) {
         return new WaterBudget(
                 freeGrams,
                 givenOffGrams,
@@ -63,7 +54,7 @@ public record WaterBudget(
                 lowGrams,
                 highGrams,
                 state,
-                words,
+                said,
                 layers,
                 all,
                 offered);

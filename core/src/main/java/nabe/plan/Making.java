@@ -7,6 +7,7 @@ import nabe.bake.BakePlan;
 import nabe.bake.BakePlanner;
 import nabe.bake.OvenChoice;
 import nabe.bake.Said;
+import nabe.bake.ToBake;
 import nabe.budgets.SaltBudget;
 import nabe.budgets.WaterBudget;
 import nabe.budgets.WaterBudgeter;
@@ -74,7 +75,11 @@ final class Making {
             Said said,
             PrepPlan prep,
             BuildPlan build) {
-        List<Ingredient> inDish() {
+        ToBake toBake(Converted dish, OvenChoice oven, int uncoverSooner) {
+            return new ToBake(recipe, said, build, inDish(), oven, dish.house.schools(), uncoverSooner);
+        }
+
+        private List<Ingredient> inDish() {
             return conversion.lines().stream()
                     .map(ConvertedLine::ingredient)
                     .filter(Objects::nonNull)
@@ -146,17 +151,7 @@ final class Making {
     }
 
     BakePlan baked(Converted dish, Built built, PrepChoice choice, boolean forecast) {
-        return catalogue
-                .bakes()
-                .plan(
-                        built.recipe,
-                        built.said,
-                        built.build,
-                        built.inDish(),
-                        dish.brief.oven(),
-                        dish.house.schools(),
-                        choice.uncoverSooner(),
-                        forecast);
+        return catalogue.bakes().plan(built.toBake(dish, dish.brief.oven(), choice.uncoverSooner()), forecast);
     }
 
     /** A dish before the oven, with what it came from. */
@@ -172,14 +167,7 @@ final class Making {
         Converted dish = stood.dish;
         BakePlanner.Lasting lasts = catalogue
                 .bakes()
-                .lasting(
-                        built.recipe,
-                        built.said,
-                        built.build,
-                        built.inDish(),
-                        oven,
-                        dish.house.schools(),
-                        dish.brief.prep().uncoverSooner());
+                .lasting(built.toBake(dish, oven, dish.brief.prep().uncoverSooner()));
         return new WhatIf(lasts.ovenMinutes(), lasts.coreMinutes());
     }
 
@@ -219,17 +207,7 @@ final class Making {
         public WaterBudget baked(PrepChoice choice) {
             Built built = built(dish, choice);
             return water(
-                    built,
-                    catalogue
-                            .bakes()
-                            .steamedOff(
-                                    built.recipe,
-                                    built.said,
-                                    built.build,
-                                    built.inDish(),
-                                    dish.brief.oven(),
-                                    dish.house.schools(),
-                                    choice.uncoverSooner()));
+                    built, catalogue.bakes().steamedOff(built.toBake(dish, dish.brief.oven(), choice.uncoverSooner())));
         }
 
         @Override

@@ -157,12 +157,7 @@ public final class Planner {
         Making.Built built = making.built(dish, brief.prep());
         return new OvenSharing.Guest(
                 built.recipe().title(),
-                built.recipe(),
-                built.said(),
-                built.build(),
-                built.inDish(),
-                brief.oven(),
-                dish.house().schools(),
+                built.toBake(dish, brief.oven(), 0),
                 dish.needs().strict() && !dish.needs().isEmpty());
     }
 
