@@ -236,6 +236,9 @@ final class RecipeCourse {
         }
         Stretch stretch = course.stretches().get(index);
         int minutes = Math.max(SHORTEST, stretch.minutes() + more);
+        if (stretch.said() == null) {
+            return course.with(index, stretch.lasting(minutes, stretch.reason()));
+        }
         int by = minutes - stretch.minutes();
         return course.with(
                 index,

@@ -68,6 +68,7 @@ class BakePlannerTest {
                             .as("%s from %s", recipe.lines().findFirst(), start)
                             .isGreaterThan(0.8);
                 }
+                assertThat(bake.phases()).noneMatch(p -> p.reason().contains("null"));
                 assertThat(f.energyError()).isLessThan(0.001);
                 assertThat(f.waterError()).isLessThan(0.001);
                 assertThat(f.coreLow().get(out)).isLessThanOrEqualTo(f.core().get(out));
