@@ -1,7 +1,9 @@
 package nabe.bake;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.ToDoubleFunction;
 import nabe.bake.heat.HeatDish;
 import nabe.bake.heat.HeatPhase;
@@ -10,7 +12,7 @@ import nabe.bake.heat.OvenAir;
 import nabe.bake.heat.Section;
 import nabe.bake.heat.Simulation;
 
-/** Finds when the foil comes off and the bake ends so that core, sheets and top arrive together, by baking the dish again and again on a coarse grid. */
+/** Finds when the foil comes off and the bake ends so that core, sheets and top arrive together, by baking the dish again and again on a coarse grid; what was once baked is known. */
 final class BakeFinder {
     /** °C that the coarse grid may be ahead of the fine one. */
     private static final double GRID = 2.2;
@@ -35,6 +37,10 @@ final class BakeFinder {
     private final OvenAir air;
     private final double airCelsius;
     private final double startCelsius;
+    private final Map<Asked, Times> timed = new HashMap<>();
+    private final Map<Course, Whole> baked = new HashMap<>();
+
+    private record Asked(Course course, Wanted wanted) {}
 
     BakeFinder(HeatDish dish, Section section, OvenAir air, double airCelsius, double startCelsius) {
         this.dish = dish;
@@ -112,6 +118,10 @@ final class BakeFinder {
     }
 
     Times times(Course course, Wanted wanted) {
+        return timed.computeIfAbsent(new Asked(course, wanted), a -> time(course, wanted));
+    }
+
+    private Times time(Course course, Wanted wanted) {
         boolean colours = course.open() > 0;
         int all = course.completeAfter();
         Heated heated = new Simulation(
@@ -193,7 +203,7 @@ final class BakeFinder {
     }
 
     Whole whole(Course course) {
-        return new Whole(course);
+        return baked.computeIfAbsent(course, Whole::new);
     }
 
     private static double first(List<Heated.Sample> samples, ToDoubleFunction<Heated.Sample> of, double wanted) {

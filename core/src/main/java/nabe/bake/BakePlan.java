@@ -78,12 +78,22 @@ public record BakePlan(
                     coldestOut,
                     coldestHighest,
                     "Out of the oven the middle is at " + middleOut + " °C and the coldest point at " + coldestOut
-                            + "; as it rests " + went("the middle", middleOut, middleHighest) + " and "
-                            + went("the coldest point", coldestOut, coldestHighest) + ".");
+                            + "; "
+                            + resting(
+                                    middleHighest > middleOut,
+                                    coldestHighest > coldestOut,
+                                    middleHighest,
+                                    coldestHighest)
+                            + ".");
         }
 
-        private static String went(String what, long out, long highest) {
-            return highest > out ? what + " goes to " + highest : what + " no longer rises";
+        private static String resting(boolean middle, boolean coldest, long middleTo, long coldestTo) {
+            if (!middle && !coldest) {
+                return "neither gets hotter as it rests";
+            }
+            String goes = middle ? "the middle goes on to " + middleTo : "the coldest point goes on to " + coldestTo;
+            return "as it rests " + goes
+                    + (middle && coldest ? " and the coldest point to " + coldestTo : ", the other no higher");
         }
     }
 

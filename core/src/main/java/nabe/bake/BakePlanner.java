@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.ToDoubleFunction;
-import nabe.bake.heat.HeatDish;
 import nabe.bake.heat.HeatPhase;
 import nabe.bake.heat.Heated;
 import nabe.bake.heat.Simulation;
@@ -17,13 +16,18 @@ public final class BakePlanner {
     private static final int FINE_X = 40;
     private static final int FINE_Z = 28;
     private static final double FINE_SECONDS = 6;
+    /** The edges of the band are drawn from a grid half as fine. */
+    private static final int EDGE_X = 24;
+
+    private static final int EDGE_Z = 20;
+    private static final double EDGE_SECONDS = 10;
     /** How far a home oven and a dish may be off when nothing is known: oven 10 to 25 °C (domain table), start a few. Kitchen practice. */
     private static final double OVEN_OFF = 12;
 
     private static final double START_OFF = 3;
     private static final double ENOUGH_GOLD = 0.75;
     /** °C above which a custard curdles and weeps; it sets from 76. Domain table of practice. */
-    private static final double WEEPS = 85;
+    static final double WEEPS = 85;
 
     /** Browning below which a top is pale, 1 being golden. Kitchen practice. */
     private static final double PALE = 0.2;
@@ -103,7 +107,7 @@ public final class BakePlanner {
                 Signs.of(baking),
                 stated == 0 ? null : Integer.valueOf((int) Math.round(stated)),
                 Drivers.of(baking, course),
-                band(baking, course),
+                band(baking, course, times),
                 practice,
                 notes(baking, course, times, whole, practice, pale),
                 HeatDishes.byLayer(baking.build, whole.dried()),
@@ -120,7 +124,7 @@ public final class BakePlanner {
     private static Course sure(Baking baking, Course found) {
         Course course = found;
         for (int i = 0; i < MOST_EXTRAS; i++) {
-            Heated.Sample out = fine(baking, course, 0, 0, 0).last();
+            Heated.Sample out = fine(baking, course, 0).last();
             if (out.core() >= baking.wanted.core() && out.tender() >= baking.wanted.tender() - NEARLY) {
                 break;
             }
@@ -144,10 +148,11 @@ public final class BakePlanner {
     }
 
     /** With colour: as early as all is done in a hotter oven, as late as in a cooler one; an oven is never known to the minute. */
-    private BakePlan.Band band(Baking baking, Course course) {
-        int quick = total(baking, baking.quick(OVEN_OFF, START_OFF), course);
-        int slow = total(baking, baking.finder(-OVEN_OFF, -START_OFF), course);
-        int usual = total(baking, baking.finder(), course);
+    private static BakePlan.Band band(Baking baking, Course course, BakeFinder.Times times) {
+        Course goingOn = course.goingOn();
+        int quick = total(baking.quick(OVEN_OFF, START_OFF).times(goingOn, baking.wanted));
+        int slow = total(baking.finder(-OVEN_OFF, -START_OFF).times(goingOn, baking.wanted));
+        int usual = total(times);
         int least = Math.max(LEAST_BAND, (int) Math.round(LEAST_SHARE * course.total()));
         int low = Math.max(1, course.total() - Math.max(least, usual - quick));
         int high = course.total() + Math.max(least, slow - usual);
@@ -158,8 +163,7 @@ public final class BakePlanner {
                         + low + " to " + high + " min.");
     }
 
-    private static int total(Baking baking, BakeFinder finder, Course course) {
-        BakeFinder.Times times = finder.times(course.goingOn(), baking.wanted);
+    private static int total(BakeFinder.Times times) {
         double coloured = Math.min(times.golden(), times.done() + MOST_FOR_COLOUR);
         return (int) Math.round(Math.max(times.done(), coloured));
     }
@@ -211,21 +215,36 @@ public final class BakePlanner {
         return List.copyOf(notes);
     }
 
-    private static Heated fine(Baking baking, Course course, int rest, double airMore, double startMore) {
-        HeatDish dish = airMore > 0 ? baking.quickDish : baking.dish;
-        List<HeatPhase> phases = new ArrayList<>(course.phases(baking.airCelsius() + airMore));
+    private static Heated fine(Baking baking, Course course, int rest) {
+        Simulation simulation =
+                new Simulation(baking.dish, baking.air(), baking.startCelsius(), FINE_X, FINE_Z, FINE_SECONDS);
+        return (rest > 0 ? simulation.picturing() : simulation).run(phases(course, baking.airCelsius(), rest));
+    }
+
+    /** The same in an oven and from a start a little off, as open as it may be where that is quicker. */
+    private static Heated edge(Baking baking, Course course, int rest, double airMore, double startMore) {
+        return new Simulation(
+                        airMore > 0 ? baking.quickDish : baking.dish,
+                        baking.air(),
+                        baking.startCelsius() + startMore,
+                        EDGE_X,
+                        EDGE_Z,
+                        EDGE_SECONDS)
+                .run(phases(course, baking.airCelsius() + airMore, rest));
+    }
+
+    private static List<HeatPhase> phases(Course course, double airCelsius, int rest) {
+        List<HeatPhase> phases = new ArrayList<>(course.phases(airCelsius));
         if (rest > 0) {
             phases.add(new HeatPhase(60.0 * rest, 21, false, false, true, true));
         }
-        Simulation simulation =
-                new Simulation(dish, baking.air(), baking.startCelsius() + startMore, FINE_X, FINE_Z, FINE_SECONDS);
-        return (airMore == 0 && rest > 0 ? simulation.picturing() : simulation).run(phases);
+        return phases;
     }
 
     private static Forecast forecast(Baking baking, Course course, int rest) {
-        Heated middle = fine(baking, course, rest, 0, 0);
-        Heated slow = fine(baking, course, rest, -OVEN_OFF, -START_OFF);
-        Heated quick = fine(baking, course, rest, OVEN_OFF, START_OFF);
+        Heated middle = fine(baking, course, rest);
+        Heated slow = edge(baking, course, rest, -OVEN_OFF, -START_OFF);
+        Heated quick = edge(baking, course, rest, OVEN_OFF, START_OFF);
         return new Forecast(
                 curve(middle, Heated.Sample::minutes, 1),
                 curve(middle, Heated.Sample::core, 10),

@@ -24,6 +24,8 @@ final class Baking {
     /** A batter is set and dry inside, not only hot. Kitchen practice. */
     private static final double BATTER_SET = 92;
 
+    /** An egg custard is set from here. Domain table of practice. */
+    private static final double CUSTARD_SET = 76;
     /** Raw slices in hot cream. Kitchen practice. */
     private static final double WARMED_RAW = 35;
 
@@ -52,6 +54,7 @@ final class Baking {
     final boolean eggFree;
     private final OvenAir air;
     private final Section section;
+    private final BakeFinder finder;
     private final boolean follows;
 
     Baking(ToBake dish, HeatDishes dishes) {
@@ -80,9 +83,12 @@ final class Baking {
         eggFree = ingredients.stream().noneMatch(i -> i.role().startsWith("egg"));
         double golden = dish.layers().getLast().browns() < PALE_BROWNS ? 0.5 : 1;
         double hot = safeCore == null ? HOT_THROUGH : safeCore;
-        double done = recipe.family() == Family.BATTER ? Math.max(BATTER_SET, hot) : hot;
+        double done = recipe.family() == Family.BATTER
+                ? Math.max(BATTER_SET, hot)
+                : isCustard() ? Math.max(CUSTARD_SET, hot) : hot;
         wanted = new Wanted(done, TENDER, golden, cover, late, given.uncoverSooner());
         air = new OvenAir(choice.fan(), choice.preheated(), 1, others, choice.topShelf());
+        finder = finder(0, 0);
     }
 
     static Temperature temperature(Recipe recipe, OvenChoice choice) {
@@ -130,7 +136,19 @@ final class Baking {
         }
         Course found = finder().find(wanted);
         int missing = start == Start.FROZEN ? RecipeCourse.least(this) - found.total() : 0;
-        return missing > 0 ? found.lasting(0, missing) : found;
+        return unweeping(missing > 0 ? found.lasting(0, missing) : found);
+    }
+
+    /** A custard that Nabe bakes comes out once it is set and before it weeps, to the minute. */
+    private Course unweeping(Course found) {
+        if (!isCustard()) {
+            return found;
+        }
+        int weeps = (int) Math.floor(finder().whole(found).hot(BakePlanner.WEEPS));
+        int set = (int) Math.ceil(finder().times(found.goingOn(), wanted).core());
+        int over = found.total() - Math.max(set, weeps);
+        int last = found.stretches().size() - 1;
+        return over <= 0 || over >= found.stretches().get(last).minutes() ? found : found.lasting(last, -over);
     }
 
     /** Whether eggs that set the recipe's dish are no longer in it. */
@@ -193,7 +211,7 @@ final class Baking {
     }
 
     BakeFinder finder() {
-        return new BakeFinder(dish, section, air, airCelsius(), startCelsius());
+        return finder;
     }
 
     BakeFinder finder(double airMore, double startMore) {

@@ -15,7 +15,7 @@ final class Drivers {
 
     static List<BakePlan.Driver> of(Baking baking, Course course) {
         Course goingOn = course.goingOn();
-        double total = done(baking, baking.finder(), goingOn);
+        double total = baking.finder().times(goingOn, baking.wanted).done();
         List<BakePlan.Driver> drivers = new ArrayList<>();
         add(
                 drivers,

@@ -1,6 +1,7 @@
 package nabe.bake;
 
 import nabe.measure.Temperature;
+import nabe.measure.WrongValueException;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -26,14 +27,14 @@ public record OvenChoice(
     private static final double HOTTEST = 290;
     private static final double MOST_OFF = 40;
 
-    /** @throws IllegalArgumentException outside 100 to 290 °C, where nothing bakes, or for an oven further off than any */
+    /** @throws WrongValueException outside 100 to 290 °C, where nothing bakes, or for an oven further off than any */
     public OvenChoice {
         if (celsius != null && !(celsius >= COOLEST && celsius <= HOTTEST)) {
-            throw new IllegalArgumentException("The oven temperature (" + celsius
-                    + " °C) must be between 100 and 290 °C. " + "Maybe it was meant in Fahrenheit: 350 °F is 175 °C.");
+            throw new WrongValueException("The oven temperature (" + celsius + " °C) must be between 100 and 290 °C. "
+                    + "Maybe it was meant in Fahrenheit: 350 °F is 175 °C.");
         }
         if (!(Math.abs(offsetCelsius) <= MOST_OFF)) {
-            throw new IllegalArgumentException("The oven's error (" + offsetCelsius
+            throw new WrongValueException("The oven's error (" + offsetCelsius
                     + " °C) must be at most 40 either way. Beyond that it wants mending.");
         }
     }
@@ -46,14 +47,14 @@ public record OvenChoice(
     public record OwnPhases(int covered, int open, @Nullable Integer cheese) {
         static final int LONGEST = 300;
 
-        /** @throws IllegalArgumentException for a bake of no time, or of more than any dish takes */
+        /** @throws WrongValueException for a bake of no time, or of more than any dish takes */
         public OwnPhases {
             if (covered < 0
                     || open < 0
                     || covered + open < 5
                     || covered + open > LONGEST
                     || cheese != null && cheese < 0) {
-                throw new IllegalArgumentException(
+                throw new WrongValueException(
                         "The bake (" + covered + " min covered, " + open + " min open) must last 5 to 300 minutes.");
             }
         }

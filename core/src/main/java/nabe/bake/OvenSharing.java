@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.stream.IntStream;
 import nabe.measure.Temperature;
+import nabe.measure.WrongValueException;
 import nabe.recipe.Family;
 import nabe.recipe.FamilyFacts;
 import org.jspecify.annotations.Nullable;
@@ -101,11 +102,10 @@ public final class OvenSharing {
         }
     }
 
-    /** @throws IllegalArgumentException for fewer than two dishes, or more than an oven holds */
+    /** @throws WrongValueException for fewer than two dishes, or more than an oven holds */
     public Shared share(List<Guest> asked) {
         if (asked.size() < 2 || asked.size() > MOST) {
-            throw new IllegalArgumentException(
-                    "Give two to six dishes to share an oven; there are " + asked.size() + ".");
+            throw new WrongValueException("Give two to six dishes to share an oven; there are " + asked.size() + ".");
         }
         boolean fan = asked.stream().allMatch(g -> g.dish.choice().fan() && !g.strict);
         List<Guest> guests = fan ? asked : asked.stream().map(Guest::withoutFan).toList();

@@ -3,6 +3,7 @@ package nabe.bake;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Locale;
+import nabe.measure.WrongValueException;
 
 /** How warm the dish goes into the oven. */
 public enum Start {
@@ -38,13 +39,13 @@ public enum Start {
         return name().toLowerCase(Locale.ROOT);
     }
 
-    /** @throws IllegalArgumentException when no start has this id */
+    /** @throws WrongValueException when no start has this id */
     @JsonCreator
     public static Start ofId(String id) {
         try {
             return valueOf(id.toUpperCase(Locale.ROOT));
         } catch (IllegalArgumentException e) {
-            throw new IllegalArgumentException("The start (" + id + ") must be hot, room, fridge or frozen.");
+            throw new WrongValueException("The start (" + id + ") must be hot, room, fridge or frozen.");
         }
     }
 }

@@ -25,6 +25,9 @@ public final class Section {
     /** How far vapour and juices wander, 0 to 1, by row. */
     private final double[] open;
 
+    /** The least open row on the way from a row to another. */
+    private final double[][] way;
+
     private final int[] layerOf;
     /** kg/m³ of water that each layer brings to a row. */
     private final double[][] waterOf;
@@ -66,7 +69,22 @@ public final class Section {
             }
         }
         freezes = icy;
+        way = ways();
         reset();
+    }
+
+    private double[][] ways() {
+        double[][] least = new double[nz][nz];
+        for (int from = 1; from < nz; from++) {
+            least[from][from] = open[from];
+            for (int z = from + 1; z < nz; z++) {
+                least[from][z] = Math.min(z == from + 1 ? 1 : least[from][z - 1], open[z]);
+            }
+            for (int z = from - 1; z >= 1; z--) {
+                least[from][z] = Math.min(z == from - 1 ? 1 : least[from][z + 1], open[z]);
+            }
+        }
+        return least;
     }
 
     void reset() {
@@ -122,6 +140,11 @@ public final class Section {
 
     double open(int z) {
         return open[z];
+    }
+
+    /** @return how far the way is open from a row to another, the first not counted */
+    double way(int from, int to) {
+        return way[from][to];
     }
 
     boolean isTopping(int z) {

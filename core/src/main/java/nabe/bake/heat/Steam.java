@@ -14,7 +14,7 @@ final class Steam {
     private static final double NEARLY_BOILS = 96;
 
     /** Food that still takes up steam. */
-    private static final double COOL = 92;
+    static final double COOL = 92;
 
     /** Share of the steam of a wholly open layer that finds cooler food. */
     private static final double MOST_CONDENSES = 0.8;
@@ -27,12 +27,14 @@ final class Steam {
     private final Conduction heat;
     private double left;
     private double dripped;
+    private final Cooler cooler;
     private boolean boiling;
     private boolean thawing;
 
     Steam(Section section, Conduction heat) {
         this.section = section;
         this.heat = heat;
+        cooler = new Cooler(section, heat);
     }
 
     /** kg gone out of the dish. */
@@ -60,11 +62,15 @@ final class Steam {
         }
         double leak = covered ? COVER_LEAK : 1;
         double[] t = heat.t;
+        cooler.begin();
         for (int z = 1; z < section.nz; z++) {
+            cooler.row();
             for (int x = 0; x < section.nx - 1; x++) {
                 int i = z * section.nx + x;
                 if (t[i] > BOILS) {
                     boilAway(z, x, leak);
+                } else if (t[i] < COOL) {
+                    cooler.passed(z, x);
                 }
             }
         }
@@ -83,31 +89,18 @@ final class Steam {
         dripped += joules - taken - gone * JOULES_PER_KG;
     }
 
-    /** @return J of these that condensed on cooler food */
+    /** @return J of these that condensed on the nearest cool food each way, as far as the way is open */
     private double wander(int z, int x, double joules) {
         return joules <= 0
                 ? 0
-                : go(z, x, 1, 0, UP * joules) + go(z, x, 0, -1, INWARD * joules) + go(z, x, -1, 0, DOWN * joules);
+                : go(z, cooler.above(z, x), x, UP * joules)
+                        + go(z, z, cooler.inward(z, x), INWARD * joules)
+                        + go(z, cooler.below(x), x, DOWN * joules);
     }
 
-    /** Through hot food to the first that is cool, as far as the way is open; @return J that it took. */
-    private double go(int fromZ, int fromX, int dz, int dx, double joules) {
-        double way = 1;
-        int z = fromZ + dz;
-        int x = fromX + dx;
-        while (z >= 1 && z < section.nz && x >= 0) {
-            way = Math.min(way, section.open(z));
-            int i = z * section.nx + x;
-            if (way <= 0) {
-                return 0;
-            }
-            if (heat.t[i] < COOL) {
-                return warm(i, joules * way);
-            }
-            z += dz;
-            x += dx;
-        }
-        return 0;
+    private double go(int fromZ, int z, int x, double joules) {
+        double way = z < 1 || x < 0 ? 0 : section.way(fromZ, z);
+        return way <= 0 ? 0 : warm(z * section.nx + x, joules * way);
     }
 
     private double warm(int i, double joules) {
