@@ -1,5 +1,6 @@
 package nabe.swap;
 
+import java.text.Normalizer;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -14,10 +15,11 @@ import nabe.recipe.Line;
 /** Amounts said in the method of what was swapped: "30 g of the butter" holds for butter, not for the oil that came. */
 final class AmountWords {
     private static final Pattern BEFORE = Pattern.compile(
-            "(?:another |a further )?(?<n>\\d+(?:[.,]\\d+)?)(?: ?)(?<unit>\\p{L}+)(?: of)?(?: the)? $",
+            "(?:another |a further )?(?<![\\d/⁄.,])(?<n>(?:\\d+[ -])?\\d+[/⁄]\\d+|\\d*[½⅓⅔¼¾⅛⅜⅝⅞]|\\d+(?:[.,]\\d+)?)(?: ?)(?<unit>\\p{L}+)(?: of)?(?: the)? $",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern VULGAR = Pattern.compile("[½⅓⅔¼¾⅛⅜⅝⅞]");
     /** Nearer than this the cook's own figure may stand. */
-    private static final double SAME = 0.04;
+    private static final double SAME = 0.02;
 
     private final Larder larder;
 
@@ -42,13 +44,27 @@ final class AmountWords {
         if (unit == null || !unit.isFixed()) {
             return Optional.empty();
         }
-        double amount = Double.parseDouble(said.group("n").replace(',', '.')) * unit.factor();
+        double amount = number(said.group("n")) * unit.factor();
         double was = mass ? amount : amount * density(line.ingredient());
         double now = was * grams / swap.wasGrams();
         double change = mass ? now / was : now / mixedDensity(swap.becomes(), grams) / amount;
         return Math.abs(change - 1) < SAME
                 ? Optional.empty()
                 : Optional.of(new Said(said.start(), KitchenText.grams(now) + " of the "));
+    }
+
+    /** "1 1/3", "½", "1½", "0,5". */
+    private static double number(String said) {
+        String plain = Normalizer.normalize(VULGAR.matcher(said).replaceAll(" $0"), Normalizer.Form.NFKC)
+                .replace(',', '.')
+                .replace('⁄', '/')
+                .strip();
+        double sum = 0;
+        for (String part : plain.split("[ -]+")) {
+            String[] over = part.split("/");
+            sum += Double.parseDouble(over[0]) / (over.length > 1 ? Double.parseDouble(over[1]) : 1);
+        }
+        return sum;
     }
 
     private double mixedDensity(List<Swap.Becomes> of, double grams) {

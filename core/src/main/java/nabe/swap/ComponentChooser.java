@@ -16,12 +16,14 @@ final class ComponentChooser {
     private final Larder larder;
     private final ComponentBook book;
     private final Kitchen kitchen;
+    private final Standings standings;
     private final Display display;
 
-    ComponentChooser(Larder larder, ComponentBook book, Kitchen kitchen) {
+    ComponentChooser(Larder larder, ComponentBook book, Kitchen kitchen, Standings standings) {
         this.larder = larder;
         this.book = book;
         this.kitchen = kitchen;
+        this.standings = standings;
         this.display = Display.of(kitchen.house());
     }
 
@@ -52,7 +54,7 @@ final class ComponentChooser {
 
     private boolean fits(ComponentRecipe recipe) {
         return recipe.of().keySet().stream()
-                .allMatch(id -> kitchen.needs().judge(larder.get(id)).fits());
+                .allMatch(id -> standings.judge(larder.get(id)).fits());
     }
 
     private Optional<ComponentRecipe> recipe(Ingredient made, List<ComponentRecipe> fitting) {
@@ -120,11 +122,6 @@ final class ComponentChooser {
 
     private MadeComponent.Constituent constituent(Ingredient of, double grams) {
         return new MadeComponent.Constituent(
-                of.name(),
-                of.id(),
-                grams,
-                display.amount(of, grams),
-                kitchen.needs().judge(of).labelAdvice(of.name()),
-                of);
+                of.name(), of.id(), grams, display.amount(of, grams), standings.labelAdvice(of), of);
     }
 }

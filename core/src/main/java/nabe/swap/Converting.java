@@ -11,11 +11,13 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import nabe.recipe.Procedure;
 import nabe.recipe.Procedure.Kind;
 import nabe.recipe.Procedure.Of;
 import nabe.recipe.Procedure.OvenPhase;
+import nabe.recipe.Procedure.Placement;
 import nabe.recipe.Procedure.Step;
 import nabe.recipe.Procedure.Vessel;
 import nabe.recipe.Recipe;
@@ -90,12 +92,54 @@ final class Converting {
         }
         return new PlannedProcedure(
                 List.copyOf(pots),
-                procedure.layers().stream().filter(p -> there.contains(p.of())).toList(),
+                layers(),
                 procedure.beside().stream().filter(b -> there.contains(b.of())).toList(),
                 procedure.oven().stream().map(this::phase).toList(),
                 procedure.rest(),
                 procedure.goesIn(),
+                readying(),
                 List.copyOf(dropped));
+    }
+
+    private List<Placement> layers() {
+        List<Placement> laid =
+                procedure.layers().stream().filter(p -> there.contains(p.of())).toList();
+        List<MethodStep> words = reworded.of(
+                laid.stream().map(p -> p.words() == null ? "" : p.words()).toList(), conversion.swaps());
+        return IntStream.range(0, laid.size())
+                .mapToObj(i -> laid.get(i).saying(words.get(i).text()))
+                .toList();
+    }
+
+    private List<Work> readying() {
+        List<Step> steps = procedure.readying();
+        List<MethodStep> words = reworded.of(steps.stream().map(Step::words).toList(), conversion.swaps());
+        return IntStream.range(0, steps.size())
+                .mapToObj(i -> readying(steps.get(i), words.get(i)))
+                .toList();
+    }
+
+    private Work readying(Step step, MethodStep now) {
+        List<Constituent> uses = step.uses().stream()
+                .flatMap(u -> conversion.lines().stream()
+                        .filter(l -> l.component() == null
+                                && Integer.valueOf(l.source()).equals(u.line())))
+                .map(l -> Constituent.of(l, 1))
+                .toList();
+        return new Work(
+                step.id(),
+                step.action(),
+                now.text(),
+                step.sentence(),
+                uses,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                now.changed(),
+                now.changed() ? RENAMED : null);
     }
 
     /** Pots that still hold something: what was left out takes its pot along. */

@@ -46,12 +46,13 @@ final class LineSwaps {
             SwapArithmetic arithmetic,
             Recipe recipe,
             Procedure procedure,
-            Kitchen kitchen) {
+            Kitchen kitchen,
+            Standings standings) {
         this.larder = larder;
         this.recipe = recipe;
         this.jobs = new Jobs(recipe, procedure);
         this.kitchen = kitchen;
-        this.options = new Options(larder, tables, arithmetic, kitchen);
+        this.options = new Options(larder, tables, arithmetic, kitchen, standings);
         this.display = Display.of(kitchen.house());
         this.honesty = tables.honesty();
         this.names = new KeptNames(larder, kitchen.needs());

@@ -78,7 +78,8 @@ final class MethodJudge {
     private final Larder larder;
     private final StandInBook standIns;
     private final SwapBook book;
-    private final Kitchen kitchen;
+    private final Needs needs;
+    private final Standings standings;
     private final List<ConvertedLine> lines;
     private final List<Swap> swaps;
     private final List<Ingredient> written;
@@ -122,7 +123,8 @@ final class MethodJudge {
     MethodJudge(
             Larder larder,
             Swapper.Tables tables,
-            Kitchen kitchen,
+            Needs needs,
+            Standings standings,
             Listed listed,
             List<ConvertedLine> lines,
             List<Swap> swaps) {
@@ -130,7 +132,8 @@ final class MethodJudge {
         this.larder = larder;
         this.standIns = tables.standIns();
         this.book = tables.book();
-        this.kitchen = kitchen;
+        this.needs = needs;
+        this.standings = standings;
         this.lines = lines;
         this.swaps = swaps;
         this.written = listed.foods;
@@ -148,7 +151,7 @@ final class MethodJudge {
     }
 
     List<MethodStep> judged(List<MethodStep> steps) {
-        if (kitchen.needs().isEmpty()) {
+        if (needs.isEmpty()) {
             return steps;
         }
         List<MethodStep> all = new ArrayList<>();
@@ -206,10 +209,10 @@ final class MethodJudge {
         if (TOOL.matcher(after).find() || isInDish(food) || isNoFood(name, after) || isPot(name, food)) {
             return null;
         }
-        Judgement judgement = kitchen.needs().judge(food);
+        Judgement judgement = standings.judge(food);
         if (judgement.fits()) {
             if (judgement.needsLabel() && !isMadeHere(food) && !speaksOfALine(name, food)) {
-                foods.add(new MethodFood(step, name, food.id(), null, null, judgement.labelAdvice(food.name())));
+                foods.add(new MethodFood(step, name, food.id(), null, null, standings.labelAdvice(food)));
             }
             return null;
         }
@@ -251,12 +254,7 @@ final class MethodJudge {
         }
         fits.ifPresentOrElse(
                 i -> foods.add(new MethodFood(
-                        step,
-                        name,
-                        i.id(),
-                        i.name(),
-                        why,
-                        kitchen.needs().judge(i).labelAdvice(i.name()))),
+                        step, name, i.id(), i.name(), why, needs.judge(i).labelAdvice(i.name()))),
                 () -> foods.add(new MethodFood(step, name, food.id(), null, why, null)));
         return fits.map(i -> cased(i.name(), name)).orElse(LEFT_OUT);
     }
@@ -276,7 +274,15 @@ final class MethodJudge {
 
     /** A general word for something the recipe lists: "the oil", "tortillas". */
     private boolean speaksOfALine(String name, Ingredient food) {
-        return roles.contains(food.role()) || Words.of(name).stream().allMatch(w -> writtenWords.contains(w.key()));
+        return roles.contains(food.role())
+                || isKindOfALine(name)
+                || Words.of(name).stream().allMatch(w -> writtenWords.contains(w.key()));
+    }
+
+    /** "The cheese" where the recipe lists pecorino, a hard cheese. */
+    private boolean isKindOfALine(String name) {
+        String kind = "-" + Words.key(name);
+        return roles.stream().anyMatch(role -> role.endsWith(kind));
     }
 
     /** What the recipe has of this kind, where a general word means it: "the cheese" of a dish made with plant-based cheese. */
@@ -290,7 +296,7 @@ final class MethodJudge {
         return lines.stream()
                 .anyMatch(l -> l.ingredient() != null
                         && l.ingredient().id().equals(food.id())
-                        && kitchen.needs().judge(l.ingredient()).fits());
+                        && needs.judge(l.ingredient()).fits());
     }
 
     private boolean isOf(Swap swap, Ingredient food) {
@@ -319,7 +325,6 @@ final class MethodJudge {
 
     /** The product that a claim of the needs makes of it, where that fits them all. */
     private Optional<Ingredient> fitting(Ingredient food) {
-        Needs needs = kitchen.needs();
         List<Need> order = needs.needs().stream()
                 .sorted(Comparator.comparing(Need::ordinal))
                 .toList();
@@ -338,7 +343,7 @@ final class MethodJudge {
     }
 
     private boolean offends(String id) {
-        return !kitchen.needs().judge(larder.get(id)).fits();
+        return !standings.judge(larder.get(id)).fits();
     }
 
     private static String tidy(String text) {

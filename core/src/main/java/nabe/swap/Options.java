@@ -2,18 +2,11 @@ package nabe.swap;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
-import nabe.larder.Allergen;
-import nabe.larder.ComponentRecipe;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
-import nabe.needs.Judgement;
 import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.recipe.Line;
@@ -34,84 +27,15 @@ final class Options {
     private final SwapArithmetic arithmetic;
     private final Kitchen kitchen;
     private final Display display;
-    private final Map<String, Judgement> judged = new HashMap<>();
-    private final Map<String, Optional<String>> advice = new HashMap<>();
-    private final Map<String, Standing> standings = new HashMap<>();
+    private final Standings standings;
 
-    Options(Larder larder, Swapper.Tables tables, SwapArithmetic arithmetic, Kitchen kitchen) {
+    Options(Larder larder, Swapper.Tables tables, SwapArithmetic arithmetic, Kitchen kitchen, Standings standings) {
         this.larder = larder;
         this.tables = tables;
         this.arithmetic = arithmetic;
         this.kitchen = kitchen;
+        this.standings = standings;
         this.display = Display.of(kitchen.house());
-    }
-
-    private Judgement judge(Ingredient ingredient) {
-        Judgement known = judged.get(ingredient.id());
-        if (known == null) {
-            known = kitchen.needs().judge(ingredient);
-            judged.put(ingredient.id(), known);
-        }
-        return known;
-    }
-
-    /**
-     * How an answer stands in this house, whatever the line.
-     *
-     * @param asked whether the house's schools ask for it; {@code avoided} whether they do without it
-     * @param labels packets to read, {@code doubts} what some makers put in that does not fit
-     * @param active minutes, {@code passive} minutes of waiting
-     */
-    private record Standing(
-            boolean asked,
-            boolean avoided,
-            int labels,
-            int doubts,
-            int active,
-            int passive,
-            List<String> tools,
-            List<String> missing) {}
-
-    private Standing standing(SwapRule rule) {
-        Standing known = standings.get(rule.id());
-        if (known == null) {
-            known = stand(rule);
-            standings.put(rule.id(), known);
-        }
-        return known;
-    }
-
-    private Standing stand(SwapRule rule) {
-        List<ComponentRecipe> home = new ArrayList<>();
-        boolean avoided = false;
-        int labels = 0;
-        int doubts = 0;
-        for (SwapRule.Component component : rule.becomes()) {
-            Ingredient use = larder.get(component.use());
-            Judgement judgement = judge(use);
-            avoided |= isAvoided(use);
-            labels += judgement.maybe().isEmpty() ? 0 : 1;
-            doubts += judgement.doubts();
-            tables.components().making(use).stream()
-                    .filter(r -> r.usual().equals("home"))
-                    .findFirst()
-                    .ifPresent(home::add);
-        }
-        int passive = rule.passive()
-                + home.stream().mapToInt(ComponentRecipe::passive).max().orElse(0);
-        List<String> tools = Stream.concat(rule.tools().stream(), home.stream().flatMap(r -> r.tools().stream()))
-                .distinct()
-                .toList();
-        return new Standing(
-                rule.school().entrySet().stream()
-                        .anyMatch(e -> kitchen.house().schools().chose(e.getKey(), e.getValue())),
-                avoided || kitchen.house().schools().avoidsWaiting(passive),
-                labels,
-                doubts,
-                rule.active() + home.stream().mapToInt(ComponentRecipe::active).sum(),
-                passive,
-                tools,
-                tools.stream().filter(kitchen.lacks()::contains).toList());
     }
 
     /**
@@ -151,10 +75,14 @@ final class Options {
             List<SwapRule> fit = new ArrayList<>();
             tables.book()
                     .answersFor(line.ingredient(), job, line.part())
-                    .forEach(rule -> (fits(rule) ? fit : unfit).add(rule));
+                    .forEach(rule -> (standings.of(rule).fits() ? fit : unfit).add(rule));
             this.fitting = weighed(fit, null);
             this.conditional = asksOfOats()
-                    ? weighed(unfit.stream().filter(Options.this::fitsCertified).toList(), CERTIFIED_OATS)
+                    ? weighed(
+                            unfit.stream()
+                                    .filter(rule -> standings.of(rule).fitsCertified())
+                                    .toList(),
+                            CERTIFIED_OATS)
                     : List.of();
         }
 
@@ -196,27 +124,9 @@ final class Options {
         }
     }
 
-    private boolean fits(SwapRule rule) {
-        for (SwapRule.Component component : rule.becomes()) {
-            if (!judge(larder.get(component.use())).fits()) {
-                return false;
-            }
-        }
-        return true;
-    }
-
     private boolean asksOfOats() {
         return kitchen.needs().oats() == Needs.Oats.UNSAID
                 && kitchen.needs().needs().contains(Need.GLUTEN_FREE);
-    }
-
-    private boolean fitsCertified(SwapRule rule) {
-        return rule.becomes().stream().allMatch(c -> fitsCertified(larder.get(c.use())));
-    }
-
-    private boolean fitsCertified(Ingredient ingredient) {
-        return kitchen.needs().judge(ingredient, List.of(Need.GLUTEN_FREE.id())).fits()
-                && (judge(ingredient).fits() || ingredient.allergens().contains(Allergen.OATS));
     }
 
     /** @return the rule of this id where it stands for a whole mixture */
@@ -230,21 +140,11 @@ final class Options {
         Nutrients now = nutrients(portions, line);
         Fidelity fidelity = Fidelity.of(rule, was, now, line.gramsOrZero());
         Nutrients more = now.minus(was);
-        Standing here = standing(rule);
+        Standings.Standing here = standings.of(rule);
         Cost cost = new Cost(
                 more.water(), more.salt(), more.fat(), here.active(), here.passive(), here.tools(), here.missing());
         Ranking ranking = Ranking.of(fidelity, here.asked(), here.avoided(), here.labels(), here.doubts(), cost);
         return new Option(rule, portions, fidelity, cost, ranking, onlyIf);
-    }
-
-    /** What the house's schools do without; a thing made at home counts by what goes into it. */
-    private boolean isAvoided(Ingredient ingredient) {
-        List<ComponentRecipe> home = tables.components().making(ingredient);
-        return home.isEmpty()
-                ? kitchen.house().schools().avoids(ingredient)
-                : home.stream()
-                        .allMatch(r -> r.of().keySet().stream()
-                                .anyMatch(id -> kitchen.house().schools().avoids(larder.get(id))));
     }
 
     private Nutrients nutrients(List<SwapArithmetic.Portion> portions, Line line) {
@@ -257,8 +157,7 @@ final class Options {
 
     private String offences(SwapRule rule) {
         return rule.becomes().stream()
-                .map(c -> larder.get(c.use()))
-                .flatMap(i -> judge(i).offends().stream())
+                .flatMap(c -> standings.judge(larder.get(c.use())).offends().stream())
                 .distinct()
                 .collect(Collectors.joining(", "));
     }
@@ -273,20 +172,13 @@ final class Options {
                 .toList();
     }
 
+    @Nullable
     String check(SwapRule rule) {
-        String text = rule.becomes().stream()
-                .map(c -> larder.get(c.use()))
-                .map(this::labelAdvice)
-                .filter(Objects::nonNull)
-                .distinct()
-                .collect(Collectors.joining(" "));
-        return text.isEmpty() ? null : text;
+        return standings.of(rule).check();
     }
 
+    @Nullable
     String labelAdvice(Ingredient ingredient) {
-        return advice.computeIfAbsent(
-                        ingredient.id(),
-                        id -> Optional.ofNullable(judge(ingredient).labelAdvice(ingredient.name())))
-                .orElse(null);
+        return standings.labelAdvice(ingredient);
     }
 }

@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param components pots and bowls in the order they are made; a home-made thing before the pot it goes into
  * @param layers bottom to top, as the recipe lays them
  * @param oven the bake as the recipe says it
+ * @param readying how the dish itself is greased and lined
  * @param dropped clauses that no longer apply, with the reason
  */
 public record PlannedProcedure(
@@ -27,6 +28,7 @@ public record PlannedProcedure(
         List<OvenPhase> oven,
         @Nullable Minutes rest,
         @Nullable GoesIn goesIn,
+        List<Work> readying,
         List<Dropped> dropped) {
 
     /** @return the same without these steps of a pot */
@@ -42,6 +44,7 @@ public record PlannedProcedure(
                 oven,
                 rest,
                 goesIn,
+                readying,
                 List.copyOf(all));
     }
 

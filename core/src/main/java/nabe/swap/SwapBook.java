@@ -27,6 +27,10 @@ public final class SwapBook {
     private final List<SwapRule> rules;
     private final Map<String, SwapRule> byId = new HashMap<>();
     private final Map<String, List<SwapRule>> byIngredient = new ConcurrentHashMap<>();
+    private final Map<Asked, List<SwapRule>> answers = new ConcurrentHashMap<>();
+
+    private record Asked(String ingredient, Job job, Part part) {}
+
     private final Larder larder;
 
     public SwapBook(Larder larder) {
@@ -93,9 +97,13 @@ public final class SwapBook {
 
     /** @return the answers for this ingredient in this job and part, as they are there, in file order */
     List<SwapRule> answersFor(Ingredient ingredient, Job job, Part part) {
-        return byIngredient.computeIfAbsent(ingredient.id(), this::answering).stream()
-                .filter(rule -> rule.does(job, part))
-                .map(rule -> rule.as(job))
+        return answers.computeIfAbsent(new Asked(ingredient.id(), job, part), this::answering);
+    }
+
+    private List<SwapRule> answering(Asked asked) {
+        return byIngredient.computeIfAbsent(asked.ingredient, this::answering).stream()
+                .filter(rule -> rule.does(asked.job, asked.part))
+                .map(rule -> rule.as(asked.job))
                 .toList();
     }
 

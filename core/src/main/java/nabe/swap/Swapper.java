@@ -1,6 +1,11 @@
 package nabe.swap;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.List;
+import java.util.Set;
+import nabe.house.House;
+import nabe.house.Schools;
 import nabe.larder.Allergen;
 import nabe.larder.Alongside;
 import nabe.larder.ComponentBook;
@@ -8,15 +13,23 @@ import nabe.larder.Larder;
 import nabe.larder.Properties;
 import nabe.larder.StandInBook;
 import nabe.larder.Thickeners;
+import nabe.needs.Needs;
 import nabe.recipe.Line;
 import nabe.recipe.Procedure;
 import nabe.recipe.Recipe;
 
 /** Converts a recipe to meet all needs at once, each thing swapped by the work it does. The one way into this package. */
 public final class Swapper {
+    /** Tables of different people that a house remembers. */
+    private static final int KEPT = 32;
+
     private final Larder larder;
     private final Tables tables;
     private final SwapArithmetic arithmetic;
+    private final Cache<Asked, Standings> standings;
+
+    /** What answers are held against. */
+    private record Asked(Needs needs, Schools schools, Set<String> lacks) {}
 
     /** What the catalogue says of swapping, loaded once. */
     public record Tables(
@@ -54,6 +67,14 @@ public final class Swapper {
         this.larder = larder;
         this.tables = tables;
         this.arithmetic = new SwapArithmetic(larder, tables.thickeners(), tables.techniques(), tables.properties());
+        this.standings = Caffeine.newBuilder().maximumSize(KEPT).build();
+    }
+
+    private Standings standings(Kitchen kitchen) {
+        House house = kitchen.house();
+        return standings.get(
+                new Asked(kitchen.needs(), house.schools(), house.lacks()),
+                asked -> new Standings(larder, tables, kitchen.needs(), house));
     }
 
     /**
@@ -61,15 +82,17 @@ public final class Swapper {
      * @return every line of the recipe accounted for: kept, swapped, left out by the cook, or unresolved
      */
     public Conversion convert(Recipe recipe, Procedure procedure, Kitchen kitchen) {
-        LineSwaps work = new LineSwaps(larder, tables, arithmetic, recipe, procedure, kitchen);
+        Standings here = standings(kitchen);
+        LineSwaps work = new LineSwaps(larder, tables, arithmetic, recipe, procedure, kitchen, here);
         work.takeAll();
         double before = recipe.lines().stream().mapToDouble(Line::gramsOrZero).sum();
-        List<MadeComponent> made = new ComponentChooser(larder, tables.components(), kitchen).choose(work.lines());
+        List<MadeComponent> made =
+                new ComponentChooser(larder, tables.components(), kitchen, here).choose(work.lines());
         List<Swap> swaps = work.swaps().stream()
                 .map(swap -> swap.withCheck(work.check(swap, made)))
                 .toList();
         MethodJudge.Listed listed = MethodJudge.Listed.of(recipe, procedure);
-        Rewording whole = new Rewording(recipe, kitchen, work.lines(), work.swaps(), listed);
+        Rewording whole = new Rewording(recipe, kitchen, here, work.lines(), work.swaps(), listed);
         whole.of(recipe.steps());
         Conversion conversion = new Conversion(
                 List.copyOf(work.lines()), swaps, List.copyOf(work.unresolved()), made, null, whole.foods, before);
@@ -77,7 +100,7 @@ public final class Swapper {
                 recipe,
                 procedure,
                 conversion,
-                (clauses, meant) -> new Rewording(recipe, kitchen, work.lines(), meant, listed).of(clauses),
+                (clauses, meant) -> new Rewording(recipe, kitchen, here, work.lines(), meant, listed).of(clauses),
                 swap -> SwapRule.AS_BEFORE.equals(swap.method()) ? null : swap.method()));
     }
 
@@ -85,6 +108,7 @@ public final class Swapper {
     private final class Rewording {
         private final Recipe recipe;
         private final Kitchen kitchen;
+        private final Standings standings;
         private final List<ConvertedLine> lines;
         private final List<Swap> swaps;
         private final MethodJudge.Listed listed;
@@ -93,12 +117,14 @@ public final class Swapper {
         Rewording(
                 Recipe recipe,
                 Kitchen kitchen,
+                Standings standings,
                 List<ConvertedLine> lines,
                 List<Swap> swaps,
                 MethodJudge.Listed listed) {
             this.listed = listed;
             this.recipe = recipe;
             this.kitchen = kitchen;
+            this.standings = standings;
             this.lines = lines;
             this.swaps = swaps;
         }
@@ -106,7 +132,7 @@ public final class Swapper {
         /** @return clauses as they read after the conversion, one for one */
         List<MethodStep> of(List<String> clauses) {
             Recipe said = recipe.saying(clauses);
-            MethodJudge judge = new MethodJudge(larder, tables, kitchen, listed, lines, swaps);
+            MethodJudge judge = new MethodJudge(larder, tables, kitchen.needs(), standings, listed, lines, swaps);
             List<MethodStep> read =
                     judge.judged(new MethodRewriter(larder, said, lines, swaps, tables.book()).rewrite());
             foods = judge.foods();

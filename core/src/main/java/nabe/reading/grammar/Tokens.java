@@ -77,7 +77,7 @@ public final class Tokens {
                 pieces.add(piece(m));
             }
         }
-        return leftAlone(ranges(sizes(mixed(byAndBy(dutchOvens(pieces))))));
+        return leftAlone(ranges(sizes(mixed(byAndBy(halfAndHalf(dutchOvens(pieces)))))));
     }
 
     /** A Dutch oven is a pot. */
@@ -88,6 +88,26 @@ public final class Tokens {
             if (pot) {
                 Token dutch = out.removeLast();
                 out.add(new Token(Kind.WORD, "Dutch oven", "pot", 0, 0, dutch.start(), t.end()));
+            } else {
+                out.add(t);
+            }
+        }
+        return out;
+    }
+
+    /** Half-and-half is a cream. */
+    private static List<Token> halfAndHalf(List<Token> pieces) {
+        List<Token> out = new ArrayList<>();
+        for (Token t : pieces) {
+            int last = out.size() - 1;
+            boolean cream = t.is("half")
+                    && last > 0
+                    && (out.get(last).is("and") || out.get(last).text().equals("&"))
+                    && out.get(last - 1).is("half");
+            if (cream) {
+                out.removeLast();
+                int start = out.removeLast().start();
+                out.add(new Token(Kind.WORD, "half-and-half", "cream", 0, 0, start, t.end()));
             } else {
                 out.add(t);
             }

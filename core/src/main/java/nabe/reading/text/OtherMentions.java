@@ -28,7 +28,9 @@ final class OtherMentions {
         List<Ingredient> found = new ArrayList<>();
         String own = segments.length == 0 ? "" : segments[chosen];
         if (match.end() <= own.length()) {
-            look(own.substring(0, match.start()), match, found);
+            if (!isCrumbOf(own.substring(0, match.start()), match)) {
+                look(own.substring(0, match.start()), match, found);
+            }
             look(own.substring(match.end()), match, found);
         }
         for (int i = chosen + 1; i < segments.length; i++) {
@@ -36,6 +38,15 @@ final class OtherMentions {
         }
         notes.forEach(note -> look(note, match, found));
         return List.copyOf(found);
+    }
+
+    /** "Sourdough breadcrumbs" are one thing. */
+    private boolean isCrumbOf(String before, NameIndex.Match match) {
+        return match.ingredient().role().equals("crumbs")
+                && larder.matchExactly(before)
+                        .filter(m -> m.ingredient().role().equals("bread")
+                                && m.end() == before.stripTrailing().length())
+                        .isPresent();
     }
 
     private void look(String text, NameIndex.Match match, List<Ingredient> found) {

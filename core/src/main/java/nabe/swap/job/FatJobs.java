@@ -14,6 +14,9 @@ final class FatJobs {
             Pattern.compile("\\bfor (?:greasing|the (?:dish|tin|pan)\\b)|to grease");
     private static final Pattern GREASES = Pattern.compile(
             "\\b(?:for (?:the (?:dish|tin|pan)\\b|greasing)|to grease|extra for)\\b|\\b(?:grease|butter|rub)\\w* (?:the |an? |your |\\d)(?:[\\w.-]+ ){0,5}?(?:dish|tin|pan|casserole|mould|tray|foil|paper|ramekins?)|\\bdish with\\b.*\\bbutter");
+    /** "75 g butter, plus a bit for the tin": most of it is for something else. */
+    private static final Pattern SOME_MORE = Pattern.compile("\\b(?:plus|and|with|extra)\\b[^,;]{0,24}\\bfor\\b");
+
     private static final Pattern BRUSHES =
             Pattern.compile("\\b(?:brush\\w*|between each|each (?:sheet|layer)|drizzle\\w*)\\b");
     private static final Pattern RUBS = Pattern.compile("\\b(?:rub|rubbed|cut|pulse|blitz|grate)\\w*\\b");
@@ -31,7 +34,7 @@ final class FatJobs {
 
     static Job of(Scene scene) {
         if (!scene.isPlaced() && (scene.lineSays(GREASES) || scene.sentencesSay(GREASES))
-                || scene.lineSays(FOR_GREASING)) {
+                || scene.lineSays(FOR_GREASING) && !(scene.isPlaced() && scene.lineSays(SOME_MORE))) {
             return Job.GREASES;
         }
         if (scene.lineSays(BRUSHES) || scene.says(BRUSHES) || !scene.isUsed() && scene.sentencesSay(BRUSHES)) {
