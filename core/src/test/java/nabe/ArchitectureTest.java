@@ -69,7 +69,7 @@ class ArchitectureTest {
                 .whereLayer("house")
                 .mayOnlyAccessLayers("measure", "larder", "needs")
                 .whereLayer("label")
-                .mayOnlyAccessLayers("larder", "needs")
+                .mayOnlyAccessLayers("measure", "larder", "needs")
                 .whereLayer("larder")
                 .mayOnlyAccessLayers("measure")
                 .whereLayer("measure")

@@ -3,9 +3,12 @@ package nabe.budgets;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import nabe.larder.Ingredient;
 import nabe.larder.Thickeners;
 import nabe.measure.KitchenText;
 import nabe.prep.ReadyLine;
+import nabe.recipe.Line;
 import nabe.recipe.Part;
 import org.jspecify.annotations.Nullable;
 
@@ -30,6 +33,7 @@ public record SauceThickness(
     static final double THIN = 8;
     static final double MEDIUM = 16;
     static final double THICK = 24;
+    private static final Set<String> THICKENERS = Set.of("flour", "starch", "flour-raising");
     private static final double CUP_ML = 240;
     /** Within this of the wanted thickness nobody corrects. Kitchen practice. */
     private static final double NEAR = 3.5;
@@ -62,14 +66,16 @@ public record SauceThickness(
     }
 
     private static boolean thickens(ReadyLine line) {
-        return line.hasRole("flour") || line.hasRole("starch") || line.hasRole("flour-raising");
+        return THICKENERS.stream().anyMatch(line::hasRole);
     }
 
     /**
+     * @param written the recipe's lines: where it comes out as they make it, nobody corrects
      * @param wanted wheat-flour equivalents for 240 ml
      * @return empty where the part holds no thickened sauce
      */
-    static Optional<SauceThickness> of(Part part, List<ReadyLine> lines, double wanted, Thickeners thickeners) {
+    static Optional<SauceThickness> of(
+            Part part, List<ReadyLine> lines, List<Line> written, double wanted, Thickeners thickeners) {
         double liquid = liquid(lines);
         @Nullable
         ReadyLine main = lines.stream()
@@ -80,7 +86,9 @@ public record SauceThickness(
             return Optional.empty();
         }
         double now = per240(lines, thickeners);
-        boolean near = Math.abs(now - wanted) <= NEAR;
+        double own = asWritten(lines, written, thickeners);
+        boolean asOwn = own >= THIN - NEAR && own <= THICK + NEAR && Math.abs(now - own) <= NEAR;
+        boolean near = asOwn || Math.abs(now - wanted) <= NEAR;
         double correction = near
                 ? 0
                 : (wanted - now) * liquid / CUP_ML / thickeners.of(main.line().ingredient());
@@ -91,7 +99,39 @@ public record SauceThickness(
                 wanted,
                 main.line().item(),
                 correction,
-                words(now, wanted, correction, main.line().item())));
+                asOwn
+                        ? "Comes out " + name(now) + ", as your recipe makes it. Leave it as it is."
+                        : words(now, wanted, correction, main.line().item())));
+    }
+
+    /** What the same lines make by the recipe, boiled down as much. */
+    private static double asWritten(List<ReadyLine> lines, List<Line> written, Thickeners thickeners) {
+        double strength = 0;
+        double liquid = 0;
+        for (Line line : ofThese(lines, written)) {
+            Ingredient was = line.ingredient();
+            if (was != null && was.roles().stream().anyMatch(THICKENERS::contains)) {
+                strength += line.gramsOrZero() * thickeners.of(was);
+            } else if (was != null && was.isLiquid()) {
+                liquid += line.gramsOrZero();
+            }
+        }
+        double raw = lines.stream()
+                .filter(l ->
+                        l.line().ingredient() != null && l.line().ingredient().isLiquid())
+                .mapToDouble(l -> l.line().gramsOrZero())
+                .sum();
+        return liquid <= 0 || raw <= 0 ? 0 : strength / (liquid * liquid(lines) / raw) * CUP_ML;
+    }
+
+    private static List<Line> ofThese(List<ReadyLine> lines, List<Line> written) {
+        return lines.stream()
+                .map(ReadyLine::line)
+                .filter(l -> l.source() >= 0 && l.source() < written.size())
+                .flatMap(l -> written.get(l.source()).portions().stream()
+                        .filter(p -> l.component() == null || l.component().equals(p.component())))
+                .distinct()
+                .toList();
     }
 
     private static String words(double now, double wanted, double correction, String thickener) {

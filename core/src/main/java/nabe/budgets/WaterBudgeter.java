@@ -13,6 +13,7 @@ import nabe.prep.SheetWays;
 import nabe.recipe.Family;
 import nabe.recipe.FamilyFacts;
 import nabe.recipe.Part;
+import nabe.recipe.Recipe;
 
 /** Follows the water through the layers and the planned bake. */
 public final class WaterBudgeter {
@@ -185,13 +186,16 @@ public final class WaterBudgeter {
     }
 
     /** How thick each sauce comes out where it lies. */
-    public List<SauceThickness> sauces(Family family, List<WetLayer> components, boolean drySheets) {
+    public List<SauceThickness> sauces(Recipe recipe, List<WetLayer> components, boolean drySheets) {
         return components.stream()
                 .filter(c -> c.part() == Part.WHITE_SAUCE || c.part() == Part.RED_SAUCE || c.part() == Part.FILLING)
-                .flatMap(c ->
-                        SauceThickness.of(
-                                c.part(), c.lines(), WaterBand.thickness(family, c.part(), drySheets), thickeners)
-                                .stream())
+                .flatMap(c -> SauceThickness.of(
+                        c.part(),
+                        c.lines(),
+                        recipe.lines(),
+                        WaterBand.thickness(recipe.family(), c.part(), drySheets),
+                        thickeners)
+                        .stream())
                 .toList();
     }
 }

@@ -2,6 +2,7 @@ package nabe.build;
 
 import java.util.List;
 import java.util.regex.Pattern;
+import nabe.measure.WrongValueException;
 import nabe.recipe.Part;
 import org.jspecify.annotations.Nullable;
 
@@ -24,19 +25,19 @@ public record BuildChoice(
     private static final int MOST_PLACES = 40;
     private static final int MOST_LAYERS = 8;
 
-    /** @throws IllegalArgumentException for more layers than stand in any dish, an id that is neither a component's nor a part's, or an unknown fit */
+    /** @throws WrongValueException for more layers than stand in any dish, an id that is neither a component's nor a part's, or an unknown fit */
     public BuildChoice {
         order = order == null ? List.of() : List.copyOf(order);
         fit = fit == null ? "amounts" : fit;
         if (order.size() > MOST_PLACES || sheetLayers != null && (sheetLayers < 1 || sheetLayers > MOST_LAYERS)) {
-            throw new IllegalArgumentException("There must be at most 40 layers, and 1 to 8 of them of sheets.");
+            throw new WrongValueException("There must be at most 40 layers, and 1 to 8 of them of sheets.");
         }
         order.stream().filter(id -> !COMPONENT.matcher(id).matches()).forEach(Part::ofId);
         if (!List.of("amounts", "area", "volume").contains(fit)) {
-            throw new IllegalArgumentException("The fit (" + fit + ") must be amounts, area or volume.");
+            throw new WrongValueException("The fit (" + fit + ") must be amounts, area or volume.");
         }
         if ((sheetLongMm == null) != (sheetShortMm == null)) {
-            throw new IllegalArgumentException("A sheet has two sides: give both, in millimetres.");
+            throw new WrongValueException("A sheet has two sides: give both, in millimetres.");
         }
     }
 

@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param measure the same in cups or spoons, or null for what is not spooned
  * @param reserved whether to set this share aside first: the last of several of its part, which must reach the edges
  * @param late whether it goes on during the bake
+ * @param words what the recipe says to do with it there besides ("press it down"), or null
  * @param of what is in it, in the amounts that lie here
  */
 public record Layer(
@@ -28,6 +29,7 @@ public record Layer(
         @Nullable String measure,
         boolean reserved,
         boolean late,
+        @Nullable String words,
         @JsonIgnore List<ReadyLine> of) {
 
     Layer times(double keep, double newHeight) {
@@ -41,10 +43,11 @@ public record Layer(
                 null,
                 reserved,
                 late,
+                words,
                 of.stream().map(l -> l.times(keep)).toList());
     }
 
-    Layer measured(@Nullable String words) {
-        return new Layer(component, name, part, grams, heightMm, share, words, reserved, late, of);
+    Layer measured(@Nullable String spooned) {
+        return new Layer(component, name, part, grams, heightMm, share, spooned, reserved, late, words, of);
     }
 }

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import nabe.house.Schools;
 import nabe.recipe.Family;
 import nabe.recipe.Part;
+import org.jspecify.annotations.Nullable;
 
 /** The usual order of layers for each family, as places to be filled: which part, and how much of it against its other places. */
 final class LayerOrder {
@@ -24,8 +25,19 @@ final class LayerOrder {
     private final Schools schools;
     private final List<Place> places = new ArrayList<>();
 
-    /** @param component what lies there; {@code weight} against its other places; {@code late} whether it goes on in the oven */
-    record Place(String component, double weight, boolean late) {
+    /**
+     * @param component what lies there; {@code weight} against its other places; {@code late} whether it goes on in the oven
+     * @param words what the recipe says to do with it there besides, or null
+     */
+    record Place(
+            String component,
+            double weight,
+            boolean late,
+            @Nullable String words) {
+        Place(String component, double weight, boolean late) {
+            this(component, weight, late, null);
+        }
+
         Place(Part part, double weight) {
             this(part.id(), weight, false);
         }

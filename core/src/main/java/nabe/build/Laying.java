@@ -71,7 +71,7 @@ final class Laying {
         });
         List<LayerOrder.Place> places = procedure.layers().stream()
                 .filter(l -> !l.inside() && components.containsKey(l.of()))
-                .map(l -> new LayerOrder.Place(l.of(), Math.max(l.share(), CRUMB), l.late()))
+                .map(l -> new LayerOrder.Place(l.of(), Math.max(l.share(), CRUMB), l.late(), l.words()))
                 .toList();
         return new Result(components, places, List.copyOf(beside));
     }

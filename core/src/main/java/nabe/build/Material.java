@@ -3,6 +3,7 @@ package nabe.build;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Locale;
+import nabe.measure.WrongValueException;
 
 /**
  * What a pan is made of. The factor is how long a bake takes in it against glass = 1.
@@ -44,7 +45,7 @@ public enum Material {
         return this == GLASS || this == CERAMIC || this == UNKNOWN;
     }
 
-    /** @throws IllegalArgumentException when no material has this id */
+    /** @throws WrongValueException when no material has this id */
     @JsonCreator
     public static Material ofId(String id) {
         String plain = id.toLowerCase(Locale.ROOT).replace(' ', '-');
@@ -63,7 +64,7 @@ public enum Material {
                 "(aluminium|aluminum|steel|stainless-steel|tin|foil|thin-metal|enamel-steel|enamelled-steel)")) {
             return plain.startsWith("enamel") ? ENAMEL : METAL;
         }
-        throw new IllegalArgumentException(
+        throw new WrongValueException(
                 "The pan's material (" + id + ") must be glass, ceramic, enamel, metal, cast-iron or unknown.");
     }
 }

@@ -1,6 +1,7 @@
 package nabe.build;
 
 import nabe.build.lay.Outline;
+import nabe.measure.WrongValueException;
 
 /**
  * A baking dish, by its inside sizes in whole millimetres; or several small ones alike.
@@ -27,7 +28,7 @@ public record Pan(
     static final int MOST_PANS = 24;
     private static final int HALVINGS = 40;
 
-    /** @throws IllegalArgumentException for a pan no kitchen has */
+    /** @throws WrongValueException for a pan no kitchen has */
     public Pan {
         check("length", lengthMm, SMALLEST_SIDE, LARGEST_SIDE);
         check("width", widthMm, SMALLEST_SIDE, LARGEST_SIDE);
@@ -36,11 +37,11 @@ public record Pan(
                 || baseWidthMm > widthMm
                 || baseLengthMm < lengthMm / 2
                 || baseWidthMm < widthMm / 2) {
-            throw new IllegalArgumentException("The pan's base (" + baseLengthMm + " × " + baseWidthMm
+            throw new WrongValueException("The pan's base (" + baseLengthMm + " × " + baseWidthMm
                     + " mm) must be no larger than its rim and at least half as long and wide.");
         }
         if (count < 1 || count > MOST_PANS) {
-            throw new IllegalArgumentException("The number of pans (" + count + ") must be between 1 and 24.");
+            throw new WrongValueException("The number of pans (" + count + ") must be between 1 and 24.");
         }
     }
 
@@ -51,7 +52,7 @@ public record Pan(
 
     private static void check(String side, int mm, int low, int high) {
         if (mm < low || mm > high) {
-            throw new IllegalArgumentException("The pan's " + side + " (" + mm + " mm) must be between " + low + " and "
+            throw new WrongValueException("The pan's " + side + " (" + mm + " mm) must be between " + low + " and "
                     + high + " mm. Maybe it was meant in centimetres: 23 cm is 230 mm.");
         }
     }

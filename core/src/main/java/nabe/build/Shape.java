@@ -3,6 +3,7 @@ package nabe.build;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Locale;
+import nabe.measure.WrongValueException;
 
 /** A pan's outline from above. A square is a rectangle. */
 public enum Shape {
@@ -15,14 +16,13 @@ public enum Shape {
         return name().toLowerCase(Locale.ROOT);
     }
 
-    /** @throws IllegalArgumentException when no shape has this id */
+    /** @throws WrongValueException when no shape has this id */
     @JsonCreator
     public static Shape ofId(String id) {
         try {
             return "square".equalsIgnoreCase(id) ? RECTANGLE : valueOf(id.toUpperCase(Locale.ROOT));
         } catch (IllegalArgumentException e) {
-            throw new IllegalArgumentException(
-                    "The pan's shape (" + id + ") must be rectangle, square, round or oval.");
+            throw new WrongValueException("The pan's shape (" + id + ") must be rectangle, square, round or oval.");
         }
     }
 }

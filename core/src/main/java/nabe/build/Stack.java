@@ -44,6 +44,7 @@ final class Stack {
                     null,
                     reserved,
                     place.late(),
+                    place.words(),
                     component.lines().stream().map(l -> l.times(share)).toList()));
         }
         return standing(layers, components);

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import nabe.measure.AmountStyle;
 import nabe.measure.Spoons;
+import nabe.measure.WrongValueException;
 import nabe.needs.Needs;
 
 /**
@@ -26,7 +27,7 @@ public record House(
     private static final House USUAL =
             new House(List.of(), Schools.usual(), Set.of(), Set.of(), Spoons.US, AmountStyle.BOTH);
 
-    /** @throws IllegalArgumentException for an unknown tool, two people of one id, or a tool both lacking and kept apart */
+    /** @throws WrongValueException for an unknown tool, two people of one id, or a tool both lacking and kept apart */
     public House {
         people = List.copyOf(people);
         lacks = Set.copyOf(lacks);
@@ -34,10 +35,10 @@ public record House(
         lacks.forEach(Tool::ofId);
         keptApart.forEach(Tool::ofId);
         if (people.stream().map(Person::id).distinct().count() < people.size()) {
-            throw new IllegalArgumentException("Two people have the same id. Give each their own.");
+            throw new WrongValueException("Two people have the same id. Give each their own.");
         }
         if (keptApart.stream().anyMatch(lacks::contains)) {
-            throw new IllegalArgumentException("A tool cannot be both missing and kept apart.");
+            throw new WrongValueException("A tool cannot be both missing and kept apart.");
         }
     }
 

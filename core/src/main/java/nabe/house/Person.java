@@ -2,6 +2,7 @@ package nabe.house;
 
 import java.util.Set;
 import nabe.larder.Allergen;
+import nabe.measure.WrongValueException;
 import nabe.needs.Need;
 import nabe.needs.Needs;
 
@@ -16,10 +17,10 @@ import nabe.needs.Needs;
 public record Person(
         String id, String name, Set<Need> needs, Set<Allergen> avoid, boolean strict, boolean certifiedOats) {
 
-    /** @throws IllegalArgumentException when the person has no id or no name */
+    /** @throws WrongValueException when the person has no id or no name */
     public Person {
         if (id == null || id.isBlank() || name == null || name.isBlank() || name.length() > 80) {
-            throw new IllegalArgumentException("Each person must have a name of at most 80 letters.");
+            throw new WrongValueException("Each person must have a name of at most 80 letters.");
         }
         needs = Set.copyOf(needs);
         avoid = Set.copyOf(avoid);

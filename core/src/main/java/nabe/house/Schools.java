@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.stream.Stream;
 import nabe.larder.Ingredient;
 import nabe.larder.ListCatalogue;
+import nabe.measure.WrongValueException;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -37,7 +38,7 @@ public record Schools(Map<String, String> answers) {
         }
     }
 
-    /** @throws IllegalArgumentException for a question or an answer that is not in schools.json5 */
+    /** @throws WrongValueException for a question or an answer that is not in schools.json5 */
     public Schools {
         answers = Map.copyOf(answers);
         answers.forEach(Schools::check);
@@ -47,10 +48,10 @@ public record Schools(Map<String, String> answers) {
         Question asked = QUESTIONS.stream()
                 .filter(q -> q.id().equals(question))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("The question (" + question + ") must be one of "
+                .orElseThrow(() -> new WrongValueException("The question (" + question + ") must be one of "
                         + String.join(", ", QUESTIONS.stream().map(Question::id).toList()) + "."));
         if (asked.answers().stream().noneMatch(a -> a.id().equals(answer))) {
-            throw new IllegalArgumentException("The answer (" + answer + ") to " + question + " must be one of "
+            throw new WrongValueException("The answer (" + answer + ") to " + question + " must be one of "
                     + String.join(", ", asked.answers().stream().map(Answer::id).toList()) + ".");
         }
     }

@@ -2,6 +2,7 @@ package nabe.house;
 
 import java.util.List;
 import nabe.larder.CatalogueFile;
+import nabe.measure.WrongValueException;
 
 /**
  * Something the kitchen owns or not. From tools.csv.
@@ -15,12 +16,12 @@ public record Tool(String id, String name, boolean cleans) {
         return ALL;
     }
 
-    /** @throws IllegalArgumentException when there is no such tool */
+    /** @throws WrongValueException when there is no such tool */
     public static Tool ofId(String id) {
         return ALL.stream()
                 .filter(t -> t.id.equals(id))
                 .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("The tool (" + id + ") must be one of "
+                .orElseThrow(() -> new WrongValueException("The tool (" + id + ") must be one of "
                         + String.join(", ", ALL.stream().map(Tool::id).toList()) + "."));
     }
 

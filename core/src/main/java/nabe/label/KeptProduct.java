@@ -1,5 +1,7 @@
 package nabe.label;
 
+import nabe.measure.WrongValueException;
+
 /**
  * A packet the cook keeps, to stand in for an ingredient.
  *
@@ -21,13 +23,13 @@ public record KeptProduct(
         Double sheetGrams,
         Double packGrams) {
 
-    /** @throws IllegalArgumentException for a missing name or a figure no packet has */
+    /** @throws WrongValueException for a missing name or a figure no packet has */
     public KeptProduct {
         if (name == null || name.isBlank() || name.length() > 120) {
-            throw new IllegalArgumentException("The packet must have a name of at most 120 letters.");
+            throw new WrongValueException("The packet must have a name of at most 120 letters.");
         }
         if (standsFor == null || standsFor.isBlank()) {
-            throw new IllegalArgumentException("Say which ingredient the packet stands in for.");
+            throw new WrongValueException("Say which ingredient the packet stands in for.");
         }
         within("cooking time", minutes, 1, 180, "minutes");
         within("water it drinks", thirst, 0, 400, "grams for 100 g");
@@ -38,8 +40,8 @@ public record KeptProduct(
 
     private static void within(String what, Number value, double least, double most, String unit) {
         if (value != null && !(value.doubleValue() >= least && value.doubleValue() <= most)) {
-            throw new IllegalArgumentException("The packet's " + what + " (" + value + ") must be from " + least
-                    + " to " + most + " " + unit + ".");
+            throw new WrongValueException("The packet's " + what + " (" + value + ") must be from " + least + " to "
+                    + most + " " + unit + ".");
         }
     }
 }

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import nabe.larder.Larder;
+import nabe.measure.WrongValueException;
 import nabe.needs.Need;
 import org.jspecify.annotations.Nullable;
 
@@ -31,15 +32,15 @@ public final class LabelReader {
 
     /**
      * @param label the packet's text: ingredient list, statements, claims
-     * @throws IllegalArgumentException when there is nothing to read or far too much
+     * @throws WrongValueException when there is nothing to read or far too much
      */
     public LabelReading read(@Nullable String label) {
         if (label == null || !label.matches("(?s).*\\p{L}{2}.*")) {
-            throw new IllegalArgumentException("There is no label to read. Paste the words from the packet: its "
+            throw new WrongValueException("There is no label to read. Paste the words from the packet: its "
                     + "ingredient list and what it says below it.");
         }
         if (label.length() > LONGEST_LABEL) {
-            throw new IllegalArgumentException(
+            throw new WrongValueException(
                     "This label is longer than any packet's. Paste one packet's words at a time.");
         }
         return new Work(PlainText.of(label)).read();

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import nabe.measure.WrongValueException;
 
 /** All the ingredients Nabe knows, by id and by the names people write. Immutable; one instance serves everyone. */
 public final class Larder {
@@ -46,9 +47,9 @@ public final class Larder {
         return new Larder();
     }
 
-    /** @throws IllegalArgumentException when the larder holds no such ingredient */
+    /** @throws WrongValueException when the larder holds no such ingredient */
     public Ingredient get(String id) {
-        return find(id).orElseThrow(() -> new IllegalArgumentException(
+        return find(id).orElseThrow(() -> new WrongValueException(
                 "The ingredient (" + id + ") must be one of the larder. Maybe it was renamed."));
     }
 

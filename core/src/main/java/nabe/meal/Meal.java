@@ -3,6 +3,7 @@ package nabe.meal;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Set;
+import nabe.measure.WrongValueException;
 import nabe.needs.Needs;
 import nabe.plan.Brief;
 import org.jspecify.annotations.Nullable;
@@ -27,28 +28,28 @@ public record Meal(
     private static final int MOST_DISHES = 8;
     private static final int MOST_EATERS = 40;
 
-    /** @throws IllegalArgumentException when there is nothing to cook, nobody to eat, or a name nobody has */
+    /** @throws WrongValueException when there is nothing to cook, nobody to eat, or a name nobody has */
     public Meal {
         eaters = List.copyOf(eaters);
         dishes = List.copyOf(dishes);
         done = List.copyOf(done);
         order = order == null ? null : List.copyOf(order);
         if (dishes.stream().allMatch(Course::dropped) || dishes.size() > MOST_DISHES) {
-            throw new IllegalArgumentException(
+            throw new WrongValueException(
                     "A meal must have one to " + MOST_DISHES + " dishes; this one has " + dishes.size() + ".");
         }
         if (eaters.isEmpty() || eaters.size() > MOST_EATERS) {
-            throw new IllegalArgumentException(
+            throw new WrongValueException(
                     "A meal must have one to " + MOST_EATERS + " people; this one has " + eaters.size() + ".");
         }
         List<String> names = eaters.stream().map(Eater::name).toList();
         if (Set.copyOf(names).size() < names.size()) {
-            throw new IllegalArgumentException("Two people have the same name. Give each their own.");
+            throw new WrongValueException("Two people have the same name. Give each their own.");
         }
         for (Course dish : dishes) {
             for (String name : dish.eatenBy() == null ? List.<String>of() : dish.eatenBy()) {
                 if (!names.contains(name)) {
-                    throw new IllegalArgumentException("A dish is for " + name + ", who is not among those who eat.");
+                    throw new WrongValueException("A dish is for " + name + ", who is not among those who eat.");
                 }
             }
         }
@@ -66,10 +67,10 @@ public record Meal(
 
     /** Somebody at the table. */
     public record Eater(String name, Needs needs) {
-        /** @throws IllegalArgumentException when the name is empty or longer than 80 letters */
+        /** @throws WrongValueException when the name is empty or longer than 80 letters */
         public Eater {
             if (name == null || name.isBlank() || name.length() > 80) {
-                throw new IllegalArgumentException("Each person must have a name of at most 80 letters.");
+                throw new WrongValueException("Each person must have a name of at most 80 letters.");
             }
         }
     }
@@ -101,25 +102,25 @@ public record Meal(
      * @param sittings when there is time to work, in order; none: the eight hours before serving
      */
     public record Kitchen(int cooks, int burners, List<Oven> ovens, List<Owned> tools, List<Sitting> sittings) {
-        /** @throws IllegalArgumentException for no cook, no oven, no burner, or sittings that end before they begin */
+        /** @throws WrongValueException for no cook, no oven, no burner, or sittings that end before they begin */
         public Kitchen {
             ovens = List.copyOf(ovens);
             tools = List.copyOf(tools);
             if (cooks < 1 || cooks > 3) {
-                throw new IllegalArgumentException("The cooks (" + cooks + ") must be one to three.");
+                throw new WrongValueException("The cooks (" + cooks + ") must be one to three.");
             }
             if (burners < 0 || burners > 12) {
-                throw new IllegalArgumentException("The burners (" + burners + ") must be 0 to 12.");
+                throw new WrongValueException("The burners (" + burners + ") must be 0 to 12.");
             }
             if (ovens.isEmpty()) {
-                throw new IllegalArgumentException("There is no oven, and these dishes are baked. Add one.");
+                throw new WrongValueException("There is no oven, and these dishes are baked. Add one.");
             }
             for (Sitting sitting : sittings) {
                 if (!sitting.from().isBefore(sitting.to())) {
-                    throw new IllegalArgumentException("A time to work ends before it begins.");
+                    throw new WrongValueException("A time to work ends before it begins.");
                 }
                 if (sitting.cooks() != null && (sitting.cooks() < 1 || sitting.cooks() > cooks)) {
-                    throw new IllegalArgumentException("The cooks of a time to work (" + sitting.cooks()
+                    throw new WrongValueException("The cooks of a time to work (" + sitting.cooks()
                             + ") must be one to the kitchen's " + cooks + ".");
                 }
             }
@@ -131,10 +132,10 @@ public record Meal(
 
     /** @param shelves dishes it takes at once; {@code fan} whether air moves in it */
     public record Oven(int shelves, boolean fan) {
-        /** @throws IllegalArgumentException for no shelf or more than five */
+        /** @throws WrongValueException for no shelf or more than five */
         public Oven {
             if (shelves < 1 || shelves > 5) {
-                throw new IllegalArgumentException("The shelves of an oven (" + shelves + ") must be one to five.");
+                throw new WrongValueException("The shelves of an oven (" + shelves + ") must be one to five.");
             }
         }
     }
@@ -145,10 +146,10 @@ public record Meal(
             int count,
             @Nullable String material,
             @Nullable String keptFor) {
-        /** @throws IllegalArgumentException for a count below 0 or above 50 */
+        /** @throws WrongValueException for a count below 0 or above 50 */
         public Owned {
             if (tool == null || tool.isBlank() || count < 0 || count > 50) {
-                throw new IllegalArgumentException("Each tool must have a name, and a count of 0 to 50.");
+                throw new WrongValueException("Each tool must have a name, and a count of 0 to 50.");
             }
         }
     }
@@ -167,10 +168,10 @@ public record Meal(
 
     /** A task that was begun or finished; it still runs while {@code to} lies ahead. */
     public record Done(String task, LocalDateTime from, LocalDateTime to) {
-        /** @throws IllegalArgumentException when it ends before it begins */
+        /** @throws WrongValueException when it ends before it begins */
         public Done {
             if (to.isBefore(from)) {
-                throw new IllegalArgumentException("The task " + task + " ends before it begins.");
+                throw new WrongValueException("The task " + task + " ends before it begins.");
             }
         }
     }

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import nabe.larder.Allergen;
 import nabe.larder.Larder;
+import nabe.measure.WrongValueException;
 import nabe.plan.Planner;
 import org.jspecify.annotations.Nullable;
 
@@ -109,7 +110,7 @@ final class MealWork {
         named.addAll(meal.order() == null ? List.of() : meal.order());
         for (String id : named) {
             if (!ids.contains(id) && !Timeline.isWash(id) && !ofDropped(id)) {
-                throw new IllegalArgumentException("The task " + id
+                throw new WrongValueException("The task " + id
                         + " is none of this meal's. Plan the meal again, and take its tasks from there.");
             }
         }

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import nabe.measure.WrongValueException;
 import org.jspecify.annotations.Nullable;
 
 /** Ways to a timeline: as the kitchen is; else with tools of their own; else with the least more that lets it be cooked. */
@@ -47,9 +48,8 @@ final class Solving {
             return found.get();
         }
         if (meal.order() != null) {
-            throw new IllegalArgumentException(
-                    "The order does a task before something it needs, or in a time when nobody"
-                            + " works. Put it back after what it needs.");
+            throw new WrongValueException("The order does a task before something it needs, or in a time when nobody"
+                    + " works. Put it back after what it needs.");
         }
         if (lend(drafts)) {
             found = solved(drafts, kitchen);
@@ -61,7 +61,7 @@ final class Solving {
                 })
                 .or(() -> withMore(drafts, kitchen))
                 .orElseThrow(
-                        () -> new IllegalArgumentException(
+                        () -> new WrongValueException(
                                 "No order of this work fits this kitchen, even with more of everything. Leave a dish out, or serve later."));
     }
 

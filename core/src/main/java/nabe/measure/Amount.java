@@ -8,10 +8,10 @@ package nabe.measure;
  */
 public record Amount(double min, double max) {
 
-    /** @throws IllegalArgumentException when an end is negative, not finite, or the ends are out of order */
+    /** @throws WrongValueException when an end is negative, not finite, or the ends are out of order */
     public Amount {
         if (!(min >= 0) || !(max >= min) || Double.isInfinite(max)) {
-            throw new IllegalArgumentException(
+            throw new WrongValueException(
                     "The amount (" + min + " to " + max + ") must run from zero or more up to its larger end.");
         }
     }

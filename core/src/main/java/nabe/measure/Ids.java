@@ -10,7 +10,7 @@ public final class Ids {
 
     /**
      * @param what the list's name as a cook reads it: "need", "unit"
-     * @throws IllegalArgumentException when none of the values has this id; the message lists them all
+     * @throws WrongValueException when none of the values has this id; the message lists them all
      */
     public static <T> T find(T[] values, Function<T, String> idOf, String id, String what) {
         for (T value : values) {
@@ -18,7 +18,7 @@ public final class Ids {
                 return value;
             }
         }
-        throw new IllegalArgumentException("The " + what + " (" + id + ") must be one of "
+        throw new WrongValueException("The " + what + " (" + id + ") must be one of "
                 + Stream.of(values).map(idOf).collect(Collectors.joining(", ")) + ".");
     }
 }

@@ -12,10 +12,10 @@ public record Temperature(double celsius) {
 
     private static final double[] GAS_MARKS = {140, 150, 160, 180, 190, 200, 220, 230, 240, 260};
 
-    /** @throws IllegalArgumentException outside -40 to 350 °C, where no kitchen works */
+    /** @throws WrongValueException outside -40 to 350 °C, where no kitchen works */
     public Temperature {
         if (!(celsius >= -40 && celsius <= 350)) {
-            throw new IllegalArgumentException("The temperature (" + celsius + " °C) must be between -40 and 350 °C.");
+            throw new WrongValueException("The temperature (" + celsius + " °C) must be between -40 and 350 °C.");
         }
     }
 
@@ -34,7 +34,7 @@ public record Temperature(double celsius) {
      */
     public static Temperature gasMark(double mark) {
         if (!(mark >= 1 && mark <= GAS_MARKS.length)) {
-            throw new IllegalArgumentException("The gas mark (" + mark + ") must be 1 to 10.");
+            throw new WrongValueException("The gas mark (" + mark + ") must be 1 to 10.");
         }
         return celsius(GAS_MARKS[(int) mark - 1]);
     }

@@ -5,6 +5,7 @@ import java.util.Map;
 import nabe.bake.OvenChoice;
 import nabe.build.BuildChoice;
 import nabe.build.Pan;
+import nabe.measure.WrongValueException;
 import nabe.needs.Needs;
 import nabe.prep.PrepChoice;
 import nabe.recipe.Correction;
@@ -38,7 +39,7 @@ public record Brief(
         boolean forecast) {
     private static final int MOST_SERVINGS = 200;
 
-    /** @throws IllegalArgumentException when servings are outside 1 to 200 */
+    /** @throws WrongValueException when servings are outside 1 to 200 */
     public Brief {
         checkServings(servings);
         oven = oven == null ? OvenChoice.usual() : oven;
@@ -72,7 +73,7 @@ public record Brief(
 
     private static void checkServings(Integer servings) {
         if (servings != null && (servings < 1 || servings > MOST_SERVINGS)) {
-            throw new IllegalArgumentException("The servings (" + servings + ") must be between 1 and 200.");
+            throw new WrongValueException("The servings (" + servings + ") must be between 1 and 200.");
         }
     }
 

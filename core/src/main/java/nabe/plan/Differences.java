@@ -80,6 +80,15 @@ final class Differences {
     }
 
     private void dish(BuildPlan build) {
+        BuildPlan.Sheets laid = build.sheets();
+        if (laid != null && laid.toBuy() > 0) {
+            add(
+                    Kind.LAYERS,
+                    laid.needed() + " sheets, not " + laid.have(),
+                    "Your pan takes " + laid.perLayer() + " of " + Math.round(laid.longMm()) + " × "
+                            + Math.round(laid.shortMm()) + " mm a layer, " + laid.layers() + " layers.",
+                    null);
+        }
         if (build.rescale() != null) {
             add(Kind.PAN, "Another pan than the recipe's", build.rescale().words(), null);
         }

@@ -125,8 +125,21 @@ final class Making {
 
     Built built(Converted dish, PrepChoice choice) {
         SheetsSettled settled = dish.settled;
-        PrepPlan prep =
-                prepper.prepare(dish.recipe, settled.conversion(), settled.schools(), home.packetMinutes(), choice);
+        return built(
+                dish,
+                prepper.prepare(dish.recipe, settled.conversion(), settled.schools(), home.packetMinutes(), choice));
+    }
+
+    /** The same without the steps of its prep. */
+    Built weighed(Converted dish, PrepChoice choice) {
+        SheetsSettled settled = dish.settled;
+        return built(
+                dish,
+                prepper.weighed(dish.recipe, settled.conversion(), settled.schools(), home.packetMinutes(), choice));
+    }
+
+    private Built built(Converted dish, PrepPlan prep) {
+        SheetsSettled settled = dish.settled;
         BuildPlan build = catalogue
                 .builder()
                 .build(
@@ -158,7 +171,7 @@ final class Making {
     record Stood(Converted dish, Built built) {}
 
     Stood stood(Converted dish) {
-        return new Stood(dish, built(dish, dish.brief.prep()));
+        return new Stood(dish, weighed(dish, dish.brief.prep()));
     }
 
     /** Of the bake no more than how long. */
@@ -176,9 +189,7 @@ final class Making {
         WaterBudget found = WaterMends.offer(
                 water(built, bake.steamedOff()), built.wet(), dish.brief.prep(), new Trying(dish, bake));
         return new Plan.Budgets(
-                found,
-                SaltBudget.of(built.prep),
-                water.sauces(built.recipe.family(), WetLayer.gathered(built.wet()), dry));
+                found, SaltBudget.of(built.prep), water.sauces(built.recipe, WetLayer.gathered(built.wet()), dry));
     }
 
     private WaterBudget water(Built built, List<Double> steamedOff) {
@@ -197,7 +208,7 @@ final class Making {
 
         @Override
         public WaterBudget prepared(PrepChoice choice) {
-            Built built = built(dish, choice);
+            Built built = weighed(dish, choice);
             return built.build.layers().size() == bake.steamedOff().size()
                     ? water(built, bake.steamedOff())
                     : baked(choice);
@@ -205,7 +216,7 @@ final class Making {
 
         @Override
         public WaterBudget baked(PrepChoice choice) {
-            Built built = built(dish, choice);
+            Built built = weighed(dish, choice);
             return water(
                     built, catalogue.bakes().steamedOff(built.toBake(dish, dish.brief.oven(), choice.uncoverSooner())));
         }

@@ -113,7 +113,7 @@ public final class Planner {
      * @throws RecipeException when the brief holds no recipe that can be read
      */
     public Outline outline(Brief brief) {
-        Making.Built built = upToTheOven(brief);
+        Making.Built built = making.weighed(converted(brief), brief.prep());
         return new Outline(built.recipe(), built.build());
     }
 

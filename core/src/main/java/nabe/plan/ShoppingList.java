@@ -26,7 +26,8 @@ final class ShoppingList {
     List<ShoppingItem> of(List<ConvertedLine> lines, BuildPlan.@Nullable Sheets sheets) {
         return of(lines).stream()
                 .map(i -> sheets != null && sheets.toBuy() > 0 && i.item().equals(sheets.item())
-                        ? i.and(sheets.toBuy() + " more for this pan: " + sheets.needed() + " sheets in all")
+                        ? i.and(sheets.toBuy() + sheets.spare() + " more for this pan, " + sheets.spare()
+                                + " of them spare: " + (sheets.needed() + sheets.spare()) + " sheets in all")
                         : i)
                 .toList();
     }

@@ -2,6 +2,7 @@ package nabe.prep;
 
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import nabe.measure.WrongValueException;
 
 /** What the cook does besides, to bring the dish's water in. As a key and a size in {@code brief.prep.mends}. */
 public sealed interface Mend {
@@ -66,11 +67,11 @@ public sealed interface Mend {
     /** @return how much of it: grams or minutes */
     double size();
 
-    /** @throws IllegalArgumentException where no plan offers such a mend */
+    /** @throws WrongValueException where no plan offers such a mend */
     static Mend of(String key, double size) {
         Matcher m = KEY.matcher(key);
         if (!m.matches() || !(size >= 0 && size <= MOST)) {
-            throw new IllegalArgumentException("The mend (" + key + " = " + size + ") must be one the plan offered.");
+            throw new WrongValueException("The mend (" + key + " = " + size + ") must be one the plan offered.");
         }
         if (m.group(1) != null) {
             return new Stock(m.group(2), size);

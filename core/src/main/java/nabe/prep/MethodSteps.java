@@ -32,6 +32,8 @@ final class MethodSteps {
     private static final double USUAL_ROAST = 200;
 
     private static final double A_LOOK = 0.06;
+    /** g; less is seasoning. */
+    private static final double MUCH = 30;
 
     private final PlannedProcedure procedure;
     private final Cooking cooking;
@@ -92,11 +94,11 @@ final class MethodSteps {
     private void sentence(Pot pot, List<Work> works, boolean last) {
         String text = text(works, Work::words);
         List<Constituent> put = works.stream().flatMap(w -> w.uses().stream()).toList();
-        boolean opens = put.isEmpty() && !lastOf.containsKey(pot.id());
+        boolean opens = !lastOf.containsKey(pot.id());
         List<Constituent> all = Stream.concat(put.stream(), last ? joining(pot) : Stream.empty())
                 .toList();
         List<Used> uses = Stream.concat(
-                        opens ? held(pot).stream() : Stream.empty(),
+                        opens ? held(pot, !put.isEmpty()).stream() : Stream.empty(),
                         all.stream().map(this::used))
                 .toList();
         PrepStep twin = twin(text);
@@ -171,13 +173,18 @@ final class MethodSteps {
         lastOf.put(pot.id(), twin.id());
     }
 
-    /** What lies in a pot that no step of it puts in. */
-    private List<Used> held(Pot pot) {
+    /**
+     * What lies in a pot that no step of it puts in.
+     *
+     * @param main only what there is much of: the rest goes in along the way
+     */
+    private List<Used> held(Pot pot, boolean main) {
         List<Constituent> put =
                 pot.steps().stream().flatMap(s -> s.uses().stream()).toList();
         return pot.of().stream()
                 .filter(c -> c.line() != null || c.component() == null)
                 .filter(c -> put.stream().noneMatch(u -> u.line() == c.line()))
+                .filter(c -> !main || c.component() == null && c.grams() != null && c.grams() >= MUCH)
                 .map(this::used)
                 .toList();
     }
@@ -219,7 +226,7 @@ final class MethodSteps {
             sign = work.until() != null ? work.until() : sign != null ? sign : stage.sign();
             ladder = ladder.isEmpty() ? ladder(work, stage) : ladder;
         }
-        boolean last = works.getLast() == pot.steps().getLast();
+        boolean last = works.contains(lastWorked(pot));
         Rung taken = ladder.stream().filter(Rung::taken).findFirst().orElse(null);
         return new PrepStep(
                 pot.id() + "-" + works.getFirst().id(),
@@ -242,6 +249,14 @@ final class MethodSteps {
                 ladder,
                 moments.of(pot, works, active + passive),
                 doing(works));
+    }
+
+    /** What is only done at table is not what makes it. */
+    private @Nullable Work lastWorked(Pot pot) {
+        return pot.steps().reversed().stream()
+                .filter(w -> moments.of(pot, List.of(w), 0) != When.TO_SERVE)
+                .findFirst()
+                .orElse(null);
     }
 
     /** Its verbs, and the oven that what is roasted or baked before the dish takes. */

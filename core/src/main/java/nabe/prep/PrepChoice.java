@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import nabe.measure.WrongValueException;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -19,10 +20,10 @@ public record PrepChoice(@Nullable Integer minutesLeft, Map<String, Double> mend
 
     public static final int PRESS_MINUTES = 20;
 
-    /** @throws IllegalArgumentException for a time before now or a mend of an absurd size */
+    /** @throws WrongValueException for a time before now or a mend of an absurd size */
     public PrepChoice {
         if (minutesLeft != null && (minutesLeft < 0 || minutesLeft > 7 * 24 * 60)) {
-            throw new IllegalArgumentException("The minutes left (" + minutesLeft + ") must be between 0 and a week.");
+            throw new WrongValueException("The minutes left (" + minutesLeft + ") must be between 0 and a week.");
         }
         mends = mends == null ? Map.of() : Map.copyOf(mends);
         mends.forEach(Mend::of);

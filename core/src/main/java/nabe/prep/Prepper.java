@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -14,6 +15,7 @@ import java.util.stream.Stream;
 import nabe.house.Schools;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
+import nabe.larder.Words;
 import nabe.recipe.Line;
 import nabe.recipe.Procedure.Kind;
 import nabe.recipe.Recipe;
@@ -68,6 +70,16 @@ public final class Prepper {
         return new Work(recipe, conversion, schools, packetMinutes, choice).plan();
     }
 
+    /** @return the same without its steps, where only weights are asked for */
+    public PrepPlan weighed(
+            Recipe recipe,
+            Conversion conversion,
+            Schools schools,
+            Map<String, Integer> packetMinutes,
+            PrepChoice choice) {
+        return new Work(recipe, conversion, schools, packetMinutes, choice).weighed();
+    }
+
     /** One dish being prepared. */
     private final class Work {
         private final Recipe recipe;
@@ -118,6 +130,17 @@ public final class Prepper {
         }
 
         PrepPlan plan() {
+            PrepPlan weighed = weighed();
+            return new PrepPlan(
+                    steps(weighed.ready()
+                            .subList(conversion.lines().size(), weighed.ready().size())),
+                    weighed.ready(),
+                    weighed.cookedOffGrams(),
+                    weighed.takenUpGrams());
+        }
+
+        /** Lines in their order, what is poured over after them. */
+        PrepPlan weighed() {
             Map<ConvertedLine, Double> cooked = cooking.ready();
             Map<ConvertedLine, Double> natural = new IdentityHashMap<>();
             conversion.lines().forEach(l -> natural.put(l, cooked.getOrDefault(l, alone(l))));
@@ -136,7 +159,7 @@ public final class Prepper {
             List<ReadyLine> poured = poured();
             ready.addAll(poured);
             taken += poured.stream().mapToDouble(ReadyLine::readyGrams).sum();
-            return new PrepPlan(steps(poured), List.copyOf(ready), off, taken);
+            return new PrepPlan(List.of(), List.copyOf(ready), off, taken);
         }
 
         /** What Nabe's own work leaves of the lines that need it. */
@@ -286,6 +309,7 @@ public final class Prepper {
                                 .collect(Collectors.toSet()));
                 all.add(late);
             }
+            DishReady.of(procedure).ifPresent(all::add);
             return StartTimes.count(all, needs);
         }
 
@@ -305,12 +329,25 @@ public final class Prepper {
                     .forEach(p -> p.steps().stream()
                             .filter(s -> book.work(s.action()) != null
                                     && book.work(s.action()).name().equals("cut"))
-                            .forEach(s -> (s.uses().isEmpty() ? p.of() : s.uses())
-                                    .stream()
-                                            .filter(c -> c.line() != null)
-                                            .forEach(c -> cut.add(c.line().source()))));
+                            .forEach(s -> worked(p, s).stream()
+                                    .filter(c -> c.line() != null)
+                                    .forEach(c -> cut.add(c.line().source()))));
             return cut;
         }
+    }
+
+    /** What a step works on: what it puts in, else what of its pot it names, else the one thing there. */
+    private static List<PlannedProcedure.Constituent> worked(PlannedProcedure.Pot pot, PlannedProcedure.Work step) {
+        if (!step.uses().isEmpty() || pot.of().size() < 2) {
+            return step.uses().isEmpty() ? pot.of() : step.uses();
+        }
+        String words = step.words().toLowerCase(Locale.ROOT);
+        return pot.of().stream()
+                .filter(c -> c.item() != null
+                        && Words.of(c.item()).stream()
+                                .map(Words.Word::key)
+                                .anyMatch(k -> k.length() > 2 && words.contains(k)))
+                .toList();
     }
 
     private static Set<String> both(Set<String> one, Set<String> other) {

@@ -22,19 +22,26 @@ final class SentenceRuns {
         for (Work work : pot.steps()) {
             boolean remark = isRemark(work);
             boolean same = !runs.isEmpty() && runs.getLast().getLast().sentence() == work.sentence();
-            boolean follows =
-                    remark && !runs.isEmpty() && runs.getLast().getLast().sentence() == work.sentence() - 1;
+            boolean follows = remark
+                    && !leads(pot, work)
+                    && !runs.isEmpty()
+                    && runs.getLast().getLast().sentence() == work.sentence() - 1;
             boolean brief = !runs.isEmpty()
                     && runs.getLast().getLast().sentence() == work.sentence() - 1
                     && (isBrief(runs.getLast()) || isBrief(pot, work));
             boolean drains = !runs.isEmpty() && isDrained(runs.getLast(), work);
             if (same || follows || drains || brief) {
                 runs.getLast().add(work);
-            } else if (!remark) {
+            } else if (!remark || leads(pot, work)) {
                 runs.add(new ArrayList<>(List.of(work)));
             }
         }
         return runs;
+    }
+
+    /** "Lid half on, and simmer": a remark that begins a sentence with work in it. */
+    private static boolean leads(Pot pot, Work remark) {
+        return pot.steps().stream().anyMatch(w -> w.sentence() == remark.sentence() && !isRemark(w));
     }
 
     /** "Wine next." and the like are no step of their own. */

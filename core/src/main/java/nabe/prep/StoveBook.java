@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 /** What each work at the stove takes of time and leaves of weight, how soaks go, how long pots keep. From works.csv, leaves.csv, soaks.csv, keeps.csv. */
 public final class StoveBook {
     private final Map<String, Work> byVerb = new HashMap<>();
-    private final List<Leaves> leaves = new ArrayList<>();
+    private final Map<String, Map<String, Left>> leaves = new HashMap<>();
     private final List<Soak> soaks = new ArrayList<>();
     private final Map<Kind, String> keeps = new EnumMap<>(Kind.class);
 
@@ -43,8 +43,6 @@ public final class StoveBook {
             return fits(foods, ingredient);
         }
     }
-
-    private record Leaves(List<String> foods, Set<String> works, Left left) {}
 
     /** @throws nabe.larder.CatalogueException for a food, work or kind that is none, or a range upside down */
     public StoveBook(Larder larder) {
@@ -84,8 +82,11 @@ public final class StoveBook {
             if (!works.containsAll(named) || !(low > 0 && low <= high)) {
                 throw file.bad(row, "It must name works of works.csv, with low above 0 and not above high.");
             }
-            leaves.add(
-                    new Leaves(foods, Set.copyOf(named), new Left((low + high) / 200, orNull(file.text(row, "sign")))));
+            Left left = new Left((low + high) / 200, orNull(file.text(row, "sign")));
+            larder.all().stream()
+                    .filter(i -> fits(foods, i))
+                    .forEach(i -> named.forEach(
+                            w -> leaves.computeIfAbsent(w, k -> new HashMap<>()).putIfAbsent(i.id(), left)));
         }
     }
 
@@ -142,11 +143,7 @@ public final class StoveBook {
     /** @return what this work leaves of a food, or null where it leaves the weight as it is */
     @Nullable
     Left left(Work work, Ingredient ingredient) {
-        return leaves.stream()
-                .filter(l -> l.works.contains(work.name) && fits(l.foods, ingredient))
-                .map(Leaves::left)
-                .findFirst()
-                .orElse(null);
+        return leaves.getOrDefault(work.name, Map.of()).get(ingredient.id());
     }
 
     /** @return the ways to soak this food, longest first; none where it is not soaked */

@@ -32,7 +32,7 @@ final class Assembly {
         dish.settle();
         List<Procedure.Placement> placed = dish.all.stream()
                 .filter(p -> !p.pot.isEmpty() && p.share != null && p.share > 0.004)
-                .map(p -> new Procedure.Placement(p.pot.id(), round(p.share), p.film, p.inside, p.late))
+                .map(p -> new Procedure.Placement(p.pot.id(), round(p.share), p.film, p.inside, p.late, p.words()))
                 .toList();
         List<Procedure.Beside> beside = beside();
         return new Procedure(
@@ -45,6 +45,7 @@ final class Assembly {
                 oven.phases(),
                 oven.rest(),
                 cook.goesIn(),
+                List.copyOf(kitchen.readying),
                 cook.onlyIf(),
                 List.copyOf(kitchen.doubts));
     }

@@ -28,6 +28,7 @@ final class Cook {
     private final Stove stove;
     private final Topics topics;
     private final Readying readying;
+    private final Asides asides;
     private final Laying laying;
     private final Repeats repeating;
     private final Wrapping wrapping;
@@ -51,6 +52,7 @@ final class Cook {
         this.stove = scene.stove;
         this.topics = new Topics(scene, clauses);
         this.readying = new Readying(scene);
+        this.asides = new Asides(kitchen, dish);
         this.laying = new Laying(scene);
         this.repeating = new Repeats(scene, laying);
         this.wrapping = new Wrapping(scene, laying);
@@ -88,7 +90,7 @@ final class Cook {
             if (clause.conditional() || clause.sentence() == optional) {
                 onlyIf.add(new OnlyIf(clause.sentence(), clause.words()));
             } else {
-                take(clause, i);
+                takeWithAside(clause, i);
             }
             said.add(new Said(clause, scene.stage.name(), meant, kitchen.current == null ? "-" : kitchen.current.id()));
             meant = List.of();
@@ -216,6 +218,17 @@ final class Cook {
                 && !isOfTheMixture(clause, noun, mixed)
                 && naming.isOnly(noun.slot(), noun.lines().getFirst())) {
             kitchen.accounts.foresee(at, noun.lines().getFirst(), noun.portion());
+        }
+    }
+
+    private void takeWithAside(Clause clause, int i) {
+        int steps = kitchen.stepsSoFar();
+        int laid = dish.all.size();
+        Scene.Stage stage = scene.stage;
+        take(clause, i);
+        if (kitchen.stepsSoFar() == steps && dish.all.size() == laid && stage == scene.stage) {
+            boolean more = i + 1 < clauses.size() && clauses.get(i + 1).sentence() == clause.sentence();
+            asides.note(clause, stage, more);
         }
     }
 

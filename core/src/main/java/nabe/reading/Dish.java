@@ -5,6 +5,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import nabe.measure.Unit;
 import nabe.reading.Portion.Kind;
 import org.jspecify.annotations.Nullable;
@@ -15,6 +17,8 @@ final class Dish {
     private static final double GRAMS_PER_ML = 1.0;
 
     private static final double MUCH = 1e-6;
+    private static final Pattern TAIL =
+            Pattern.compile("(?:[,;:]|\\b(?:and|then|but)|\\s)+$", Pattern.CASE_INSENSITIVE);
 
     /** One placement; {@code share} of its component, null until worked out. */
     static final class Placed {
@@ -23,6 +27,8 @@ final class Dish {
         final boolean film;
         final boolean inside;
         final boolean late;
+        /** What the text says to do with it there besides. */
+        final List<String> words = new ArrayList<>();
         /** The share of its line it took, where it is laid as it is. */
         @Nullable
         Double taken;
@@ -41,6 +47,13 @@ final class Dish {
             this.film = film;
             this.inside = inside;
             this.late = late;
+        }
+
+        @Nullable
+        String words() {
+            String all =
+                    words.stream().map(w -> TAIL.matcher(w).replaceFirst("")).collect(Collectors.joining(", "));
+            return all.isEmpty() ? null : all;
         }
     }
 

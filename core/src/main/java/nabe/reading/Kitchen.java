@@ -8,9 +8,11 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import nabe.reading.grammar.Clause;
 import nabe.recipe.Line;
 import nabe.recipe.Procedure.Doubt;
 import nabe.recipe.Procedure.DoubtCode;
+import nabe.recipe.Procedure.Step;
 import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
@@ -54,6 +56,18 @@ final class Kitchen {
     int clause;
 
     final Map<Integer, Integer> namedLast = new HashMap<>();
+    /** What readies the dish itself, in order. */
+    final List<Step> readying = new ArrayList<>();
+    /** Said before the work it belongs to, in the same sentence, or null. */
+    @Nullable
+    Clause pending;
+
+    /** What ends the work in a pot: more of that sentence goes with it. */
+    @Nullable
+    Tail tail;
+
+    record Tail(Pot pot, int sentence) {}
+
     private int steps;
     private int opened;
 
@@ -166,6 +180,15 @@ final class Kitchen {
     /** @param what the thing's name; {@code number} a share in per cent or a count */
     void doubt(DoubtCode code, int sentence, String words, String what, long number) {
         doubts.add(new Doubt(sentence, words, code, MESSAGES.say("doubt." + code.id(), what, number)));
+    }
+
+    boolean isTail(Clause clause, Pot pot) {
+        return tail != null && tail.pot == pot && tail.sentence == clause.sentence();
+    }
+
+    /** @return how many steps there are */
+    int stepsSoFar() {
+        return steps;
     }
 
     String nextStep() {

@@ -5,6 +5,7 @@ import java.util.Set;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Verb.Effect;
+import nabe.recipe.Procedure;
 
 /** What readies oven and dish: heat, and fat that only greases. */
 final class Readying {
@@ -63,9 +64,21 @@ final class Readying {
             return false;
         }
         nouns.stream().filter(n -> n.is(Kind.LINES)).forEach(n -> kitchen.pan.addAll(n.lines()));
+        if (nouns.stream().noneMatch(n -> n.is(Kind.PRONOUN))) {
+            kitchen.readying.add(new Steps(kitchen).of(clause, uses(nouns), null));
+        }
         scene.dishMeant = true;
         scene.greased = kitchen.clause;
         return true;
+    }
+
+    private static List<Procedure.Of> uses(List<Named> nouns) {
+        return nouns.stream()
+                .filter(n -> n.is(Kind.LINES))
+                .flatMap(n -> n.lines().stream())
+                .distinct()
+                .map(l -> new Procedure.Of(l, null, 1))
+                .toList();
     }
 
     private boolean isCoating(int line) {

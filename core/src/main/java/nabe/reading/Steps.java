@@ -23,6 +23,14 @@ final class Steps {
     private static final Pattern HEAT = Pattern.compile(
             "\\b(high|medium[- ]high|medium[- ]low|medium|low|gentle|fierce|moderate)\\b(?: heat)?",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern LINKED =
+            Pattern.compile("(?:[,;:.–(-]|\\b(?:and|then|but|or))$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern UP = Pattern.compile(
+            "\\b(?:turn|crank|whack) (?:up )?(?:it|the heat)(?: right| well)?(?: up)?\\b(?<=up)|\\bturn up the heat|\\bheat (?:right |well )?up\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final Pattern DOWN = Pattern.compile(
+            "\\bheat (?:right |well )?down\\b|\\bturn (?:it )?(?:right )?down\\b|\\b(?:lower|reduce|lowest) (?:the )?heat",
+            Pattern.CASE_INSENSITIVE);
     /** Verbs that do nothing to food by themselves. */
     private static final Set<String> TALK = Set.of("go", "do", "find");
 
@@ -36,6 +44,10 @@ final class Steps {
     /** Adds the clause to what is done to a pot: one step for every time it says. */
     void add(Clause clause, Pot pot, List<Of> uses) {
         if (isTalk(clause, uses)) {
+            return;
+        }
+        if (uses.isEmpty() && clause.durations().isEmpty() && kitchen.isTail(clause, pot)) {
+            pot.steps.add(pot.steps.removeLast().saying(clause.words()));
             return;
         }
         if (clause.durations().size() <= 1) {
@@ -66,20 +78,34 @@ final class Steps {
     }
 
     Step of(Clause clause, List<Of> uses, @Nullable Minutes minutes) {
-        Matcher until = UNTIL.matcher(clause.words());
-        Matcher heat = HEAT.matcher(clause.words());
+        String words = withPending(clause);
+        Matcher until = UNTIL.matcher(words);
+        Matcher heat = HEAT.matcher(words);
         return new Step(
                 kitchen.nextStep(),
                 clause.verb() == null ? "add" : clause.verb().base(),
-                clause.words(),
+                words,
                 clause.sentence(),
                 List.copyOf(uses),
                 tool(clause),
-                heat.find() ? heat.group(1).toLowerCase(Locale.ROOT) : null,
+                heat.find() ? heat.group(1).toLowerCase(Locale.ROOT) : turned(words),
                 clause.cover() == null ? null : Boolean.valueOf(clause.cover() == Cover.ON),
                 clause.heat() == null ? null : Double.valueOf(clause.heat().celsius()),
                 minutes,
                 until.find() ? until.group(1).strip() : null);
+    }
+
+    /** What was said before it in its sentence goes with the first step after it. */
+    private String withPending(Clause clause) {
+        Clause before = kitchen.pending;
+        kitchen.pending = null;
+        return before == null || before.sentence() != clause.sentence()
+                ? clause.words()
+                : before.words() + (LINKED.matcher(before.words()).find() ? " " : ", ") + clause.words();
+    }
+
+    private static @Nullable String turned(String words) {
+        return UP.matcher(words).find() ? "high" : DOWN.matcher(words).find() ? "low" : null;
     }
 
     private @Nullable String tool(Clause clause) {

@@ -1,6 +1,7 @@
 package nabe.recipe;
 
 import java.util.Objects;
+import nabe.measure.WrongValueException;
 
 /**
  * What a cook says otherwise about a procedure. It names things by their words, never by a number of this reading, so it
@@ -18,20 +19,20 @@ public sealed interface Correction {
 
     /** A component is called something else. */
     record Rename(String component, String name) implements Correction {
-        /** @throws IllegalArgumentException when the name is blank or longer than 60 characters */
+        /** @throws WrongValueException when the name is blank or longer than 60 characters */
         public Rename {
             if (name.isBlank() || name.length() > 60) {
-                throw new IllegalArgumentException("Give the pot a name of 1 to 60 letters.");
+                throw new WrongValueException("Give the pot a name of 1 to 60 letters.");
             }
         }
     }
 
     /** How much of a component lies in one of its layers; {@code layer} counts from the bottom, 0 the first of that component. */
     record Share(String component, int layer, double share) implements Correction {
-        /** @throws IllegalArgumentException when the share is not between 0 and 1 */
+        /** @throws WrongValueException when the share is not between 0 and 1 */
         public Share {
             if (!(share >= 0 && share <= 1)) {
-                throw new IllegalArgumentException("A share is between nothing and all of it.");
+                throw new WrongValueException("A share is between nothing and all of it.");
             }
         }
     }
@@ -41,10 +42,10 @@ public sealed interface Correction {
 
     /** In how many layers a component lies, evenly. */
     record Count(String component, int layers) implements Correction {
-        /** @throws IllegalArgumentException when there are not 1 to 12 */
+        /** @throws WrongValueException when there are not 1 to 12 */
         public Count {
             if (layers < 1 || layers > 12) {
-                throw new IllegalArgumentException("A pot lies in 1 to 12 layers.");
+                throw new WrongValueException("A pot lies in 1 to 12 layers.");
             }
         }
     }

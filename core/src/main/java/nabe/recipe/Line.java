@@ -43,6 +43,7 @@ public record Line(
         boolean remembered,
         List<Share> shares) {
 
+    private static final Pattern BULLET = Pattern.compile("^(?:(?:[-*•·▪▢☐□◦‣–—+]+|\\[[ xX]?\\])\\s+)+");
     private static final Pattern GLAZE =
             Pattern.compile("\\b(?:glaz|egg ?wash|to brush|for brushing)", Pattern.CASE_INSENSITIVE);
 
@@ -131,7 +132,7 @@ public record Line(
 
     /** @return the text without its bullet */
     public String bareText() {
-        return text.replaceFirst("^(?:(?:[-*•·▪▢☐□◦‣–—+]+|\\[[ xX]?\\])\\s+)+", "");
+        return BULLET.matcher(text).replaceFirst("");
     }
 
     /** @return the grams arithmetic goes on with; 0 when unknown */

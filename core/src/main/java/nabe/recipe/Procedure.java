@@ -26,17 +26,18 @@ public record Procedure(
         List<OvenPhase> oven,
         @Nullable Minutes rest,
         @Nullable GoesIn goesIn,
+        List<Step> readying,
         List<OnlyIf> onlyIf,
         List<Doubt> doubts) {
 
     /** @return the same with other components, layers and phases */
     public Procedure with(List<Vessel> others, List<Placement> laid, List<OvenPhase> phases) {
-        return new Procedure(others, laid, beside, phases, rest, goesIn, onlyIf, doubts);
+        return new Procedure(others, laid, beside, phases, rest, goesIn, readying, onlyIf, doubts);
     }
 
     /** @return the same with other doubts */
     public Procedure doubting(List<Doubt> others) {
-        return new Procedure(components, layers, beside, oven, rest, goesIn, onlyIf, others);
+        return new Procedure(components, layers, beside, oven, rest, goesIn, readying, onlyIf, others);
     }
 
     /** Part of a line or of another component: exactly one of {@code line} (its index) and {@code component} (its id). */
@@ -82,14 +83,43 @@ public record Procedure(
             @Nullable Boolean covered,
             @Nullable Double celsius,
             @Nullable Minutes minutes,
-            @Nullable String until) {}
+            @Nullable String until) {
 
-    /** @param film a smear under everything; {@code inside} fills a roll or shell; {@code late} goes on during the bake */
-    public record Placement(String of, double share, boolean film, boolean inside, boolean late) {
+        /** @return the same with more words of its sentence */
+        public Step saying(String more) {
+            return says(words + " " + more);
+        }
+
+        /** @return the same with another sentence after it */
+        public Step ending(String more) {
+            return says(words + ". " + more.substring(0, 1).toUpperCase(Locale.ROOT) + more.substring(1));
+        }
+
+        private Step says(String other) {
+            return new Step(id, action, other, sentence, uses, tool, heat, covered, celsius, minutes, until);
+        }
+    }
+
+    /**
+     * @param film a smear under everything; {@code inside} fills a roll or shell; {@code late} goes on during the bake
+     * @param words what the text says to do with it there besides ("press it down"), or null
+     */
+    public record Placement(
+            String of,
+            double share,
+            boolean film,
+            boolean inside,
+            boolean late,
+            @Nullable String words) {
+
+        /** @return the same with other words, none where they are empty */
+        public Placement saying(String other) {
+            return new Placement(of, share, film, inside, late, other.isBlank() ? null : other);
+        }
 
         /** @return the same layer with another share */
         public Placement of(double other) {
-            return new Placement(of, other, film, inside, late);
+            return new Placement(of, other, film, inside, late, words);
         }
     }
 

@@ -15,6 +15,7 @@ import nabe.plan.Planner;
 import nabe.testing.Recipes;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class BakePlannerTest {
@@ -170,6 +171,23 @@ class BakePlannerTest {
         assertThat(plan(strata.replace("90 minutes", "45 minutes"), oven, null, false)
                         .notes())
                 .noneMatch(n -> n.contains("weeps"));
+    }
+
+    /** Where the recipe gives no time, a custard is planned to be set and not to weep. */
+    @ParameterizedTest
+    @EnumSource(
+            value = Start.class,
+            names = {"ROOM", "FRIDGE"})
+    void aCustardThatNabeTimesEndsBetweenSetAndWeeping(Start start) {
+        String untimed = "Bread bake\n\n600 g bread, cubed\n12 eggs\n1.2 litres milk\n100 g cheddar\n\n"
+                + "Put the bread in a 30 x 20 cm dish. Whisk the eggs and milk and pour over, scatter with the cheddar. Bake at 180C until set.";
+        for (double celsius : List.of(160.0, 180.0, 200.0)) {
+            BakePlan bake = plan(untimed, new OvenChoice(celsius, false, start), null, false);
+            assertThat(bake.carryOver().coldestOut())
+                    .as("%s at %s", start, celsius)
+                    .isBetween(76L, 85L);
+            assertThat(bake.notes()).noneMatch(n -> n.contains("weeps"));
+        }
     }
 
     /** What must hold of every plan, whatever the recipe, its swaps and how it goes in. */

@@ -288,10 +288,14 @@ class BuilderTest {
         Plan wide = served(null, Pan.rectangle(380, 260, 65, Material.ENAMEL));
         BuildPlan.Sheets sheets = wide.build().sheets();
         assertThat(sheets.toBuy()).isPositive();
+        assertThat(wide.differences())
+                .anySatisfy(d -> assertThat(d.what()).isEqualTo(sheets.needed() + " sheets, not " + sheets.have()));
         assertThat(wide.ingredients())
                 .filteredOn(i -> i.item().contains("sheets"))
                 .singleElement()
-                .satisfies(i ->
-                        assertThat(i.display()).contains(sheets.toBuy() + " more", sheets.needed() + " sheets in all"));
+                .satisfies(i -> assertThat(i.display())
+                        .contains(
+                                sheets.toBuy() + sheets.spare() + " more",
+                                sheets.needed() + sheets.spare() + " sheets in all"));
     }
 }

@@ -1,0 +1,63 @@
+package nabe.prep;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import nabe.prep.PrepStep.Used;
+import nabe.prep.PrepStep.When;
+import nabe.recipe.Part;
+import nabe.swap.PlannedProcedure;
+import nabe.swap.PlannedProcedure.Work;
+
+/** The dish itself, greased and lined as the recipe says. */
+final class DishReady {
+    private static final int MINUTES = 2;
+
+    private DishReady() {}
+
+    static Optional<PrepStep> of(PlannedProcedure procedure) {
+        List<Work> works = procedure.readying();
+        return works.isEmpty() ? Optional.empty() : Optional.of(step(works));
+    }
+
+    private static PrepStep step(List<Work> works) {
+        Map<Integer, List<String>> sentences = new LinkedHashMap<>();
+        List<Used> uses = new ArrayList<>();
+        for (Work work : works) {
+            sentences.computeIfAbsent(work.sentence(), s -> new ArrayList<>()).add(work.words());
+            work.uses().forEach(c -> uses.add(new Used(c.item(), c.grams(), null, null)));
+        }
+        double grams = uses.stream()
+                .mapToDouble(u -> u.grams() == null ? 0 : u.grams())
+                .sum();
+        return new PrepStep(
+                "dish",
+                null,
+                "The dish",
+                Part.PAN_RELEASE,
+                sentences.values().stream().map(MethodWords::sentence).collect(Collectors.joining(" ")),
+                List.copyOf(uses),
+                null,
+                MINUTES,
+                0,
+                grams,
+                grams,
+                null,
+                null,
+                null,
+                0,
+                false,
+                works.stream()
+                        .map(Work::told)
+                        .filter(w -> w != null)
+                        .findFirst()
+                        .orElse(null),
+                List.of(),
+                When.BEFORE,
+                PrepStep.Doing.of(Set.of("grease")));
+    }
+}

@@ -1,0 +1,103 @@
+package nabe.reading;
+
+import java.util.Comparator;
+import java.util.List;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import java.util.regex.Pattern;
+import nabe.reading.grammar.Clause;
+import nabe.reading.grammar.Verb.Effect;
+import nabe.recipe.Procedure.Step;
+import org.jspecify.annotations.Nullable;
+
+/** What the cook says along the way and that is no work of its own: "turn the heat right up", "lift it out", "don't rinse", "press it down". It stays with the work it belongs to. */
+final class Asides {
+    private static final Pattern FORBIDS = Pattern.compile("^(?:don['’]?t|do not|never)\\b", Pattern.CASE_INSENSITIVE);
+    /** Goes where the meat goes, so it is a step by itself. */
+    private static final Pattern FAT = Pattern.compile("\\b(?:fat|grease|drippings?)\\b", Pattern.CASE_INSENSITIVE);
+    /** Verbs of talk: "go and find the sausages". */
+    private static final Set<String> TALK = Set.of("go", "do", "find", "get", "have", "want", "like", "make", "eat");
+
+    private final Kitchen kitchen;
+    private final Dish dish;
+    private final Steps steps;
+
+    Asides(Kitchen kitchen, Dish dish) {
+        this.kitchen = kitchen;
+        this.dish = dish;
+        this.steps = new Steps(kitchen);
+    }
+
+    /** @param more whether the sentence goes on */
+    void note(Clause clause, Scene.Stage stage, boolean more) {
+        boolean lays = stage == Scene.Stage.BUILDING && clause.does(Effect.PLACE);
+        if (isElsewhere(clause) || !lays && !tells(clause)) {
+            return;
+        }
+        if (stage == Scene.Stage.COOKING || dish.all.isEmpty()) {
+            atStove(clause, more);
+        } else if (stage == Scene.Stage.BUILDING && clause.cover() == null) {
+            dish.all.getLast().words.add(clause.words());
+        }
+    }
+
+    private static boolean tells(Clause clause) {
+        boolean along = clause.does(
+                        Effect.PASS,
+                        Effect.AWAY,
+                        Effect.KEEP,
+                        Effect.DRAW,
+                        Effect.COVER,
+                        Effect.UNCOVER,
+                        Effect.PREP,
+                        Effect.GREASE)
+                || clause.does(Effect.MIX) && clause.says("rub");
+        boolean verb = along && !TALK.contains(clause.verb().base());
+        return verb || FORBIDS.matcher(clause.words()).find();
+    }
+
+    private static boolean isElsewhere(Clause clause) {
+        return clause.heat() != null
+                || clause.says("oven", "gas", "fridge", "freezer", "refrigerator")
+                || clause.words().endsWith(":");
+    }
+
+    private void atStove(Clause clause, boolean more) {
+        Pot worked = workedLast();
+        boolean same = worked != null && worked.steps.getLast().sentence() == clause.sentence();
+        boolean ends = clause.does(Effect.AWAY, Effect.DRAW);
+        if (worked == null) {
+            kitchen.pending = more ? clause : null;
+        } else if (FAT.matcher(clause.words()).find()) {
+            steps.add(clause, worked, List.of());
+        } else if (same || kitchen.isTail(clause, worked)) {
+            everyLike(worked, step -> step.saying(clause.words()));
+        } else if (ends || !more) {
+            everyLike(worked, step -> step.ending(clause.words()));
+            kitchen.tail = new Kitchen.Tail(worked, clause.sentence());
+        } else {
+            kitchen.pending = clause;
+        }
+    }
+
+    /** "Peel both kinds of potato": what is said of several pots at once goes on for each. */
+    private void everyLike(Pot worked, UnaryOperator<Step> more) {
+        Step last = worked.steps.getLast();
+        kitchen.pots.stream()
+                .filter(p -> !p.steps.isEmpty()
+                        && p.steps.getLast().sentence() == last.sentence()
+                        && p.steps.getLast().words().equals(last.words()))
+                .forEach(p -> p.steps.add(more.apply(p.steps.removeLast())));
+    }
+
+    private @Nullable Pot workedLast() {
+        return kitchen.pots.stream()
+                .filter(p -> !p.steps.isEmpty())
+                .max(Comparator.comparingInt(p -> number(p.steps.getLast())))
+                .orElse(null);
+    }
+
+    private static int number(Step step) {
+        return Integer.parseInt(step.id().substring(1));
+    }
+}

@@ -1,0 +1,86 @@
+package nabe.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import nabe.bake.OvenChoice;
+import nabe.build.Layer;
+import nabe.larder.Larder;
+import nabe.needs.Need;
+import nabe.needs.Needs;
+import nabe.prep.PrepStep;
+import org.junit.jupiter.api.Test;
+
+class AsidesTest {
+    private static final String GRATIN = """
+            Potato and ham gratin
+            Serves 6
+
+            1.2 kg waxy potatoes
+            200 g ham, in strips
+            2 onions
+            400 ml double cream
+            300 ml whole milk
+            1 bay leaf
+            40 g butter
+
+            Butter a 30 x 20 cm dish with half of the butter. Melt the rest in a pan and soften the onions for 10 minutes. \
+            Turn the heat right up, add the ham and fry for 4 minutes, then lift it out. \
+            Bring the cream, milk and bay to a simmer for 5 minutes. Fish out the bay leaf. \
+            Peel the potatoes and slice them 3 mm thin. Don't rinse them.
+            Layer half of the potatoes, the ham and onions and the rest of the potatoes in the dish. Pour the cream over and press down with your hand.
+            Bake at 180C for 70 minutes.
+            """;
+    private static final Planner PLANNER = new Planner(Larder.load());
+
+    private static Plan plan(Need... needs) {
+        return PLANNER.plan(new Brief(
+                Brief.RecipeBrief.ofText(GRATIN),
+                new Needs(Set.of(needs), Set.of(), true),
+                null,
+                OvenChoice.usual(),
+                null,
+                Map.of(),
+                null,
+                null,
+                null,
+                null,
+                null,
+                false));
+    }
+
+    private static PrepStep step(Plan plan, String says) {
+        return plan.prep().steps().stream()
+                .filter(s -> s.text().contains(says))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError(says + ": "
+                        + plan.prep().steps().stream().map(PrepStep::text).toList()));
+    }
+
+    @Test
+    void whatIsSaidOnTheWayStaysWithItsWork() {
+        Plan plan = plan();
+        assertThat(step(plan, "lift it out").text()).contains("add the ham and fry for 4 minutes");
+        assertThat(step(plan, "Fish out the bay leaf").text()).contains("to a simmer");
+        assertThat(step(plan, "Don't rinse them").text()).contains("slice them 3 mm thin");
+    }
+
+    @Test
+    void aHeatTurnedUpIsHigh() {
+        assertThat(step(plan(), "Turn the heat right up").heat()).isEqualTo("high");
+    }
+
+    @Test
+    void theDishIsGreasedWithWhatFits() {
+        assertThat(step(plan(), "30 x 20 cm dish").text()).startsWith("Butter a 30 x 20 cm dish");
+        assertThat(step(plan(Need.DAIRY_FREE), "30 x 20 cm dish").text()).doesNotContainIgnoringCase("butter");
+    }
+
+    @Test
+    void whatIsDoneToALayerStandsAtIt() {
+        List<Layer> layers = plan().build().layers();
+        assertThat(layers.getLast().words()).isEqualTo("press down with your hand");
+    }
+}
