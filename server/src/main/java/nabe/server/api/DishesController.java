@@ -1,5 +1,6 @@
 package nabe.server.api;
 
+import jakarta.validation.Valid;
 import java.net.URI;
 import java.util.List;
 import java.util.UUID;
@@ -12,6 +13,7 @@ import nabe.server.store.Dish;
 import nabe.server.store.DishStore;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -46,7 +48,7 @@ class DishesController {
     }
 
     @PostMapping
-    ResponseEntity<DishView> create(@RequestBody BriefRequest brief) {
+    ResponseEntity<DishView> create(@Valid @RequestBody BriefRequest brief) {
         Planner house = table.planner();
         Planner.Outline outline = house.outline(brief.brief());
         Dish dish = store.create(brief, title(brief, outline), "Read the recipe");
@@ -65,7 +67,7 @@ class DishesController {
     ResponseEntity<DishView> change(
             @PathVariable UUID id,
             @RequestHeader(value = "If-Match", required = false) @Nullable String seen,
-            @RequestBody BriefRequest brief) {
+            @Valid @RequestBody BriefRequest brief) {
         Planner house = table.planner();
         Planner.Outline outline = house.outline(brief.brief());
         String change = ChangeWords.between(store.get(id).revision().brief(), brief);
@@ -73,6 +75,18 @@ class DishesController {
         cards.keep(changed, house, outline);
         corrections.learn(brief);
         return answer(changed);
+    }
+
+    /** Off the shelf; it can be put back. */
+    @DeleteMapping("/{id}")
+    ResponseEntity<Void> putAway(@PathVariable UUID id) {
+        store.putAway(id);
+        return ResponseEntity.noContent().build();
+    }
+
+    @PostMapping("/{id}/back")
+    ResponseEntity<DishView> putBack(@PathVariable UUID id) {
+        return answer(store.putBack(id));
     }
 
     @PostMapping("/{id}/undo")

@@ -1,5 +1,6 @@
 package nabe.server.api;
 
+import jakarta.validation.Valid;
 import java.util.List;
 import nabe.house.Schools;
 import nabe.house.Tool;
@@ -47,7 +48,7 @@ class HouseController {
     @PutMapping
     ResponseEntity<HouseView> put(
             @RequestHeader(value = "If-Match", required = false) @Nullable String seen,
-            @RequestBody HouseRequest house) {
+            @Valid @RequestBody HouseRequest house) {
         house.house();
         HomeStore.KeptHouse kept = store.saveHouse(seen == null ? store.house().version() : Versions.of(seen), house);
         table.lay();

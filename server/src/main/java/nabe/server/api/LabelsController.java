@@ -1,5 +1,6 @@
 package nabe.server.api;
 
+import jakarta.validation.Valid;
 import nabe.label.LabelReader;
 import nabe.label.LabelReading;
 import nabe.larder.Larder;
@@ -23,7 +24,7 @@ class LabelsController {
     public record LabelRequest(@Nullable String text) {}
 
     @PostMapping("/read")
-    LabelReading read(@RequestBody LabelRequest request) {
+    LabelReading read(@Valid @RequestBody LabelRequest request) {
         return reader.read(request.text());
     }
 }

@@ -1,5 +1,7 @@
 package nabe.server.api;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.net.URI;
 import java.time.OffsetDateTime;
 import java.util.List;
@@ -47,11 +49,15 @@ class MealsController {
     }
 
     /** @param ticked or taken back */
-    public record TickRequest(String item, boolean ticked) {}
+    public record TickRequest(
+            @NotNull(message = "What was bought is missing. Name the item.")
+            String item,
+
+            boolean ticked) {}
 
     /** @param first whether the first good plan will do while the best is looked for */
     @PostMapping("/plan")
-    MealPlan plan(@RequestBody MealRequest request, @RequestParam(defaultValue = "false") boolean first) {
+    MealPlan plan(@Valid @RequestBody MealRequest request, @RequestParam(defaultValue = "false") boolean first) {
         return plans.plan(request, first);
     }
 
@@ -67,7 +73,7 @@ class MealsController {
     }
 
     @PostMapping
-    ResponseEntity<MealView> create(@RequestBody MealRequest request) {
+    ResponseEntity<MealView> create(@Valid @RequestBody MealRequest request) {
         plans.meal(request);
         MealStore.Kept kept = store.create(request);
         return ResponseEntity.created(URI.create("/api/meals/" + kept.id()))
@@ -84,7 +90,7 @@ class MealsController {
     ResponseEntity<MealView> change(
             @PathVariable UUID id,
             @RequestHeader(value = "If-Match", required = false) @Nullable String seen,
-            @RequestBody MealRequest request) {
+            @Valid @RequestBody MealRequest request) {
         if (seen == null) {
             throw new DishesController.MissingVersionException();
         }
@@ -109,7 +115,7 @@ class MealsController {
     }
 
     @PutMapping("/{id}/ticks")
-    List<String> tick(@PathVariable UUID id, @RequestBody TickRequest tick) {
+    List<String> tick(@PathVariable UUID id, @Valid @RequestBody TickRequest tick) {
         kept.tick(store.get(id).id(), tick.item() == null ? "" : tick.item(), tick.ticked());
         return kept.ticks(id);
     }

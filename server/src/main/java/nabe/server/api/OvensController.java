@@ -1,5 +1,7 @@
 package nabe.server.api;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
@@ -28,7 +30,8 @@ class OvensController {
 
     /** The dishes, as briefs, as ids of dishes on the shelf, or both. */
     public record ShareRequest(
-            @Nullable List<BriefRequest> dishes, @Nullable List<UUID> dishIds) {
+            @Nullable List<@Valid @NotNull(message = "A dish of the oven is empty. Leave it out.") BriefRequest> dishes,
+            @Nullable List<@NotNull(message = "A dish of the oven is empty. Leave it out.") UUID> dishIds) {
         private List<BriefRequest> given() {
             return dishes == null ? List.of() : dishes;
         }
@@ -39,7 +42,7 @@ class OvensController {
     }
 
     @PostMapping("/share")
-    OvenSharing.Shared share(@RequestBody ShareRequest request) {
+    OvenSharing.Shared share(@Valid @RequestBody ShareRequest request) {
         List<Brief> briefs = new ArrayList<>(
                 request.given().stream().map(BriefRequest::brief).toList());
         request.shelved()

@@ -1,5 +1,6 @@
 package nabe.server.api;
 
+import jakarta.validation.Valid;
 import java.util.List;
 import nabe.plan.OneOrApart;
 import nabe.plan.WhatIf;
@@ -23,19 +24,19 @@ class PlansController {
     }
 
     @PostMapping
-    PlanView plan(@RequestBody BriefRequest request) {
+    PlanView plan(@Valid @RequestBody BriefRequest request) {
         return PlanView.of(table.planner().plan(request.brief()));
     }
 
     /** How long each of several bakes would last: the same dish with one thing otherwise, all in one call. */
     @PostMapping("/what-if")
-    List<WhatIf> whatIf(@RequestBody WhatIfRequest request) {
+    List<WhatIf> whatIf(@Valid @RequestBody WhatIfRequest request) {
         return whatIfs.of(request.briefs().stream().map(BriefRequest::brief).toList());
     }
 
     /** One dish for everybody who eats it, or a small one apart: both, with advice. */
     @PostMapping("/one-or-apart")
-    OneOrApart.Compared oneOrApart(@RequestBody BriefRequest request) {
+    OneOrApart.Compared oneOrApart(@Valid @RequestBody BriefRequest request) {
         return table.planner().oneOrApart(request.brief());
     }
 }

@@ -1,6 +1,9 @@
 package nabe.server.api;
 
 import java.util.Map;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import nabe.measure.WrongValueException;
 import nabe.reading.text.RecipeReader;
 import nabe.recipe.RecipeException;
 import nabe.server.store.Dish;
@@ -19,6 +22,8 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.TransactionException;
+import org.springframework.validation.ObjectError;
+import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
@@ -48,7 +53,7 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
-    ProblemDetail wrongValue(IllegalArgumentException e) {
+    ProblemDetail wrongValue(WrongValueException e) {
         return problem(HttpStatus.BAD_REQUEST, "Something in this does not make sense", e.getMessage());
     }
 
@@ -120,11 +125,26 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail broken(Exception e) {
-        LOG.error("A request failed", e);
-        return problem(
+        String incident = UUID.randomUUID().toString().substring(0, 8);
+        LOG.error("A request failed (incident {})", incident, e);
+        ProblemDetail problem = problem(
                 HttpStatus.INTERNAL_SERVER_ERROR,
                 "Nabe made a mistake",
-                "Something went wrong inside Nabe, not in what you did. Nothing was lost; try again.");
+                "Something went wrong inside Nabe, not in what you did. Nothing was lost; try again. In the log it is incident "
+                        + incident + ".");
+        problem.setProperties(Map.of("incident", incident));
+        return problem;
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String all = e.getAllErrors().stream()
+                .map(ObjectError::getDefaultMessage)
+                .distinct()
+                .sorted()
+                .collect(Collectors.joining(" "));
+        return respond(problem(HttpStatus.BAD_REQUEST, "Something in this does not make sense", all));
     }
 
     @Override
@@ -134,9 +154,7 @@ class Problems extends ResponseEntityExceptionHandler {
             if (t instanceof BodyLimit.TooLongException tooLong) {
                 return respond(tooLong(tooLong));
             }
-            if (t instanceof IllegalArgumentException wrong
-                    && t.getMessage() != null
-                    && t.getMessage().startsWith("The ")) {
+            if (t instanceof WrongValueException wrong) {
                 return respond(wrongValue(wrong));
             }
         }

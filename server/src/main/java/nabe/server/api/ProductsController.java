@@ -1,5 +1,6 @@
 package nabe.server.api;
 
+import jakarta.validation.Valid;
 import java.net.URI;
 import java.util.List;
 import java.util.UUID;
@@ -69,13 +70,13 @@ class ProductsController {
     }
 
     @PostMapping
-    ResponseEntity<ProductView> keep(@RequestBody ProductRequest request) {
+    ResponseEntity<ProductView> keep(@Valid @RequestBody ProductRequest request) {
         UUID id = UUID.randomUUID();
         return ResponseEntity.created(URI.create("/api/larder/products/" + id)).body(save(request.kept(id)));
     }
 
     @PutMapping("/{id}")
-    ProductView change(@PathVariable UUID id, @RequestBody ProductRequest request) {
+    ProductView change(@PathVariable UUID id, @Valid @RequestBody ProductRequest request) {
         store.product(id).orElseThrow(NoSuchThingException::packet);
         return save(request.kept(id));
     }

@@ -1,5 +1,6 @@
 package nabe.server.api;
 
+import jakarta.validation.Valid;
 import nabe.plan.Planner;
 import nabe.server.KitchenTable;
 import nabe.server.formats.RecipePage;
@@ -23,7 +24,7 @@ class RecipesController {
     public record ReadRequest(@Nullable String text) {}
 
     @PostMapping("/read")
-    RecipeView read(@RequestBody ReadRequest request) {
+    RecipeView read(@Valid @RequestBody ReadRequest request) {
         Planner.Understood read = table.planner().read(RecipePage.asText(request.text()));
         return RecipeView.of(read.recipe(), read.procedure());
     }

@@ -1,15 +1,17 @@
 package nabe.server.api;
 
+import nabe.measure.WrongValueException;
+
 /** Reads the version a change was made on. */
 final class Versions {
     private Versions() {}
 
-    /** @throws IllegalArgumentException when the header is no version of ours */
+    /** @throws WrongValueException when the header is no version of ours */
     static int of(String ifMatch) {
         try {
             return Integer.parseInt(ifMatch.replaceAll("^W/|\"", ""));
         } catch (NumberFormatException e) {
-            throw new IllegalArgumentException("The version (" + ifMatch + ") must be the ETag this was read with.");
+            throw new WrongValueException("The version (" + ifMatch + ") must be the ETag this was read with.");
         }
     }
 }

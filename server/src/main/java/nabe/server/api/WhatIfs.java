@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import nabe.measure.WrongValueException;
 import nabe.plan.Brief;
 import nabe.plan.Planner;
 import nabe.plan.WhatIf;
@@ -27,10 +28,10 @@ class WhatIfs {
         this.table = table;
     }
 
-    /** @throws IllegalArgumentException for none, or for more than a screen shows */
+    /** @throws WrongValueException for none, or for more than a screen shows */
     List<WhatIf> of(List<Brief> briefs) {
         if (briefs.isEmpty() || briefs.size() > MOST) {
-            throw new IllegalArgumentException("Ask for 1 to 20 bakes at once; there are " + briefs.size() + ".");
+            throw new WrongValueException("Ask for 1 to 20 bakes at once; there are " + briefs.size() + ".");
         }
         Planner planner = table.planner();
         List<Brief> fresh = briefs.stream()

@@ -1,7 +1,9 @@
 package nabe.server.api;
 
+import jakarta.validation.Valid;
 import java.util.List;
 import nabe.larder.Larder;
+import nabe.measure.WrongValueException;
 import nabe.reading.text.Habits;
 import nabe.server.KitchenTable;
 import nabe.server.store.HomeStore;
@@ -44,10 +46,10 @@ class WordingsController {
     }
 
     @PutMapping
-    WordingView remember(@RequestBody WordingRequest request) {
+    WordingView remember(@Valid @RequestBody WordingRequest request) {
         String words = Habits.wording(request.words() == null ? "" : request.words());
         if (words.isBlank() || request.ingredient() == null) {
-            throw new IllegalArgumentException("Say which words, and which ingredient they mean.");
+            throw new WrongValueException("Say which words, and which ingredient they mean.");
         }
         WordingView view = view(words, larder.get(request.ingredient()).id());
         store.remember(words, view.ingredient());

@@ -1,5 +1,7 @@
 package nabe.server.brief;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -10,6 +12,7 @@ import nabe.build.Material;
 import nabe.build.Pan;
 import nabe.build.Shape;
 import nabe.larder.Allergen;
+import nabe.measure.WrongValueException;
 import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.plan.Brief;
@@ -19,20 +22,20 @@ import org.jspecify.annotations.Nullable;
 /** A brief as the client sends it and as the store keeps it. All but the recipe may be left out. */
 public record BriefRequest(
         @Nullable String title,
-        @Nullable RecipeRequest recipe,
-        @Nullable List<String> needs,
-        @Nullable List<String> avoid,
+        @Valid @Nullable RecipeRequest recipe,
+        @Nullable List<@NotNull(message = Empty.NEED) String> needs,
+        @Nullable List<@NotNull(message = Empty.NEED) String> avoid,
         @Nullable Boolean strict,
         @Nullable PanRequest pan,
         @Nullable OvenRequest oven,
         @Nullable Integer servings,
-        @Nullable Map<Integer, String> choices,
+        @Nullable Map<Integer, @NotNull(message = Empty.CHOICE) String> choices,
         @Nullable String notes,
-        @Nullable List<String> eaters,
-        @Nullable Map<String, String> schools,
-        @Nullable Map<String, String> made,
-        @Nullable PrepRequest prep,
-        @Nullable BuildRequest build,
+        @Nullable List<@NotNull(message = Empty.EATER) String> eaters,
+        @Nullable Map<String, @NotNull(message = Empty.SCHOOL) String> schools,
+        @Nullable Map<String, @NotNull(message = Empty.MADE) String> made,
+        @Valid @Nullable PrepRequest prep,
+        @Valid @Nullable BuildRequest build,
         @Nullable Boolean forecast) {
 
     /** Inside sizes in millimetres; a round pan gives its diameter. */
@@ -72,7 +75,7 @@ public record BriefRequest(
 
         private static int whole(String side, @Nullable Double mm) {
             if (mm == null) {
-                throw new IllegalArgumentException("The pan's " + side + " must be given in millimetres, inside.");
+                throw new WrongValueException("The pan's " + side + " must be given in millimetres, inside.");
             }
             return (int) Math.round(Math.clamp(mm, -1e6, 1e6));
         }
@@ -112,7 +115,7 @@ public record BriefRequest(
 
     /** What the cook decided about preparing; mends by the key the plan offered them under. */
     public record PrepRequest(
-            @Nullable Integer minutesLeft, @Nullable Map<String, Double> mends) {
+            @Nullable Integer minutesLeft, @Nullable Map<String, @NotNull(message = Empty.MEND) Double> mends) {
         PrepChoice choice() {
             return new PrepChoice(minutesLeft, mends);
         }
@@ -120,7 +123,7 @@ public record BriefRequest(
 
     /** What the cook decided about building: parts from the bottom up, layers of sheets, the sheet in the packet, how to meet another pan. */
     public record BuildRequest(
-            @Nullable List<String> order,
+            @Nullable List<@NotNull(message = Empty.LAYER) String> order,
             @Nullable Integer sheetLayers,
             @Nullable Double sheetLongMm,
             @Nullable Double sheetShortMm,
@@ -130,10 +133,10 @@ public record BriefRequest(
         }
     }
 
-    /** @throws IllegalArgumentException for an unknown need, an absurd pan and the like, in a cook's words */
+    /** @throws WrongValueException for an unknown need, an absurd pan and the like, in a cook's words */
     public Brief brief() {
         if (recipe == null) {
-            throw new IllegalArgumentException("There is no recipe. Send its text, or the lines of a reading.");
+            throw new WrongValueException("There is no recipe. Send its text, or the lines of a reading.");
         }
         Needs all = new Needs(
                 orEmpty(needs).stream().map(Need::ofId).collect(Collectors.toSet()),
@@ -159,7 +162,7 @@ public record BriefRequest(
             return List.of();
         }
         if (list.contains(null)) {
-            throw new IllegalArgumentException("The list holds an empty entry. Leave it out.");
+            throw new WrongValueException("The list holds an empty entry. Leave it out.");
         }
         return list;
     }

@@ -1,5 +1,7 @@
 package nabe.server.brief;
 
+import jakarta.validation.constraints.NotNull;
+import nabe.measure.WrongValueException;
 import nabe.recipe.Correction;
 import org.jspecify.annotations.Nullable;
 
@@ -11,7 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param index the layer of the component, or the phase of the bake; counted from 0
  */
 public record CorrectionRequest(
-        Kind kind,
+        @NotNull(message = Empty.KIND) Kind kind,
         @Nullable String line,
         @Nullable String component,
         @Nullable String name,
@@ -45,7 +47,7 @@ public record CorrectionRequest(
 
     private static <T> T said(@Nullable T value, String what) {
         if (value == null) {
-            throw new IllegalArgumentException("The correction does not say which " + what + ".");
+            throw new WrongValueException("The correction does not say which " + what + ".");
         }
         return value;
     }

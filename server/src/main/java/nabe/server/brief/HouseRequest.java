@@ -1,5 +1,7 @@
 package nabe.server.brief;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -10,24 +12,25 @@ import nabe.house.Schools;
 import nabe.larder.Allergen;
 import nabe.measure.AmountStyle;
 import nabe.measure.Spoons;
+import nabe.measure.WrongValueException;
 import nabe.needs.Need;
 import org.jspecify.annotations.Nullable;
 
 /** The house as the client sends it and the store keeps it. What is left out stays at its default. */
 public record HouseRequest(
-        @Nullable List<PersonRequest> people,
-        @Nullable Map<String, String> schools,
-        @Nullable List<String> lacks,
-        @Nullable List<String> keptApart,
+        @Nullable List<@Valid @NotNull(message = Empty.EATER) PersonRequest> people,
+        @Nullable Map<String, @NotNull(message = Empty.SCHOOL) String> schools,
+        @Nullable List<@NotNull(message = Empty.TOOL) String> lacks,
+        @Nullable List<@NotNull(message = Empty.TOOL) String> keptApart,
         @Nullable String spoons,
         @Nullable String amounts,
-        @Nullable List<NamedPan> pans) {
+        @Nullable List<@NotNull(message = Empty.PAN) NamedPan> pans) {
 
     /** A pan of the house, by the name it goes by there. */
     public record NamedPan(@Nullable String name, BriefRequest.@Nullable PanRequest pan) {
         void check() {
             if (name == null || name.isBlank() || name.length() > 80 || pan == null) {
-                throw new IllegalArgumentException("Each pan must have a name of at most 80 letters, and its sizes.");
+                throw new WrongValueException("Each pan must have a name of at most 80 letters, and its sizes.");
             }
             pan.pan();
         }
@@ -37,8 +40,8 @@ public record HouseRequest(
     public record PersonRequest(
             @Nullable String id,
             @Nullable String name,
-            @Nullable List<String> needs,
-            @Nullable List<String> avoid,
+            @Nullable List<@NotNull(message = Empty.NEED) String> needs,
+            @Nullable List<@NotNull(message = Empty.NEED) String> avoid,
             @Nullable Boolean strict,
             @Nullable Boolean certifiedOats) {
         Person person() {
@@ -57,7 +60,7 @@ public record HouseRequest(
                 List.of(), Map.of(), List.of(), List.of(), Spoons.US.id(), AmountStyle.BOTH.id(), List.of());
     }
 
-    /** @throws IllegalArgumentException for an unknown need, school, tool or set of spoons, or an absurd pan, in a cook's words */
+    /** @throws WrongValueException for an unknown need, school, tool or set of spoons, or an absurd pan, in a cook's words */
     public House house() {
         if (pans != null) {
             pans.forEach(NamedPan::check);

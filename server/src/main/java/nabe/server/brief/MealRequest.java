@@ -1,6 +1,8 @@
 package nabe.server.brief;
 
 import com.fasterxml.jackson.annotation.JsonProperty;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
 import java.util.HashSet;
@@ -10,6 +12,7 @@ import java.util.UUID;
 import java.util.function.Function;
 import nabe.larder.Allergen;
 import nabe.meal.Meal;
+import nabe.measure.WrongValueException;
 import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.plan.Brief;
@@ -19,18 +22,18 @@ import org.jspecify.annotations.Nullable;
 public record MealRequest(
         @Nullable String title,
         @Nullable String serveAt,
-        @Nullable List<EaterRequest> eaters,
-        @Nullable List<CourseRequest> dishes,
-        @Nullable KitchenRequest kitchen,
-        @Nullable List<DoneRequest> done,
-        @Nullable List<String> order,
+        @Nullable List<@Valid @NotNull(message = Empty.EATER) EaterRequest> eaters,
+        @Nullable List<@Valid @NotNull(message = Empty.DISH) CourseRequest> dishes,
+        @Valid @Nullable KitchenRequest kitchen,
+        @Nullable List<@NotNull(message = Empty.TASK) DoneRequest> done,
+        @Nullable List<@NotNull(message = Empty.TASK) String> order,
         @Nullable String now) {
     private static final int USUAL_BURNERS = 4;
 
     /** @param oats "none", "certified" or "any", or left out */
     public record EaterRequest(
             @Nullable String name,
-            @Nullable List<String> needs,
+            @Nullable List<@NotNull(message = Empty.NEED) String> needs,
             @Nullable Boolean strict,
             @Nullable String oats) {
         Meal.Eater eater() {
@@ -51,8 +54,7 @@ public record MealRequest(
                 case "" -> Needs.Oats.UNSAID;
                 case "none" -> Needs.Oats.NEVER;
                 case "certified", "any" -> Needs.Oats.FINE;
-                default ->
-                    throw new IllegalArgumentException("The oats (" + oats + ") must be none, certified or any.");
+                default -> throw new WrongValueException("The oats (" + oats + ") must be none, certified or any.");
             };
         }
     }
@@ -65,14 +67,14 @@ public record MealRequest(
      */
     public record CourseRequest(
             @Nullable UUID dish,
-            @Nullable BriefRequest brief,
-            @JsonProperty("for") @Nullable List<String> eatenBy,
+            @Valid @Nullable BriefRequest brief,
+            @JsonProperty("for") @Nullable List<@NotNull(message = Empty.EATER) String> eatenBy,
             @Nullable Integer servings,
             @Nullable Boolean covered,
             @Nullable Boolean dropped) {
         Meal.Course course(Function<UUID, Shelved> shelf) {
             if (dish == null && brief == null) {
-                throw new IllegalArgumentException("Each dish must be one from the shelf, or a brief with its recipe.");
+                throw new WrongValueException("Each dish must be one from the shelf, or a brief with its recipe.");
             }
             Shelved own = dish != null ? shelf.apply(dish) : new Shelved(brief.title(), brief.brief());
             return new Meal.Course(
@@ -90,9 +92,9 @@ public record MealRequest(
     public record KitchenRequest(
             @Nullable Integer cooks,
             @Nullable Integer burners,
-            @Nullable List<MealOvenRequest> ovens,
-            @Nullable List<ToolRequest> tools,
-            @Nullable List<SittingRequest> sittings) {
+            @Nullable List<@NotNull(message = Empty.OVEN) MealOvenRequest> ovens,
+            @Nullable List<@NotNull(message = Empty.TOOL) ToolRequest> tools,
+            @Nullable List<@NotNull(message = Empty.TIME) SittingRequest> sittings) {
         static KitchenRequest usual() {
             return new KitchenRequest(null, null, null, null, null);
         }
@@ -143,7 +145,7 @@ public record MealRequest(
             @Nullable String to) {
         Meal.Done done() {
             if (task == null) {
-                throw new IllegalArgumentException("What was done must name its task.");
+                throw new WrongValueException("What was done must name its task.");
             }
             return new Meal.Done(task, time("time a task began", from), time("time a task ended", to));
         }
@@ -151,7 +153,7 @@ public record MealRequest(
 
     /**
      * @param shelf finds a dish by its id
-     * @throws IllegalArgumentException in a cook's words where something does not make sense
+     * @throws WrongValueException in a cook's words where something does not make sense
      */
     public Meal meal(Function<UUID, Shelved> shelf) {
         return new Meal(
@@ -179,20 +181,19 @@ public record MealRequest(
 
     private static LocalDateTime time(String what, @Nullable String text) {
         if (text == null || text.isBlank()) {
-            throw new IllegalArgumentException(
-                    "The " + what + " is missing. Give date and time, like 2026-11-27T19:30.");
+            throw new WrongValueException("The " + what + " is missing. Give date and time, like 2026-11-27T19:30.");
         }
         try {
             return LocalDateTime.parse(text.strip());
         } catch (DateTimeParseException e) {
-            throw new IllegalArgumentException(
+            throw new WrongValueException(
                     "The " + what + " (" + text + ") must be a local date and time, like 2026-11-27T19:30.");
         }
     }
 
     private static <T> List<T> orEmpty(@Nullable List<T> list) {
         if (list != null && list.contains(null)) {
-            throw new IllegalArgumentException("A list holds an empty entry. Leave it out.");
+            throw new WrongValueException("A list holds an empty entry. Leave it out.");
         }
         return list == null ? List.of() : list;
     }

@@ -1,5 +1,7 @@
 package nabe.server.brief;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import nabe.measure.Amount;
 import nabe.plan.Brief;
@@ -13,10 +15,10 @@ public record RecipeRequest(
         @Nullable String text,
         @Nullable String title,
         @Nullable Integer servings,
-        @Nullable List<LineRequest> lines,
-        @Nullable List<String> steps,
+        @Nullable List<@NotNull(message = Empty.LINE) LineRequest> lines,
+        @Nullable List<@NotNull(message = Empty.STEP) String> steps,
         @Nullable String family,
-        @Nullable List<CorrectionRequest> corrections) {
+        @Nullable List<@Valid @NotNull(message = Empty.CORRECTION) CorrectionRequest> corrections) {
 
     /** One line; without {@code text} it is put together from amount, unit and item. */
     public record LineRequest(

@@ -8,6 +8,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import nabe.measure.WrongValueException;
 import nabe.server.brief.BriefRequest;
 import nabe.server.store.tables.tables.records.RevisionRecord;
 import org.jooq.DSLContext;
@@ -33,7 +34,7 @@ public class DishStore {
         this.formats = formats;
     }
 
-    /** @return every dish, the last changed first */
+    /** @return every dish on the shelf, the last changed first */
     public List<Dish> all() {
         var newest = DSL.select(REVISION.DISH_ID, DSL.max(REVISION.NUMBER).as("number"))
                 .from(REVISION)
@@ -44,6 +45,9 @@ public class DishStore {
                 .join(newest)
                 .on(REVISION.DISH_ID.eq(newest.field(REVISION.DISH_ID)))
                 .and(REVISION.NUMBER.eq(newest.field("number", Integer.class)))
+                .join(DISH)
+                .on(DISH.ID.eq(REVISION.DISH_ID))
+                .where(DISH.PUT_AWAY_AT.isNull())
                 .orderBy(REVISION.MADE_AT.desc())
                 .fetchInto(REVISION)
                 .map(this::dish);
@@ -52,6 +56,25 @@ public class DishStore {
     /** @throws NoSuchDishException when there is none */
     public Dish get(UUID id) {
         return newest(id).map(this::dish).orElseThrow(NoSuchDishException::new);
+    }
+
+    /** Takes it off the shelf; meals that have it keep it. @throws NoSuchDishException when there is none */
+    @Transactional
+    public void putAway(UUID id) {
+        shelve(id, now());
+    }
+
+    /** Puts it back on the shelf. @throws NoSuchDishException when there is none */
+    @Transactional
+    public Dish putBack(UUID id) {
+        shelve(id, null);
+        return get(id);
+    }
+
+    private void shelve(UUID id, @Nullable OffsetDateTime away) {
+        if (sql.update(DISH).set(DISH.PUT_AWAY_AT, away).where(DISH.ID.eq(id)).execute() == 0) {
+            throw new NoSuchDishException();
+        }
     }
 
     /** @return the whole history, newest first */
@@ -88,25 +111,24 @@ public class DishStore {
         return get(id);
     }
 
-    /** Shows the edit before again. @throws IllegalArgumentException when this is the first */
+    /** Shows the edit before again. @throws WrongValueException when this is the first */
     @Transactional
     public Dish undo(UUID id, int seen) {
         Dish now = seen(id, seen);
         Integer back = now.revision().before();
         if (back == null) {
-            throw new IllegalArgumentException("There is nothing to undo: this is how the dish began.");
+            throw new WrongValueException("There is nothing to undo: this is how the dish began.");
         }
         return show(id, seen, "undo", row(id, back), "Undid: " + now.revision().change());
     }
 
-    /** Shows the edit that was undone again. @throws IllegalArgumentException when none was */
+    /** Shows the edit that was undone again. @throws WrongValueException when none was */
     @Transactional
     public Dish redo(UUID id, int seen) {
         Dish now = seen(id, seen);
         Revision next = following(id, now.revision().shows())
                 .map(this::revision)
-                .orElseThrow(
-                        () -> new IllegalArgumentException("There is nothing to redo: this is the newest change."));
+                .orElseThrow(() -> new WrongValueException("There is nothing to redo: this is the newest change."));
         return show(id, seen, "redo", next, "Redid: " + next.change());
     }
 

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import nabe.meal.MealPlan;
+import nabe.measure.WrongValueException;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.slf4j.Logger;
@@ -77,11 +78,11 @@ public class MealPlanStore {
                 .fetch(MEAL_TICK.ITEM);
     }
 
-    /** @throws IllegalArgumentException for a name no item has */
+    /** @throws WrongValueException for a name no item has */
     @Transactional
     public void tick(UUID meal, String item, boolean on) {
         if (item.isBlank() || item.length() > LONGEST_ITEM) {
-            throw new IllegalArgumentException("What is ticked must be an item of the shopping list.");
+            throw new WrongValueException("What is ticked must be an item of the shopping list.");
         }
         if (on) {
             sql.insertInto(MEAL_TICK)

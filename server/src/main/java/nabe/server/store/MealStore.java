@@ -8,6 +8,7 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
+import nabe.measure.WrongValueException;
 import nabe.server.brief.MealRequest;
 import nabe.server.store.tables.tables.records.MealRevisionRecord;
 import org.jooq.DSLContext;
@@ -112,12 +113,12 @@ public class MealStore {
         return insert(new Kept(id, seen + 1, seen + 1, now.shows, meal, now()));
     }
 
-    /** Shows the edit before again. @throws IllegalArgumentException when this is the first */
+    /** Shows the edit before again. @throws WrongValueException when this is the first */
     @Transactional
     public Kept undo(UUID id, int seen) {
         Kept now = seen(id, seen);
         if (now.before == null) {
-            throw new IllegalArgumentException("There is nothing to undo: this is how the meal began.");
+            throw new WrongValueException("There is nothing to undo: this is how the meal began.");
         }
         Kept edit = row(id, now.before).orElseThrow(NoSuchMealException::new);
         return insert(new Kept(id, seen + 1, edit.number, edit.before, edit.meal, now()));

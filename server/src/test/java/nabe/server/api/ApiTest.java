@@ -29,6 +29,24 @@ class ApiTest {
     }
 
     @Test
+    void aDishOffTheShelfIsKeptAndComesBackAsItWas() {
+        String path = "/api/dishes/"
+                + http.post("/api/dishes", Map.of("recipe", Map.of("text", TEXT)))
+                        .body()
+                        .get("id")
+                        .asString();
+        String was = http.get(path).raw().body();
+        assertThat(http.send("DELETE", path, null).status()).isEqualTo(204);
+        assertThat(http.get("/api/shelf").raw().body()).doesNotContain(path.substring("/api/dishes/".length()));
+        assertThat(http.get(path).raw().body()).isEqualTo(was);
+        assertThat(http.send("POST", path + "/back", null).raw().body()).isEqualTo(was);
+        assertThat(http.get("/api/shelf").raw().body()).contains(path.substring("/api/dishes/".length()));
+        assertThat(http.send("DELETE", "/api/dishes/00000000-0000-0000-0000-000000000000", null)
+                        .status())
+                .isEqualTo(404);
+    }
+
+    @Test
     void readingGivesLinesWithNullsWhereNothingIsKnown() {
         JsonNode recipe = http.post("/api/recipes/read", Map.of("text", TEXT)).body();
         assertThat(recipe.at("/lines/0/ingredient").asString()).isEqualTo("potato");

@@ -16,6 +16,8 @@ import nabe.server.store.DishStore;
 import nabe.server.store.HomeStore;
 import nabe.server.store.MealStore;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.http.MediaType;
 import org.springframework.test.web.servlet.MockMvc;
@@ -38,12 +40,14 @@ class PlansControllerTest {
             .setControllerAdvice(new Problems(store, mock(MealStore.class)))
             .build();
 
-    @Test
-    void aBrokenCoreIsNabesFaultAndSaysNothingIsLost() throws Exception {
+    @ParameterizedTest
+    @ValueSource(classes = {IllegalStateException.class, IllegalArgumentException.class, NumberFormatException.class})
+    void aBrokenCoreIsNabesFaultAndSaysNothingIsLost(Class<? extends RuntimeException> fault) throws Exception {
         when(table.planner()).thenReturn(planner);
-        when(planner.plan(any())).thenThrow(new IllegalStateException("secret inner words"));
+        when(planner.plan(any())).thenThrow(fault.getConstructor(String.class).newInstance("secret inner words"));
         mvc.perform(post("/api/plans").contentType(MediaType.APPLICATION_JSON).content("{\"recipe\":{\"text\":\"x\"}}"))
                 .andExpect(status().isInternalServerError())
+                .andExpect(jsonPath("$.incident").isNotEmpty())
                 .andExpect(jsonPath("$.detail")
                         .value(org.hamcrest.Matchers.not(org.hamcrest.Matchers.containsString("secret"))));
     }
