@@ -102,23 +102,18 @@ function OpenDish({ dish }: { dish: Dish }) {
       )}
       <Conflict desk={desk} onTheirs={tools.takeTheirs} onMine={tools.keepMine} />
       {plan.data ? (
-        <div className="grid items-start gap-5 lg:grid-cols-[minmax(0,1fr)_27rem] xl:grid-cols-[minmax(0,1fr)_31rem]">
-          <div className="order-2 min-w-0 lg:order-1">
-            <Screen
-              plan={plan.data}
-              brief={desk.brief}
-              dishId={desk.dish.id}
-              version={desk.dish.version}
-              edit={tools.edit}
-            />
-          </div>
-          <aside
-            aria-label="Cross-section"
-            className="order-1 rounded-xl border border-line bg-sheet p-4 lg:sticky lg:top-4 lg:order-2"
-          >
-            <CrossSection build={plan.data.build} title={title} />
-          </aside>
-        </div>
+        <Screen
+          plan={plan.data}
+          brief={desk.brief}
+          dishId={desk.dish.id}
+          version={desk.dish.version}
+          drawing={
+            <aside aria-label="Cross-section" className="rounded-xl border border-line bg-sheet p-4">
+              <CrossSection build={plan.data.build} title={title} />
+            </aside>
+          }
+          edit={tools.edit}
+        />
       ) : (
         <p role="status">{plan.error ? plan.error.message : "Working out the plan…"}</p>
       )}

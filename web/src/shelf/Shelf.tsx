@@ -1,15 +1,42 @@
-import { useQuery } from "@tanstack/react-query";
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { Toast } from "radix-ui";
+import { useState } from "react";
 import { Link } from "react-router";
 import { Away, api, type ShelfDish } from "../api";
 import { CrossSection } from "../drawing";
-import { allergenWord, FAMILY_WORDS, Notice, Page } from "../ui";
+import { allergenWord, Button, FAMILY_WORDS, Notice, Page, SelectField, TextField } from "../ui";
+import { found, type Order } from "./find";
+
+/** From so many dishes on a shelf wants looking through. */
+const MANY = 6;
+const LOOK_MS = 12_000;
 
 export function Shelf() {
+  const [words, setWords] = useState("");
+  const [order, setOrder] = useState<Order>("changed");
+  const [gone, setGone] = useState<ShelfDish | null>(null);
+  const queries = useQueryClient();
+  const again = () => queries.invalidateQueries({ queryKey: ["dishes"] });
+  const putAway = useMutation({
+    mutationFn: (dish: ShelfDish) => api.putAway(dish.id),
+    onSuccess: (_, dish) => {
+      setGone(dish);
+      void again();
+    },
+  });
+  const putBack = useMutation({
+    mutationFn: (dish: ShelfDish) => api.putBack(dish.id),
+    onSuccess: () => {
+      setGone(null);
+      void again();
+    },
+  });
   const dishes = useQuery({
     queryKey: ["dishes", "shelf"],
     queryFn: api.shelf,
     refetchInterval: (q) => (q.state.error ? 3_000 : false),
   });
+  const shown = found(dishes.data ?? [], words, order);
   return (
     <Page title="Nabe">
       <div className="mb-5 flex flex-wrap items-end justify-between gap-3">
@@ -33,11 +60,52 @@ export function Shelf() {
           <ReadLink />
         </div>
       )}
+      {(putAway.error ?? putBack.error) && (
+        <Notice tone="danger" title="The shelf is as it was">
+          {(putAway.error ?? putBack.error)?.message}
+        </Notice>
+      )}
+      {(dishes.data?.length ?? 0) > MANY && (
+        <search className="mb-4 flex flex-wrap items-end gap-4">
+          <TextField label="Find a dish" value={words} onValue={setWords} />
+          <SelectField
+            label="Order"
+            value={order}
+            options={[
+              { value: "changed", label: "Last changed first" },
+              { value: "name", label: "By name" },
+              { value: "kind", label: "By kind of dish" },
+            ]}
+            onValue={(o) => setOrder(o as Order)}
+          />
+        </search>
+      )}
+      {dishes.isPending && <Waiting />}
+      {dishes.data && dishes.data.length > 0 && shown.length === 0 && (
+        <p className="text-faded">No dish on the shelf has “{words}” in its name, its kind or its needs.</p>
+      )}
       <ul className="grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
-        {dishes.data?.map((dish) => (
-          <OnShelf key={dish.id} dish={dish} />
+        {shown.map((dish) => (
+          <OnShelf key={dish.id} dish={dish} onPutAway={() => putAway.mutate(dish)} />
         ))}
       </ul>
+      <Toast.Provider duration={LOOK_MS} swipeDirection="down">
+        <Toast.Root
+          open={gone !== null}
+          onOpenChange={(open) => !open && setGone(null)}
+          className="flex items-center justify-between gap-4 rounded-xl bg-ink px-4 py-3 text-sheet shadow-lg"
+        >
+          <Toast.Title>{gone?.title} is off the shelf.</Toast.Title>
+          <Toast.Action
+            altText="Put it back on the shelf"
+            className="min-h-9 cursor-pointer rounded-lg border border-sheet px-3 font-semibold"
+            onClick={() => gone && putBack.mutate(gone)}
+          >
+            Put it back
+          </Toast.Action>
+        </Toast.Root>
+        <Toast.Viewport className="fixed bottom-5 left-1/2 z-50 w-[min(30rem,calc(100vw-2rem))] -translate-x-1/2 outline-none" />
+      </Toast.Provider>
     </Page>
   );
 }
@@ -53,10 +121,29 @@ function ReadLink() {
   );
 }
 
-function OnShelf({ dish }: { dish: ShelfDish }) {
+/** Where dishes will be. */
+function Waiting() {
+  return (
+    <div role="status" aria-label="Fetching the shelf…" className="grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
+      {[1, 2, 3].map((n) => (
+        <div key={n} className="h-56 rounded-xl border border-line bg-sheet motion-safe:animate-pulse" />
+      ))}
+    </div>
+  );
+}
+
+function OnShelf({ dish, onPutAway }: { dish: ShelfDish; onPutAway: () => void }) {
   const needs = [...dish.needs, ...dish.avoid.map((a) => `no ${allergenWord(a)}`)];
   return (
-    <li>
+    <li className="group relative">
+      <Button
+        look="quiet"
+        className="absolute top-2 right-2 z-10 min-h-9 bg-sheet px-2 text-sm"
+        aria-label={`Take ${dish.title} off the shelf`}
+        onClick={onPutAway}
+      >
+        Remove
+      </Button>
       <Link
         to={`/dishes/${dish.id}/swap`}
         className="flex h-full flex-col rounded-xl border border-line bg-sheet p-4 hover:border-rim"

@@ -7,4 +7,5 @@ export { Page } from "./Page";
 export { SelectField } from "./SelectField";
 export { SettledField } from "./SettledField";
 export { FIELD, TextField } from "./TextField";
+export { TwoColumns } from "./TwoColumns";
 export * from "./words";

@@ -23,16 +23,12 @@ const LOOKS: Record<string, string> = {
 export function PhaseStrip({ phases }: { phases: readonly Phase[] }) {
   let clock = 0;
   return (
-    <ol className="flex flex-col gap-2 sm:flex-row sm:gap-1">
+    <ol className="flex flex-col gap-2 sm:flex-row sm:flex-wrap sm:gap-x-1">
       {phases.map((phase, i) => {
         const from = clock;
         clock += phase.minutes;
         return (
-          <li
-            key={`${i}-${phase.kind}`}
-            className="min-w-0 sm:min-w-36"
-            style={{ flexGrow: phase.minutes, flexBasis: 0 }}
-          >
+          <li key={`${i}-${phase.kind}`} className="min-w-0" style={{ flexGrow: phase.minutes, flexBasis: "9rem" }}>
             <div className={`rounded-lg px-3 py-2 ${LOOKS[name(phase)]}`}>
               <p className="font-bold">
                 {name(phase)} {lasts(phase)}

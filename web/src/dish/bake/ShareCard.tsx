@@ -1,15 +1,20 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Phase, type Scales } from "../../api";
-import { Card, minutes, Notice, PickAny } from "../../ui";
+import { Button, Card, minutes, Notice, PickAny } from "../../ui";
+
+/** Dishes offered before the cook asks for more. */
+const FEW = 5;
 
 /** Other dishes of the shelf in the same oven: one temperature, shelves, and when each goes in. */
 export function ShareCard({ dishId }: { dishId: string }) {
+  const [all, setAll] = useState(false);
   const [others, setOthers] = useState<string[]>([]);
   const shelf = useQuery({ queryKey: ["dishes"], queryFn: api.dishes });
   const ids = [dishId, ...others];
   const shared = useQuery({ queryKey: ["share", ids], queryFn: () => api.shareOven(ids), enabled: others.length > 0 });
   const rest = (shelf.data ?? []).filter((d) => d.id !== dishId);
+  const shown = all ? rest : rest.filter((d, i) => i < FEW || others.includes(d.id));
   if (rest.length === 0) return null;
   return (
     <Card title="With another dish in the oven" aside="as saved on the shelf">
@@ -17,8 +22,13 @@ export function ShareCard({ dishId }: { dishId: string }) {
         label="Dishes that share the oven"
         value={others}
         onPick={(picked) => setOthers(picked.slice(0, 5))}
-        options={rest.map((d) => ({ value: d.id, label: d.title }))}
+        options={shown.map((d) => ({ value: d.id, label: d.title }))}
       />
+      {shown.length < rest.length && (
+        <Button look="quiet" className="mt-2 min-h-8 px-2 py-0.5 text-sm" onClick={() => setAll(true)}>
+          {rest.length - shown.length} more
+        </Button>
+      )}
       {shared.error && (
         <div className="mt-3">
           <Notice tone="danger" title="Not shared">

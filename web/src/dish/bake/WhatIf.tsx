@@ -84,15 +84,15 @@ export function WhatIf({ plan, brief, edit }: Pick<StopProps, "plan" | "brief" |
   return (
     <div className="mt-4 border-t border-line pt-3">
       <p className="mb-2 font-semibold">What if…</p>
-      <ul className="grid gap-2 sm:grid-cols-2">
+      <ul className="grid gap-1.5">
         {cases.map((c, i) => (
-          <li key={c.name} className="flex items-center justify-between gap-2 rounded-lg bg-enamel px-3 py-1.5">
+          <li key={c.name} className="flex items-center justify-between gap-2 rounded-lg bg-enamel px-3 py-0.5">
             <span>
               {c.name}: <strong>{told(answers.data?.[0], answers.data?.[i + 1])}</strong>
             </span>
             <Button
               look="quiet"
-              className="min-h-9 text-sm"
+              className="min-h-8 shrink-0 py-0.5 text-sm whitespace-nowrap"
               aria-label={`Make it so: ${c.name}`}
               onClick={() => edit(c.change(plan, brief))}
             >

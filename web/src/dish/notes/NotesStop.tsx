@@ -1,12 +1,12 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { api } from "../../api";
-import { Card } from "../../ui";
+import { Card, TwoColumns } from "../../ui";
 import type { StopProps } from "../stopProps";
 
 const PAUSE = 400;
 
-export function NotesStop({ brief, dishId, version, edit }: StopProps) {
+export function NotesStop({ brief, dishId, version, edit, drawing }: StopProps) {
   const [text, setText] = useState(brief.notes ?? "");
   const [typed, setTyped] = useState(false);
   useEffect(() => {
@@ -21,41 +21,48 @@ export function NotesStop({ brief, dishId, version, edit }: StopProps) {
     return () => clearTimeout(timer);
   });
   return (
-    <div className="flex flex-col gap-5">
-      <Card title="Notes">
-        <label htmlFor="notes" className="text-faded">
-          What happened, and what to change next time.
-        </label>
-        <textarea
-          id="notes"
-          rows={7}
-          value={text}
-          className="mt-2 w-full rounded-lg border-2 border-line bg-sheet p-3"
-          onChange={(e) => {
-            setText(e.target.value);
-            setTyped(true);
-          }}
-          onBlur={() => {
-            if (typed) {
-              setTyped(false);
-              edit({ notes: text });
-            }
-          }}
-        />
-      </Card>
-      <Card title="Take the recipe with you">
-        <p className="flex flex-wrap gap-x-6 gap-y-2">
-          <a className="font-semibold text-rim underline" href={`/api/dishes/${dishId}/recipe.md`} download>
-            Recipe as Markdown
-          </a>
-          <a className="font-semibold text-rim underline" href={`/api/dishes/${dishId}/recipe.jsonld`} download>
-            Recipe as JSON-LD
-          </a>
-        </p>
-        <p className="mt-1 text-sm text-faded">The recipe as you saved it, before the swaps. Nabe reads both back.</p>
-      </Card>
-      <History id={dishId} version={version} />
-    </div>
+    <TwoColumns
+      drawing={drawing}
+      first={
+        <>
+          <Card title="Notes">
+            <label htmlFor="notes" className="text-faded">
+              What happened, and what to change next time.
+            </label>
+            <textarea
+              id="notes"
+              rows={7}
+              value={text}
+              className="mt-2 w-full rounded-lg border-2 border-line bg-sheet p-3"
+              onChange={(e) => {
+                setText(e.target.value);
+                setTyped(true);
+              }}
+              onBlur={() => {
+                if (typed) {
+                  setTyped(false);
+                  edit({ notes: text });
+                }
+              }}
+            />
+          </Card>
+          <Card title="Take the recipe with you">
+            <p className="flex flex-wrap gap-x-6 gap-y-2">
+              <a className="font-semibold text-rim underline" href={`/api/dishes/${dishId}/recipe.md`} download>
+                Recipe as Markdown
+              </a>
+              <a className="font-semibold text-rim underline" href={`/api/dishes/${dishId}/recipe.jsonld`} download>
+                Recipe as JSON-LD
+              </a>
+            </p>
+            <p className="mt-1 text-sm text-faded">
+              The recipe as you saved it, before the swaps. Nabe reads both back.
+            </p>
+          </Card>
+          <History id={dishId} version={version} />
+        </>
+      }
+    />
   );
 }
 

@@ -11,8 +11,9 @@ export function SaucesCard({ sauces }: { sauces: readonly SauceThickness[] }) {
               <strong className="font-semibold">{PART_WORDS[s.part]}:</strong> {s.words}
             </p>
             <p className="text-sm text-faded">
-              {s.per240.toFixed(0)} g of wheat flour's strength in 240 ml (wanted {s.wanted.toFixed(0)}),{" "}
-              {grams(s.liquidGrams)} liquid, thickened with {s.thickener}.
+              {s.per240.toFixed(0)} g of wheat flour's strength in 240 ml
+              {s.correctionGrams !== 0 && ` (wanted ${s.wanted.toFixed(0)})`}, {grams(s.liquidGrams)} liquid, thickened
+              with {s.thickener}.
             </p>
           </li>
         ))}

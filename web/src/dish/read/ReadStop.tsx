@@ -1,13 +1,13 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Line, type LineInBrief, type RecipeInBrief } from "../../api";
-import { Card, FAMILY_WORDS, NumberField, SelectField } from "../../ui";
+import { Card, FAMILY_WORDS, NumberField, SelectField, TwoColumns } from "../../ui";
 import type { StopProps } from "../stopProps";
 import { withLine } from "./corrections";
 import { LineRow } from "./LineRow";
 import { PotsCard } from "./pots/PotsCard";
 
-export function ReadStop({ plan, brief, edit }: StopProps) {
+export function ReadStop({ plan, brief, edit, drawing }: StopProps) {
   const [open, setOpen] = useState<number | null>(null);
   const larder = useQuery({ queryKey: ["larder"], queryFn: api.larder, staleTime: Infinity, enabled: open !== null });
   const recipe = plan.recipe;
@@ -18,62 +18,67 @@ export function ReadStop({ plan, brief, edit }: StopProps) {
     setOpen(null);
   };
   return (
-    <div className="flex flex-col gap-5">
-      <Card
-        title="What was understood"
-        aside={
-          doubts
-            ? `${doubts} of ${recipe.lines.length} lines to look at`
-            : `${recipe.lines.length} lines, none in doubt`
-        }
-      >
-        <div className="mb-3 flex flex-wrap items-end gap-4">
-          <NumberField
-            label="Cook for"
-            unit="servings"
-            optional
-            min={1}
-            max={200}
-            value={brief.servings ?? recipe.servings ?? null}
-            onValue={(servings) => edit({ servings: servings ?? undefined })}
-          />
-          <SelectField
-            label="Kind of dish"
-            value={brief.recipe?.family ?? ""}
-            options={families(plan, brief)}
-            onValue={(family) => edit({ recipe: { ...brief.recipe, family: family || undefined } })}
-          />
-          <p className="pb-2 text-sm text-faded">{aboutPan(plan)}</p>
-        </div>
-        <div className="hidden grid-cols-2 gap-4 border-b-2 border-line pb-1 text-sm font-semibold text-faded sm:grid">
-          <span>Your text</span>
-          <span>Understood as</span>
-        </div>
-        <ol>
-          {recipe.lines.map((line, i) => (
-            <Headed key={`${i}-${line.text}`} line={line} before={recipe.lines[i - 1]}>
-              <LineRow
-                line={line}
-                open={open === i}
-                larder={larder.data ?? []}
-                onOpen={() => setOpen(open === i ? null : i)}
-                onCorrect={(l) => void correct(i, l)}
+    <TwoColumns
+      drawing={drawing}
+      first={
+        <>
+          <Card
+            title="What was understood"
+            aside={
+              doubts
+                ? `${doubts} of ${recipe.lines.length} lines to look at`
+                : `${recipe.lines.length} lines, none in doubt`
+            }
+          >
+            <div className="mb-3 flex flex-wrap items-end gap-4">
+              <NumberField
+                label="Cook for"
+                unit="servings"
+                optional
+                min={1}
+                max={200}
+                value={brief.servings ?? recipe.servings ?? null}
+                onValue={(servings) => edit({ servings: servings ?? undefined })}
               />
-            </Headed>
-          ))}
-        </ol>
-      </Card>
-      <PotsCard recipe={recipe} brief={brief} edit={edit} />
-      {recipe.asides.length > 0 && (
-        <Card title="Kept aside" aside="neither ingredient nor step">
-          <ul className="space-y-1 text-faded">
-            {recipe.asides.map((a, i) => (
-              <li key={`${i}-${a}`}>{a}</li>
-            ))}
-          </ul>
-        </Card>
-      )}
-    </div>
+              <SelectField
+                label="Kind of dish"
+                value={brief.recipe?.family ?? ""}
+                options={families(plan, brief)}
+                onValue={(family) => edit({ recipe: { ...brief.recipe, family: family || undefined } })}
+              />
+              <p className="pb-2 text-sm text-faded">{aboutPan(plan)}</p>
+            </div>
+            <div className="hidden grid-cols-2 gap-4 border-b-2 border-line pb-1 text-sm font-semibold text-faded sm:grid">
+              <span>Your text</span>
+              <span>Understood as</span>
+            </div>
+            <ol>
+              {recipe.lines.map((line, i) => (
+                <Headed key={`${i}-${line.text}`} line={line} before={recipe.lines[i - 1]}>
+                  <LineRow
+                    line={line}
+                    open={open === i}
+                    larder={larder.data ?? []}
+                    onOpen={() => setOpen(open === i ? null : i)}
+                    onCorrect={(l) => void correct(i, l)}
+                  />
+                </Headed>
+              ))}
+            </ol>
+          </Card>
+          <PotsCard recipe={recipe} brief={brief} edit={edit} />
+          {recipe.asides.length > 0 && (
+            <Card title="Kept aside" aside="neither ingredient nor step">
+              <ul className="space-y-1 text-faded">
+                {recipe.asides.map((a, i) => (
+                  <li key={`${i}-${a}`}>{a}</li>
+                ))}
+              </ul>
+            </Card>
+          )}
+        </>
+      }
+    />
   );
 }
 

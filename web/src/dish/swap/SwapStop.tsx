@@ -1,4 +1,4 @@
-import { Button, Card, Notice } from "../../ui";
+import { Button, Card, Notice, TwoColumns } from "../../ui";
 import { Cautions } from "../Cautions";
 import { NearestFoods } from "../NearestFoods";
 import { withLine } from "../read/corrections";
@@ -11,7 +11,7 @@ import { OneOrApartCard } from "./OneOrApartCard";
 import { SchoolsCard } from "./SchoolsCard";
 import { SwapCard } from "./SwapCard";
 
-export function SwapStop({ plan, brief, edit }: StopProps) {
+export function SwapStop({ plan, brief, edit, drawing }: StopProps) {
   const choose = (source: number, rule: string | null) => {
     const { [source]: _old, ...rest } = brief.choices ?? {};
     edit({ choices: rule === null ? rest : { ...rest, [source]: rule } });
@@ -34,62 +34,71 @@ export function SwapStop({ plan, brief, edit }: StopProps) {
     .filter(([, how]) => how === "bought")
     .map(([id]) => id);
   return (
-    <div className="flex flex-col gap-5">
-      <NeedsPicker plan={plan} brief={brief} edit={edit} />
-      {plan.unresolved.length > 0 && (
-        <Notice
-          tone="danger"
-          title={`${plan.unresolved.length === 1 ? "One line is" : `${plan.unresolved.length} lines are`} left out of the dish`}
-        >
-          <ul className="mt-1 space-y-2">
-            {plan.unresolved.map((u) => (
-              <li key={`${u.source}-${u.text}`}>
-                <strong>{u.text}</strong>: {u.why}
-                <NearestFoods text={u.text} nearest={u.nearest} onIs={(id) => void name(u.source, id)} />
-                <Button
-                  look="quiet"
-                  className="min-h-8 px-2 py-0.5 text-sm"
-                  aria-label={`Leave out ${u.text}`}
-                  onClick={() => choose(u.source, "leave-out")}
-                >
-                  Leave it out
-                </Button>
-              </li>
-            ))}
-          </ul>
-        </Notice>
-      )}
-      <OneOrApartCard brief={brief} edit={edit} />
-      <Card title="Was → becomes" aside={plan.swaps.length ? swapsAside(plan) : undefined}>
-        {plan.swaps.length === 0 && (
-          <p className="text-faded">
-            {asked ? "Everything in this recipe fits as it is." : "Say above who it must be safe for."}
-          </p>
-        )}
-        <ul className="divide-y divide-line">
-          {plan.swaps.map((swap, i) => (
-            <SwapCard key={`${swap.source}-${i}`} swap={swap} onChoose={(rule) => choose(swap.source, rule)} />
+    <TwoColumns
+      drawing={drawing}
+      first={
+        <>
+          <NeedsPicker plan={plan} brief={brief} edit={edit} />
+          {plan.unresolved.length > 0 && (
+            <Notice
+              tone="danger"
+              title={`${plan.unresolved.length === 1 ? "One line is" : `${plan.unresolved.length} lines are`} left out of the dish`}
+            >
+              <ul className="mt-1 space-y-2">
+                {plan.unresolved.map((u) => (
+                  <li key={`${u.source}-${u.text}`}>
+                    <strong>{u.text}</strong>: {u.why}
+                    <NearestFoods text={u.text} nearest={u.nearest} onIs={(id) => void name(u.source, id)} />
+                    <Button
+                      look="quiet"
+                      className="min-h-8 px-2 py-0.5 text-sm"
+                      aria-label={`Leave out ${u.text}`}
+                      onClick={() => choose(u.source, "leave-out")}
+                    >
+                      Leave it out
+                    </Button>
+                  </li>
+                ))}
+              </ul>
+            </Notice>
+          )}
+          <OneOrApartCard brief={brief} edit={edit} />
+          <Card title="Was → becomes" aside={plan.swaps.length ? swapsAside(plan) : undefined}>
+            {plan.swaps.length === 0 && (
+              <p className="text-faded">
+                {asked ? "Everything in this recipe fits as it is." : "Say above who it must be safe for."}
+              </p>
+            )}
+            <ul className="divide-y divide-line">
+              {plan.swaps.map((swap, i) => (
+                <SwapCard key={`${swap.source}-${i}`} swap={swap} onChoose={(rule) => choose(swap.source, rule)} />
+              ))}
+            </ul>
+          </Card>
+        </>
+      }
+      second={
+        <>
+          <DifferencesCard differences={plan.differences} brief={brief} edit={edit} />
+          {plan.components.length > 0 && <MadeCard made={plan.components} onMake={make} />}
+          {bought.map((id) => (
+            <Notice key={id} tone="plain">
+              Bought ready: {plan.ingredients.find((i) => i.ingredient === id)?.item ?? id.replaceAll("-", " ")}.{" "}
+              <Button look="quiet" className="min-h-8 px-2 py-0.5 text-sm" onClick={() => make(id, "home")}>
+                Make it at home
+              </Button>
+            </Notice>
           ))}
-        </ul>
-      </Card>
-      <DifferencesCard differences={plan.differences} brief={brief} edit={edit} />
-      {plan.components.length > 0 && <MadeCard made={plan.components} onMake={make} />}
-      {bought.map((id) => (
-        <Notice key={id} tone="plain">
-          Bought ready: {plan.ingredients.find((i) => i.ingredient === id)?.item ?? id.replaceAll("-", " ")}.{" "}
-          <Button look="quiet" className="min-h-8 px-2 py-0.5 text-sm" onClick={() => make(id, "home")}>
-            Make it at home
-          </Button>
-        </Notice>
-      ))}
-      <SchoolsCard brief={brief} edit={edit} />
-      <Ingredients plan={plan} />
-      {labels.length > 0 && (
-        <Card title="Labels to read">
-          <Cautions cautions={labels} />
-        </Card>
-      )}
-    </div>
+          <SchoolsCard brief={brief} edit={edit} />
+          <Ingredients plan={plan} />
+          {labels.length > 0 && (
+            <Card title="Labels to read">
+              <Cautions cautions={labels} />
+            </Card>
+          )}
+        </>
+      }
+    />
   );
 }
 
