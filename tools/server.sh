@@ -7,18 +7,20 @@ PID_FILE=$DATA/server.pid
 ARCHIVE=$HERE/server/target/app/nabe.cache
 
 running() {
-  [ -e "$PID_FILE" ] && kill -0 "$(cat "$PID_FILE")" 2>/dev/null
+  [ -s "$PID_FILE" ] && tr '\0' ' ' <"/proc/$(cat "$PID_FILE")/cmdline" 2>/dev/null | grep -q "nabe-server"
 }
 
 stop_server() {
   if running; then
     kill "$(cat "$PID_FILE")"
-    for _ in $(seq 50); do running || break; sleep 0.1; done
+    # It answers what it was asked before it goes.
+    for _ in $(seq 250); do running || break; sleep 0.1; done
+    ! running || kill -9 "$(cat "$PID_FILE")"
   fi
   rm -f "$PID_FILE"
 }
 
-JAVA_FLAGS=(-XX:+UseSerialGC -Xmx256m -XX:+UseCompactObjectHeaders -XX:TieredStopAtLevel=4 -XX:+IgnoreUnrecognizedVMOptions --enable-native-access=ALL-UNNAMED)
+JAVA_FLAGS=(-XX:+UseSerialGC -Xmx160m -XX:+UseCompactObjectHeaders -XX:TieredStopAtLevel=4 -XX:+IgnoreUnrecognizedVMOptions --enable-native-access=ALL-UNNAMED)
 
 # From JDK 25 an ahead-of-time cache (loaded classes and which methods ran often), before it a class archive.
 keeping() {
@@ -31,7 +33,7 @@ train() {
   say "making later starts quick"
   local flag
   read -r flag _ < <(keeping)
-  NABE_PORT=0 NABE_DB_URL="jdbc:postgresql://127.0.0.1:$DB_PORT/nabe" java "${JAVA_FLAGS[@]}" "-XX:$flag=$ARCHIVE" \
+  NABE_PORT=0 NABE_DB_URL="jdbc:postgresql://127.0.0.1:$DB_PORT/nabe" NABE_DB_PASSWORD="$(db_password)" java "${JAVA_FLAGS[@]}" "-XX:$flag=$ARCHIVE" \
     -Dspring.context.exit=onRefresh -jar "$HERE/$APP" >"$DATA/train.log" 2>&1 || rm -f "$ARCHIVE"
 }
 
@@ -41,12 +43,14 @@ launch() {
   local archive=() flag
   read -r _ flag < <(keeping)
   [ ! -e "$ARCHIVE" ] || archive=("-XX:$flag=$ARCHIVE")
-  NABE_PORT=$PORT NABE_DB_URL="jdbc:postgresql://127.0.0.1:$DB_PORT/nabe" NABE_DEMO=${NABE_DEMO:-false} \
-    setsid nohup java "${JAVA_FLAGS[@]}" "${archive[@]}" -jar "$HERE/$APP" >"$DATA/server.log" 2>&1 </dev/null &
+  NABE_PORT=$PORT NABE_DB_URL="jdbc:postgresql://127.0.0.1:$DB_PORT/nabe" NABE_DB_PASSWORD="$(db_password)" \
+    NABE_DEMO=${NABE_DEMO:-false} NABE_LOG="$DATA/server.log" NABE_MANAGEMENT_PORT=${NABE_MANAGEMENT_PORT:-$(free_port)} \
+    MALLOC_ARENA_MAX=2 setsid nohup java "${JAVA_FLAGS[@]}" "${archive[@]}" -jar "$HERE/$APP" >"$DATA/start.log" 2>&1 </dev/null &
   echo $! >"$PID_FILE"
+  echo "$DB_PORT" >"$DATA/db-port"
   for _ in $(seq 300); do
     if curl -fs -o /dev/null "http://127.0.0.1:$PORT${READY:-/}"; then return; fi
-    running || { tail -n 5 "$DATA/server.log" >&2; fail "the server did not start; its log is $DATA/server.log."; }
+    kill -0 "$(cat "$PID_FILE")" 2>/dev/null || { tail -n 5 "$DATA/start.log" >&2; fail "the server did not start; its log is $DATA/start.log."; }
     sleep 0.1
   done
   fail "the server did not answer within 30 s; its log is $DATA/server.log."
@@ -55,10 +59,15 @@ launch() {
 serve() {
   command -v curl >/dev/null || install curl
   if running && ! newer_than "$APP" pom.xml core/src server/src web/src; then
-    say "already running at http://127.0.0.1:$PORT (./nabe stop ends it)"
-    return
+    start_database
+    if [ "$(cat "$DATA/db-port" 2>/dev/null)" = "$DB_PORT" ]; then
+      say "already running at http://127.0.0.1:$PORT (./nabe stop ends it)"
+      return
+    fi
   fi
   stop_server
+  # A killed server lets go of its port within a moment.
+  for _ in $(seq 20); do port_taken "$PORT" || break; sleep 0.1; done
   ! port_taken "$PORT" || fail "port $PORT is taken; set NABE_PORT to another, as in: NABE_PORT=8090 ./nabe demo"
   build_all
   start_database
@@ -90,6 +99,20 @@ for(const m of ["core","server","journeys"]){const d=m+"/target/surefire-reports
   const n=k=>Number((h.match(new RegExp(" "+k+'="(\\d+)"'))||[0,0])[1]);
   run+=n("tests");bad+=n("failures")+n("errors");skip+=n("skipped");}}
 console.log(`${run-bad-skip} passed, ${bad} failed${skip?`, ${skip} skipped`:""}`);
+JS
+}
+
+# The twenty tests that took longest.
+slowest() {
+  node - <<'JS'
+const fs=require("fs");const all=[];
+for(const m of ["core","server","journeys"]){const d=m+"/target/surefire-reports";
+ if(!fs.existsSync(d))continue;
+ for(const f of fs.readdirSync(d).filter(f=>f.endsWith(".xml")))
+  for(const t of fs.readFileSync(d+"/"+f,"utf8").matchAll(/<testcase ([^>]*)>/g)){
+   const of=k=>(t[1].match(new RegExp("(?:^| )"+k+'="([^"]*)"'))||["",""])[1];
+   all.push([Number(of("time").replace(",","")),of("classname").replace(/.*\./,"")+" "+of("name")]);}}
+all.sort((a,b)=>b[0]-a[0]).slice(0,20).forEach(([s,n])=>console.log(`${s.toFixed(1).padStart(7)} s  ${n.slice(0,100)}`));
 JS
 }
 
