@@ -32,7 +32,7 @@ final class Phases {
                     stretch.adds(),
                     stretch.stir()));
         }
-        grill(baking, pale).ifPresent(phases::add);
+        grill(baking, course, pale).ifPresent(phases::add);
         phases.add(new Phase(
                 "rest",
                 false,
@@ -47,7 +47,7 @@ final class Phases {
     }
 
     /** The recipe's own grilling, as long as it says; else a short one where the top would stay pale. */
-    private static Optional<Phase> grill(Baking baking, boolean pale) {
+    private static Optional<Phase> grill(Baking baking, Course course, boolean pale) {
         OvenPhase said = RecipeCourse.grill(baking.said);
         boolean asked = said != null && baking.recipe.oven().grilled();
         boolean wanted = asked
@@ -63,7 +63,9 @@ final class Phases {
                 false,
                 GRILL_CELSIUS,
                 minutes,
-                "For colour. Watched all the time; no paper under it.",
+                course.stretches().getLast().shields()
+                        ? "Foil off; only as long as it is not brown enough yet. Watched all the time; no paper under it."
+                        : "For colour. Watched all the time; no paper under it.",
                 asked && said.minutes() != null ? Said.words(said.minutes()) : null,
                 asked && said.minutes() != null,
                 asked ? RecipeCourse.names(said, baking.said) : List.of(),

@@ -17,6 +17,7 @@ import nabe.larder.Larder;
 import nabe.larder.Properties;
 import nabe.measure.KitchenText;
 import nabe.prep.PrepPlan;
+import nabe.prep.PrepStep;
 import nabe.prep.ReadyLine;
 import nabe.prep.SheetWays;
 import nabe.recipe.Family;
@@ -80,6 +81,7 @@ public final class Builder {
 
         private final double litres;
         private final Stack stack;
+        private final List<PrepStep> steps;
         private final Optional<ReadyLine> main;
         /** The component of the sheets, tubes or slices, or null. */
         private final @Nullable String mainId;
@@ -98,6 +100,7 @@ public final class Builder {
             this.recipe = recipe;
             this.schools = house.schools();
             this.choice = choice;
+            this.steps = prep.steps();
             boolean asRead = Laying.isSaid(procedure) && choice.sheetLayers() == null;
             Laying.Result laying = asRead ? Laying.of(procedure, prep.ready()) : null;
             components = laying == null ? Components.gather(recipe, prep.ready()) : laying.components();
@@ -310,7 +313,7 @@ public final class Builder {
                     : layers.stream()
                             .filter(l -> l.part() == Part.STRUCTURE)
                             .reduce((first, last) -> last)
-                            .map(l -> LidPlan.of(pan, l.grams()))
+                            .map(l -> LidPlan.of(pan, l.grams(), LidWork.of(steps, l.component())))
                             .orElse(null);
         }
 

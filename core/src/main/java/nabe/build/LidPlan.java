@@ -13,22 +13,34 @@ final class LidPlan {
 
     private LidPlan() {}
 
-    static BuildPlan.Lid of(Pan pan, double grams) {
+    /** @param said what the method says of it: that stands, and the rest is said here */
+    static BuildPlan.Lid of(Pan pan, double grams, LidWork said) {
         Outline rim = pan.outlineAt(pan.depthMm());
-        Outline rolled = new Outline(rim.round(), rim.lengthMm() + 2 * OVERHANG_MM, rim.widthMm() + 2 * OVERHANG_MM);
+        Outline rolled = rim.round() && said.roundMm() != null
+                ? new Outline(true, said.roundMm(), said.roundMm())
+                : new Outline(rim.round(), rim.lengthMm() + 2 * OVERHANG_MM, rim.widthMm() + 2 * OVERHANG_MM);
         double thickness = grams / pan.count() / DOUGH_DENSITY * 1000 / rolled.area();
-        int vents = (int) Math.max(2, Math.round(rim.area() / VENT_FOR_MM2));
+        int vents = said.vents() != null ? said.vents() : (int) Math.max(2, Math.round(rim.area() / VENT_FOR_MM2));
         String size = rolled.round() && rolled.lengthMm() == rolled.widthMm()
                 ? String.format(Locale.ROOT, "%.0f mm across", rolled.lengthMm())
                 : String.format(Locale.ROOT, "%.0f × %.0f mm", rolled.lengthMm(), rolled.widthMm());
+        String laid = said.cooled() ? "lay it over the cooled filling" : "lay it over hot filling";
         String words = String.format(
                 Locale.ROOT,
-                "Roll it between papers to %s, about %.0f mm thick; lay it over hot filling, crimp, and cut %d vents.%s",
+                "%s %s, about %.0f mm thick%s, crimp, and cut %d vents.%s",
+                said.rolled() ? "Rolled to" : "Roll it between papers to",
                 size,
                 Math.max(1, thickness),
+                said.rolled() ? ": " + laid : "; " + laid,
                 vents,
                 thickness < 2.5 ? " It rolls thin: make half as much dough again." : "");
         return new BuildPlan.Lid(
-                rim.round(), rolled.lengthMm(), rolled.widthMm(), OVERHANG_MM, thickness, vents, words);
+                rim.round(),
+                rolled.lengthMm(),
+                rolled.widthMm(),
+                (rolled.lengthMm() - rim.lengthMm()) / 2,
+                thickness,
+                vents,
+                words);
     }
 }

@@ -104,17 +104,25 @@ final class Differences {
     private void bake(BakePlan bake) {
         AsWritten asWritten =
                 bake.coreCelsius() != null || bake.asWritten() == null ? null : new AsWritten(null, bake.asWritten());
-        for (Phase phase : bake.phases()) {
+        for (int i = 0; i < bake.phases().size(); i++) {
+            Phase phase = bake.phases().get(i);
             if (phase.said() != null && !phase.asSaid()) {
                 boolean rest = phase.kind().equals("rest");
                 add(
                         Kind.BAKE,
-                        (rest ? "Rest " : phase.covered() ? "Covered " : "Open ") + phase.minutes() + " min, not "
-                                + phase.said(),
+                        (rest ? "Rest " : phase.covered() ? "Covered " : "Open ") + phase.minutes() + " min"
+                                + thenFoil(bake.phases(), i) + ", not " + phase.said(),
                         phase.reason(),
                         rest ? null : asWritten);
             }
         }
+    }
+
+    /** The rest of a stretch whose end goes under foil. */
+    private static String thenFoil(List<Phase> phases, int at) {
+        Phase next = at + 1 < phases.size() ? phases.get(at + 1) : null;
+        boolean foil = next != null && next.covered() && next.said() == null;
+        return foil ? " and " + next.minutes() + " under foil" : "";
     }
 
     private void add(Kind kind, String what, String why, @Nullable AsWritten asWritten) {

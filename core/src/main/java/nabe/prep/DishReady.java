@@ -13,9 +13,12 @@ import nabe.recipe.Part;
 import nabe.swap.PlannedProcedure;
 import nabe.swap.PlannedProcedure.Work;
 
-/** The dish itself, greased and lined as the recipe says. */
+/** The dish itself, greased and lined as the recipe says, and what is put by for its end. */
 final class DishReady {
+    /** Kitchen practice. */
     private static final int MINUTES = 2;
+
+    private static final Set<String> KEEPS = Set.of("set", "reserve", "keep", "save", "hold");
 
     private DishReady() {}
 
@@ -37,7 +40,7 @@ final class DishReady {
         return new PrepStep(
                 "dish",
                 null,
-                "The dish",
+                works.stream().anyMatch(w -> !KEEPS.contains(w.action())) ? "The dish" : "Put by",
                 Part.PAN_RELEASE,
                 sentences.values().stream().map(MethodWords::sentence).collect(Collectors.joining(" ")),
                 List.copyOf(uses),

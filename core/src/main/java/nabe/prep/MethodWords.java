@@ -2,6 +2,7 @@ package nabe.prep;
 
 import java.util.List;
 import java.util.regex.Pattern;
+import nabe.recipe.Clauses;
 
 /** Joins a sentence's clauses again and makes a sentence of what is left of one. */
 final class MethodWords {
@@ -16,22 +17,10 @@ final class MethodWords {
             Pattern.compile("(?:[,;:–-]|\\band|\\bthen|\\bbut|\\bso that|\\s)+$", Pattern.CASE_INSENSITIVE);
     private static final Pattern END = Pattern.compile("[.!?…)]$");
 
-    private static final Pattern LINKED =
-            Pattern.compile("(?:[,;:.–(-]|\\b(?:and|then|but|or|to|with))$", Pattern.CASE_INSENSITIVE);
-    private static final Pattern LINKS = Pattern.compile(
-            "^(?:[,;:.–)-]|(?:and|then|but|or|with|until|while|adding|stirring|to)\\b)", Pattern.CASE_INSENSITIVE);
-
     private MethodWords() {}
 
     static String sentence(List<String> clauses) {
-        StringBuilder all = new StringBuilder();
-        for (String clause : clauses) {
-            boolean open = all.isEmpty()
-                    || LINKED.matcher(all).find()
-                    || LINKS.matcher(clause).find();
-            all.append(open ? " " : ", ").append(clause);
-        }
-        String joined = all.toString().replaceAll("\\s+([,.;:])", "$1").replaceAll("\\s{2,}", " ");
+        String joined = Clauses.joined(clauses).replaceAll("\\s+([,.;:])", "$1").replaceAll("\\s{2,}", " ");
         String begun = MEANWHILE.matcher(HEAD.matcher(joined).replaceFirst("")).replaceFirst("");
         String bare = TAIL.matcher(begun).replaceFirst("").strip();
         if (bare.isEmpty()) {

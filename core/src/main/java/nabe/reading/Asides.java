@@ -18,6 +18,9 @@ final class Asides {
     /** Verbs of talk: "go and find the sausages". */
     private static final Set<String> TALK = Set.of("go", "do", "find", "get", "have", "want", "like", "make", "eat");
 
+    /** Verbs that tell how a thin thing goes on. */
+    private static final Set<String> WAYS = Set.of("brush", "dot", "drizzle", "dab", "glaze", "flick", "dust");
+
     private final Kitchen kitchen;
     private final Dish dish;
     private final Steps steps;
@@ -31,12 +34,26 @@ final class Asides {
     /** @param more whether the sentence goes on */
     void note(Clause clause, Scene.Stage stage, boolean more) {
         boolean lays = stage == Scene.Stage.BUILDING && clause.does(Effect.PLACE);
+        boolean putBy = !kitchen.readying.isEmpty()
+                && kitchen.readying.getLast().sentence() == clause.sentence()
+                && clause.does(Effect.KEEP);
+        if (putBy) {
+            kitchen.readying.add(kitchen.readying.removeLast().saying(clause.words()));
+            return;
+        }
         if (isElsewhere(clause) || !lays && !tells(clause)) {
             return;
         }
         if (stage == Scene.Stage.COOKING || dish.all.isEmpty()) {
             atStove(clause, more);
         } else if (stage == Scene.Stage.BUILDING && clause.cover() == null) {
+            dish.all.getLast().words.add(clause.words());
+        }
+    }
+
+    /** "Brush with the egg": how what was just laid goes on. */
+    void noteWay(Clause clause) {
+        if (clause.verb() != null && WAYS.contains(clause.verb().base())) {
             dish.all.getLast().words.add(clause.words());
         }
     }
@@ -67,7 +84,7 @@ final class Asides {
         boolean same = worked != null && worked.steps.getLast().sentence() == clause.sentence();
         boolean ends = clause.does(Effect.AWAY, Effect.DRAW);
         if (worked == null) {
-            kitchen.pending = more ? clause : null;
+            wait(clause, more);
         } else if (FAT.matcher(clause.words()).find()) {
             steps.add(clause, worked, List.of());
         } else if (same || kitchen.isTail(clause, worked)) {
@@ -76,7 +93,15 @@ final class Asides {
             everyLike(worked, step -> step.ending(clause.words()));
             kitchen.tail = new Kitchen.Tail(worked, clause.sentence());
         } else {
-            kitchen.pending = clause;
+            wait(clause, true);
+        }
+    }
+
+    private void wait(Clause clause, boolean more) {
+        if (more) {
+            kitchen.pending.add(clause);
+        } else {
+            kitchen.pending.clear();
         }
     }
 

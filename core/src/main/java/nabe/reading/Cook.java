@@ -109,16 +109,7 @@ final class Cook {
         if (scene.frozen || scene.chilled) {
             return scene.frozen ? GoesIn.FROZEN : GoesIn.FRIDGE;
         }
-        List<Pot> hot = kitchen.pots.stream()
-                .filter(p -> Mixing.isHot(p) && (dish.holds(p) || p.given > 0))
-                .toList();
-        boolean cooled = hot.stream().anyMatch(Cook::isCooled);
-        return hot.isEmpty() ? null : cooled ? GoesIn.ROOM : GoesIn.HOT;
-    }
-
-    private static boolean isCooled(Pot pot) {
-        return pot.steps.stream()
-                .anyMatch(s -> s.action().equals("cool") || s.words().contains("room temperature"));
+        return new Warmth(kitchen, dish).goesIn();
     }
 
     /** What was made of every clause, for a reader who wonders. */
@@ -229,6 +220,8 @@ final class Cook {
         if (kitchen.stepsSoFar() == steps && dish.all.size() == laid && stage == scene.stage) {
             boolean more = i + 1 < clauses.size() && clauses.get(i + 1).sentence() == clause.sentence();
             asides.note(clause, stage, more);
+        } else if (dish.all.size() == laid + 1) {
+            asides.noteWay(clause);
         }
     }
 

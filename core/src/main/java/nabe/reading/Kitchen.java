@@ -58,9 +58,8 @@ final class Kitchen {
     final Map<Integer, Integer> namedLast = new HashMap<>();
     /** What readies the dish itself, in order. */
     final List<Step> readying = new ArrayList<>();
-    /** Said before the work it belongs to, in the same sentence, or null. */
-    @Nullable
-    Clause pending;
+    /** Said before the work it belongs to, in the same sentence. */
+    final List<Clause> pending = new ArrayList<>();
 
     /** What ends the work in a pot: more of that sentence goes with it. */
     @Nullable

@@ -1,5 +1,6 @@
 package nabe.reading;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -11,6 +12,7 @@ import nabe.reading.grammar.Durations.Duration;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Token;
+import nabe.recipe.Clauses;
 import nabe.recipe.Procedure.Minutes;
 import nabe.recipe.Procedure.Of;
 import nabe.recipe.Procedure.Step;
@@ -23,8 +25,6 @@ final class Steps {
     private static final Pattern HEAT = Pattern.compile(
             "\\b(high|medium[- ]high|medium[- ]low|medium|low|gentle|fierce|moderate)\\b(?: heat)?",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern LINKED =
-            Pattern.compile("(?:[,;:.–(-]|\\b(?:and|then|but|or))$", Pattern.CASE_INSENSITIVE);
     private static final Pattern UP = Pattern.compile(
             "\\b(?:turn|crank|whack) (?:up )?(?:it|the heat)(?: right| well)?(?: up)?\\b(?<=up)|\\bturn up the heat|\\bheat (?:right |well )?up\\b",
             Pattern.CASE_INSENSITIVE);
@@ -97,11 +97,13 @@ final class Steps {
 
     /** What was said before it in its sentence goes with the first step after it. */
     private String withPending(Clause clause) {
-        Clause before = kitchen.pending;
-        kitchen.pending = null;
-        return before == null || before.sentence() != clause.sentence()
-                ? clause.words()
-                : before.words() + (LINKED.matcher(before.words()).find() ? " " : ", ") + clause.words();
+        List<String> all = new ArrayList<>(kitchen.pending.stream()
+                .filter(c -> c.sentence() == clause.sentence())
+                .map(Clause::words)
+                .toList());
+        kitchen.pending.clear();
+        all.add(clause.words());
+        return Clauses.joined(all);
     }
 
     private static @Nullable String turned(String words) {

@@ -324,6 +324,7 @@ final class Stove {
                 int line = noun.lines().getFirst();
                 Double share = noun.portion().of(kitchen.lines.get(line), 1);
                 kitchen.reserved[line] = share == null ? 0 : Math.min(share, kitchen.left[line]);
+                kitchen.readying.add(steps.of(clause, List.of(), null));
             } else if (noun.is(Kind.POT) && drawOff(noun)) {
                 return true;
             } else if (noun.is(Kind.POT) && noun.pot() != null) {

@@ -2,6 +2,8 @@ package nabe.build;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
 
 import java.util.Arrays;
 import java.util.Collections;
@@ -14,6 +16,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import nabe.house.Schools;
 import nabe.measure.Spoons;
+import nabe.prep.PrepStep;
 import nabe.recipe.Family;
 import nabe.recipe.Part;
 import org.junit.jupiter.api.Test;
@@ -22,6 +25,7 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Orders of layers, usual and the cook's own, and what is said of them. */
 class OrderTest {
+    private static final LidWork SILENT = new LidWork(false, null, false, null);
     private static final Pan PAN = Pan.rectangle(300, 200, 60, Material.CERAMIC);
     private static final Schools USUAL = Schools.usual();
 
@@ -133,15 +137,40 @@ class OrderTest {
     }
 
     @Test
+    void whatTheMethodSaysOfItsLidStands() {
+        LidWork said = LidWork.of(
+                List.of(
+                        step("filling", "Simmer 5 minutes, then let it cool."),
+                        step("crust", "Roll the dough out to a 12-inch round and cut four vents.")),
+                "crust");
+        assertThat(said.roundMm()).isCloseTo(304.8, within(0.01));
+        assertThat(said.vents()).isEqualTo(4);
+        Pan skillet = new Pan(Shape.ROUND, 254, 254, 50, Material.CAST_IRON, 254, 254, 1);
+        assertThat(LidPlan.of(skillet, 340, said).words())
+                .contains("305 mm across", "cooled filling", "cut 4 vents")
+                .doesNotContain("hot");
+        assertThat(LidWork.of(List.of(step("crust", "Brush with milk.")), "crust"))
+                .isEqualTo(SILENT);
+    }
+
+    private static PrepStep step(String component, String text) {
+        PrepStep step = mock(PrepStep.class);
+        when(step.component()).thenReturn(component);
+        when(step.text()).thenReturn(text);
+        return step;
+    }
+
+    @Test
     void aLidOverhangsAndWeighsWhatItsDoughDoes() {
-        BuildPlan.Lid lid = LidPlan.of(PAN, 400);
+        BuildPlan.Lid lid = LidPlan.of(PAN, 400, SILENT);
         assertThat(lid.lengthMm()).isEqualTo(330);
         assertThat(lid.widthMm()).isEqualTo(230);
         assertThat(lid.thicknessMm() * lid.lengthMm() * lid.widthMm() * 1.2 / 1000)
                 .isCloseTo(400, within(0.5));
         assertThat(lid.vents()).isGreaterThanOrEqualTo(2);
-        assertThat(LidPlan.of(PAN, 120).words()).contains("make half as much dough again");
-        BuildPlan.Lid small = LidPlan.of(new Pan(Shape.ROUND, 120, 120, 50, Material.CERAMIC, 120, 120, 4), 400);
+        assertThat(LidPlan.of(PAN, 120, SILENT).words()).contains("make half as much dough again");
+        BuildPlan.Lid small =
+                LidPlan.of(new Pan(Shape.ROUND, 120, 120, 50, Material.CERAMIC, 120, 120, 4), 400, SILENT);
         assertThat(small.thicknessMm() * Math.PI * 75 * 75 * 1.2 / 1000).isCloseTo(100, within(1.0));
     }
 

@@ -1,11 +1,13 @@
 package nabe.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import nabe.bake.OvenChoice;
+import nabe.bake.Start;
 import nabe.build.Layer;
 import nabe.larder.Larder;
 import nabe.needs.Need;
@@ -76,6 +78,58 @@ class AsidesTest {
     void theDishIsGreasedWithWhatFits() {
         assertThat(step(plan(), "30 x 20 cm dish").text()).startsWith("Butter a 30 x 20 cm dish");
         assertThat(step(plan(Need.DAIRY_FREE), "30 x 20 cm dish").text()).doesNotContainIgnoringCase("butter");
+    }
+
+    @Test
+    void whatIsPutByForTheEndIsAStepOfItsOwn() {
+        Plan plan = PLANNER.plan(Brief.of(Brief.RecipeBrief.ofText("""
+                        Bread and cheese bake
+                        Serves 4
+
+                        300 g stale bread, cubed
+                        150 g cheddar, grated
+                        4 eggs
+                        400 ml milk
+                        1 egg yolk
+
+                        Keep back 30 g of the cheese for the top and put it in the fridge. Beat the eggs and the milk.
+                        Spread the bread and the rest of the cheese in a 25 x 18 cm dish. Pour over the egg mixture and press it down. \
+                        Brush with the egg yolk.
+                        Bake at 180C for 35 minutes. Add the reserved cheese for the last 10 minutes.
+                        """), new Needs(Set.of(), Set.of(), true)));
+        assertThat(step(plan, "Keep back 30 g of the cheese").item()).isEqualTo("Put by");
+        assertThat(plan.build().layers())
+                .filteredOn(Layer::late)
+                .singleElement()
+                .satisfies(last -> assertThat(last.grams()).isCloseTo(30, within(1.0)));
+        assertThat(plan.build().layers()).extracting(Layer::words).contains("Brush with the egg yolk");
+    }
+
+    @Test
+    void eggsCooledUnderTheTapLeaveTheDishHot() {
+        assertThat(startOf("Boil the eggs for 8 minutes and cool them under the tap.", ""))
+                .isEqualTo(Start.HOT);
+        assertThat(startOf("Boil the eggs for 8 minutes.", "Let the mash cool."))
+                .isEqualTo(Start.ROOM);
+    }
+
+    private static Start startOf(String eggs, String mash) {
+        return PLANNER.plan(Brief.of(
+                        Brief.RecipeBrief.ofText("""
+                        Egg and potato bake
+
+                        3 eggs
+                        1 kg potatoes
+                        50 g butter
+                        100 g cheddar, grated
+
+                        %s Quarter them.
+                        Boil the potatoes for 20 minutes and mash them with the butter. %s
+                        Lay the eggs in a 25 x 18 cm dish, spread the mash over and scatter the cheese on top.
+                        Bake at 200C for 30 minutes.
+                        """.formatted(eggs, mash)), new Needs(Set.of(), Set.of(), true)))
+                .bake()
+                .start();
     }
 
     @Test

@@ -1,0 +1,26 @@
+package nabe.recipe;
+
+import java.util.List;
+import java.util.regex.Pattern;
+
+/** Clauses of one sentence put together again. */
+public final class Clauses {
+    private static final Pattern LINKED =
+            Pattern.compile("(?:[,;:.–(-]|\\b(?:and|then|but|or|to|with))$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern LINKS = Pattern.compile(
+            "^(?:[,;:.–)-]|(?:and|then|but|or|with|until|while|adding|stirring|to)\\b)", Pattern.CASE_INSENSITIVE);
+
+    private Clauses() {}
+
+    /** @return them in a row, with a comma where neither has a word that links them */
+    public static String joined(List<String> clauses) {
+        StringBuilder all = new StringBuilder();
+        for (String clause : clauses) {
+            boolean open = all.isEmpty()
+                    || LINKED.matcher(all).find()
+                    || LINKS.matcher(clause).find();
+            all.append(all.isEmpty() ? "" : open ? " " : ", ").append(clause);
+        }
+        return all.toString();
+    }
+}
