@@ -20,6 +20,7 @@ export function OwnPhases({
 }) {
   const opens = bake.phases.findIndex((p) => !(p.covered && p.kind === "bake"));
   const covered = bake.phases.slice(0, opens).reduce((sum, p) => sum + p.minutes, 0);
+  const shielded = bake.phases.slice(opens).reduce((sum, p) => sum + (p.covered ? p.minutes : 0), 0);
   const [held, setHeld] = useState<number[] | null>(null);
   const [foil, out] = held ?? [covered, bake.ovenMinutes];
   const most = Math.max(60, STEP * Math.ceil((bake.ovenMinutes * 1.6) / STEP));
@@ -64,7 +65,14 @@ export function OwnPhases({
             </>
           ) : (
             <>
-              Open all the way, out after <strong>{minutes(out)}</strong>
+              {shielded > 0 && !held ? (
+                <>
+                  Open, the last <strong>{minutes(shielded)}</strong> under foil
+                </>
+              ) : (
+                "Open all the way"
+              )}
+              , out after <strong>{minutes(out)}</strong>
             </>
           )}
         </span>

@@ -107,9 +107,9 @@ function Row({
             {PART_WORDS[layer.part]}
             {layer.share < 0.995 ? `, ${percent(layer.share)} of it` : ", all of it"} · {layer.heightMm.toFixed(1)} mm
             {layer.late && " · goes on during the bake"}
-            {layer.words && <span className="text-ink"> · {layer.words}</span>}
             {layer.reserved && <span className="font-semibold text-rim"> · set aside first</span>}
           </span>
+          {layer.words && <span className="block text-sm">{layer.words}</span>}
         </span>
         <span className="text-right">
           <span className="text-lg font-semibold">{grams(layer.grams)}</span>

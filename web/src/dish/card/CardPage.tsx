@@ -84,8 +84,8 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
                     {plan.data.build.pan.count > 1 && `, ${grams(l.grams / plan.data.build.pan.count)} a dish`}
                     {l.measure && ` (${l.measure})`}
                     {l.late && ", on during the bake"}
-                    {l.words && `; ${l.words}`}
                     {laidWords(plan.data, i)}
+                    {l.words && `. ${l.words}`}
                   </li>
                 ))}
               </ol>

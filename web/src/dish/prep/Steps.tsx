@@ -1,6 +1,9 @@
 import type { PrepStep } from "../../api";
 import { grams, minutes, percent } from "../../ui";
 
+/** g; less is a leaf or a pinch, and the shopping list has it in its own measure. */
+const WEIGHABLE = 1;
+
 const GROUPS = [
   { when: "before", title: null },
   { when: "built", title: "Once the dish is built" },
@@ -66,8 +69,7 @@ function Step({ step }: { step: PrepStep }) {
 export function used(u: PrepStep["uses"][number]): string {
   if (u.component)
     return (u.share ?? 1) > 0.995 ? `all the ${lower(u.item)}` : `${percent(u.share ?? 1)} of the ${lower(u.item)}`;
-  if (!u.grams) return u.item;
-  return u.grams < 0.5 ? `a pinch of ${u.item}` : `${grams(u.grams)} ${u.item}`;
+  return u.grams && u.grams >= WEIGHABLE ? `${grams(u.grams)} ${u.item}` : u.item;
 }
 
 function facts(step: PrepStep): string[] {

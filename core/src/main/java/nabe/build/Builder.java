@@ -168,6 +168,9 @@ public final class Builder {
             List<Layer> layers = keep >= 1
                     ? full
                     : stack.standing(full.stream().map(l -> l.times(keep, 0)).toList(), components);
+            layers = counted == null || counted.needed() == counted.have()
+                    ? layers
+                    : layers.stream().map(l -> l.of(counted)).toList();
             double height = Stack.height(layers);
             boolean dry = sheets.map(s -> s.way.way().equals("unboiled")).orElse(false);
             return new BuildPlan(

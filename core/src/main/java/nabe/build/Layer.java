@@ -50,4 +50,10 @@ public record Layer(
     Layer measured(@Nullable String spooned) {
         return new Layer(component, name, part, grams, heightMm, share, spooned, reserved, late, words, of);
     }
+
+    /** @return the same with the number of sheets that this pan takes, where its words give one */
+    Layer of(BuildPlan.Sheets sheets) {
+        String said = words == null ? null : SheetWords.of(words, sheets.perLayer());
+        return new Layer(component, name, part, grams, heightMm, share, measure, reserved, late, said, of);
+    }
 }

@@ -101,8 +101,10 @@ public final class NameIndex {
         return scan(text, Words.of(text).stream().map(this::forgiveLong).toList());
     }
 
+    /** "Snapped to fit" is no misspelt snapper: what is done to food is not corrected to a food. */
     private Words.Word forgiveLong(Words.Word word) {
-        if (word.key().length() < LONG_WORD || vocabulary.contains(word.key())) {
+        boolean done = word.key().endsWith("ed") || word.key().endsWith("ing");
+        if (done || word.key().length() < LONG_WORD || vocabulary.contains(word.key())) {
             return word;
         }
         if (forgiven.size() > MOST_FORGIVEN) {

@@ -2,6 +2,7 @@ package nabe.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import nabe.bake.BakePlan;
 import nabe.bake.OvenChoice;
@@ -12,6 +13,7 @@ import nabe.house.Schools;
 import nabe.larder.Larder;
 import nabe.needs.Needs;
 import nabe.recipe.Family;
+import nabe.recipe.Line;
 import nabe.recipe.Recipe;
 import nabe.swap.Conversion;
 import nabe.swap.MethodFood;
@@ -22,6 +24,8 @@ final class Cautions {
     private static final String PRACTICE = "Kitchen practice; follow your local food-safety advice";
     private static final String CODEX = "Codex Standard 118-1979 (gluten-free: below 20 mg/kg) and local labelling law";
     private static final String FSIS = "USDA FSIS; follow your local food-safety advice";
+    private static final Pattern SLICED =
+            Pattern.compile("\\b(?:slic(?:e[ds]?|ing)|mandoline?|thin(?:ly)?|rounds)\\b", Pattern.CASE_INSENSITIVE);
     private final List<Caution> list = new ArrayList<>();
 
     static List<Caution> of(
@@ -36,7 +40,7 @@ final class Cautions {
         Cautions cautions = new Cautions();
         cautions.allergens(needs, conversion, larder);
         cautions.heat(recipe, pan, oven, bake);
-        cautions.hands(conversion);
+        cautions.hands(recipe, conversion);
         cautions.schools(needs, schools);
         return List.copyOf(cautions.list);
     }
@@ -138,10 +142,12 @@ final class Cautions {
                 FSIS);
     }
 
-    private void hands(Conversion conversion) {
+    private void hands(Recipe recipe, Conversion conversion) {
         boolean slices = conversion.lines().stream()
                 .anyMatch(l -> l.ingredient() != null && l.ingredient().role().startsWith("slice-"));
-        if (slices) {
+        boolean thin = Stream.concat(recipe.lines().stream().map(Line::text), recipe.steps().stream())
+                .anyMatch(t -> SLICED.matcher(t).find());
+        if (slices && thin) {
             add("slicer", "Use the slicer's guard and a cut-proof glove.", PRACTICE);
         }
         boolean kidney = conversion.lines().stream()

@@ -31,7 +31,7 @@ final class LabelChecks {
         LabelChecks checks = new LabelChecks();
         for (ConvertedLine line : conversion.toBuy()) {
             if (line.label() != null && line.ingredient() != null) {
-                checks.note(line.ingredient(), needs.judge(line.ingredient()));
+                checks.note(line.item(), line.ingredient(), needs.judge(line.ingredient()));
             }
         }
         conversion.methodFoods().stream()
@@ -44,8 +44,8 @@ final class LabelChecks {
         return SPICES.contains(ingredient.make().kind());
     }
 
-    private void note(Ingredient ingredient, Judgement judgement) {
-        String name = ingredient.name();
+    /** @param name as the shopping list has it */
+    private void note(String name, Ingredient ingredient, Judgement judgement) {
         if (isSpice(ingredient) && judgement.maybe().isEmpty()) {
             spices.add(name);
         } else if (!judgement.maybe().isEmpty()) {

@@ -144,7 +144,7 @@ final class Making {
                 .builder()
                 .build(
                         dish.recipe,
-                        dish.procedure,
+                        dish.procedure.laying(settled.conversion().procedure().layers()),
                         prep,
                         dish.brief.pan(),
                         dish.house.with(settled.schools().answers()),

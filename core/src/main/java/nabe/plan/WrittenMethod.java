@@ -49,7 +49,8 @@ public final class WrittenMethod {
     private static String layer(Layer layer) {
         return KitchenText.grams(layer.grams()) + " "
                 + layer.name().substring(0, 1).toLowerCase(Locale.ROOT)
-                + layer.name().substring(1);
+                + layer.name().substring(1)
+                + (layer.words() == null ? "" : " (" + layer.words() + ")");
     }
 
     private static String words(Phase phase) {

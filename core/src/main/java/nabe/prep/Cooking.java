@@ -30,6 +30,12 @@ final class Cooking {
     private static final double LEAST_LEFT = 0.4;
 
     private static final double NIGHT = 8 * 60;
+
+    /** Cooled in cold water. Kitchen practice, minutes. */
+    private static final double UNDER_WATER = 5;
+
+    private static final Pattern IN_WATER =
+            Pattern.compile("\\b(?:tap|(?:cold|iced?|running) water|ice bath)\\b", Pattern.CASE_INSENSITIVE);
     private static final double CRUMB = 1e-6;
     /** Works that touch only what the step itself puts in. */
     private static final Set<String> BY_ITSELF = Set.of("squeeze", "drain", "soak", "cut");
@@ -211,9 +217,12 @@ final class Cooking {
     }
 
     private static double minutes(PlannedProcedure.Work step, double usual) {
-        return step.minutes() == null
-                ? step.words().toLowerCase(Locale.ROOT).contains("overnight") ? NIGHT : usual
-                : (step.minutes().min() + step.minutes().max()) / 2;
+        if (step.minutes() != null) {
+            return (step.minutes().min() + step.minutes().max()) / 2;
+        }
+        boolean inWater =
+                step.action().equals("cool") && IN_WATER.matcher(step.words()).find();
+        return step.words().toLowerCase(Locale.ROOT).contains("overnight") ? NIGHT : inWater ? UNDER_WATER : usual;
     }
 
     /** Pasta, grains and potatoes are boiled where the text says "cook"; half their time is a parboil. */

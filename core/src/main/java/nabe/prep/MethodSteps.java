@@ -227,14 +227,15 @@ final class MethodSteps {
             ladder = ladder.isEmpty() ? ladder(work, stage) : ladder;
         }
         boolean last = works.contains(lastWorked(pot));
+        When when = moments.of(pot, works, active + passive);
         Rung taken = ladder.stream().filter(Rung::taken).findFirst().orElse(null);
         return new PrepStep(
                 pot.id() + "-" + works.getFirst().id(),
                 pot.id(),
-                pot.name(),
+                when == When.BUILT ? "The dish" : pot.name(),
                 pot.kind().part(),
                 taken == null ? text : text(works, w -> isSoak(w) ? taken.bare() : w.words()),
-                uses,
+                when == When.BUILT ? List.of() : uses,
                 sign,
                 (int) Math.max(1, Math.round(active)),
                 (int) Math.round(taken == null ? passive : Math.max(0, passive - soaking) + taken.minutes()),
@@ -247,7 +248,7 @@ final class MethodSteps {
                 false,
                 taken == null ? why(works) : "There is no time for the recipe's own soak: " + text,
                 ladder,
-                moments.of(pot, works, active + passive),
+                when,
                 doing(works));
     }
 

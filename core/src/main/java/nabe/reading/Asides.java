@@ -18,9 +18,6 @@ final class Asides {
     /** Verbs of talk: "go and find the sausages". */
     private static final Set<String> TALK = Set.of("go", "do", "find", "get", "have", "want", "like", "make", "eat");
 
-    /** Verbs that tell how a thin thing goes on. */
-    private static final Set<String> WAYS = Set.of("brush", "dot", "drizzle", "dab", "glaze", "flick", "dust");
-
     private final Kitchen kitchen;
     private final Dish dish;
     private final Steps steps;
@@ -47,14 +44,7 @@ final class Asides {
         if (stage == Scene.Stage.COOKING || dish.all.isEmpty()) {
             atStove(clause, more);
         } else if (stage == Scene.Stage.BUILDING && clause.cover() == null) {
-            dish.all.getLast().words.add(clause.words());
-        }
-    }
-
-    /** "Brush with the egg": how what was just laid goes on. */
-    void noteWay(Clause clause) {
-        if (clause.verb() != null && WAYS.contains(clause.verb().base())) {
-            dish.all.getLast().words.add(clause.words());
+            dish.all.getLast().said.add(clause);
         }
     }
 

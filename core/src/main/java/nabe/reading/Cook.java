@@ -13,6 +13,7 @@ import nabe.reading.grammar.Tokens;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure.GoesIn;
 import nabe.recipe.Procedure.OnlyIf;
+import nabe.recipe.Procedure.Step;
 import org.jspecify.annotations.Nullable;
 
 /** Follows a method clause by clause and decides for each where it happens: in a pot, in the dish, in the oven, at table. */
@@ -36,11 +37,15 @@ final class Cook {
     private final Table table;
     private final Baking inOven;
     private final List<Said> said = new ArrayList<>();
+    private final List<Wait> waits = new ArrayList<>();
     private final List<OnlyIf> onlyIf = new ArrayList<>();
     private List<Named> meant = List.of();
 
     /** @param stage where it happened; {@code nouns} what its nouns meant; {@code pot} the one worked on after it */
     record Said(Clause clause, String stage, List<Named> nouns, String pot) {}
+
+    /** The dish stands for a while, with {@code top} uppermost. */
+    private record Wait(Pot pot, Step step, Dish.Placed top, Clause clause) {}
 
     Cook(Kitchen kitchen, List<Clause> clauses) {
         this.clauses = clauses;
@@ -95,7 +100,18 @@ final class Cook {
             said.add(new Said(clause, scene.stage.name(), meant, kitchen.current == null ? "-" : kitchen.current.id()));
             meant = List.of();
         }
+        waits.forEach(this::amidLayers);
         garnish();
+    }
+
+    /** "Leave it for 10 minutes to firm up", and more is laid on it: said of that layer, not of the dish. */
+    private void amidLayers(Wait wait) {
+        int at = dish.all.indexOf(wait.top);
+        boolean more = at >= 0 && dish.all.stream().skip(at + 1L).anyMatch(p -> !p.late);
+        if (more) {
+            wait.pot.steps.remove(wait.step);
+            wait.top.said.add(wait.clause);
+        }
     }
 
     /** What the text says for a case only. */
@@ -214,14 +230,16 @@ final class Cook {
 
     private void takeWithAside(Clause clause, int i) {
         int steps = kitchen.stepsSoFar();
-        int laid = dish.all.size();
+        List<Dish.Placed> before = List.copyOf(dish.all);
         Scene.Stage stage = scene.stage;
         take(clause, i);
-        if (kitchen.stepsSoFar() == steps && dish.all.size() == laid && stage == scene.stage) {
+        List<Dish.Placed> fresh =
+                dish.all.stream().filter(p -> !before.contains(p)).toList();
+        if (kitchen.stepsSoFar() == steps && fresh.isEmpty() && stage == scene.stage) {
             boolean more = i + 1 < clauses.size() && clauses.get(i + 1).sentence() == clause.sentence();
             asides.note(clause, stage, more);
-        } else if (dish.all.size() == laid + 1) {
-            asides.noteWay(clause);
+        } else if (!fresh.isEmpty() && scene.stage == Scene.Stage.BUILDING && !clause.does(Effect.REPEAT)) {
+            fresh.getFirst().said.add(clause);
         }
     }
 
@@ -405,9 +423,12 @@ final class Cook {
         }
         boolean it = nouns.stream().anyMatch(n -> n.is(Kind.PRONOUN))
                 || clause.verb() != null && clause.verb().base().equals("leave");
-        Pot pot = it ? dish.all.getLast().pot : dish.all.getFirst().pot;
-        pot.steps.add(new Steps(kitchen)
-                .of(clause, List.of(), clause.durations().getFirst().minutes()));
+        Dish.Placed top = dish.all.getLast();
+        Pot pot = it ? top.pot : dish.all.getFirst().pot;
+        Step step = new Steps(kitchen)
+                .of(clause, List.of(), clause.durations().getFirst().minutes());
+        pot.steps.add(step);
+        waits.add(new Wait(pot, step, top, clause));
         oven.cover(Cover.OFF);
         return true;
     }

@@ -1,14 +1,19 @@
 package nabe.reading;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import nabe.measure.Unit;
 import nabe.reading.Portion.Kind;
+import nabe.reading.grammar.Clause;
+import nabe.recipe.Clauses;
 import org.jspecify.annotations.Nullable;
 
 /** What is placed into the dish, bottom to top; repeats are written out, shares worked out at the end. */
@@ -17,8 +22,9 @@ final class Dish {
     private static final double GRAMS_PER_ML = 1.0;
 
     private static final double MUCH = 1e-6;
-    private static final Pattern TAIL =
-            Pattern.compile("(?:[,;:]|\\b(?:and|then|but)|\\s)+$", Pattern.CASE_INSENSITIVE);
+    /** Words and marks that only link a clause to the next. */
+    private static final Pattern LINK = Pattern.compile(
+            "^(?:[,;:]|\\s|\\b(?:and|then|but|now)\\b)+|(?:[,;:]|\\b(?:and|then|but)|\\s)+$", Pattern.CASE_INSENSITIVE);
 
     /** One placement; {@code share} of its component, null until worked out. */
     static final class Placed {
@@ -27,8 +33,8 @@ final class Dish {
         final boolean film;
         final boolean inside;
         final boolean late;
-        /** What the text says to do with it there besides. */
-        final List<String> words = new ArrayList<>();
+        /** What the text says of laying it, and to do with it there. */
+        final List<Clause> said = new ArrayList<>();
         /** The share of its line it took, where it is laid as it is. */
         @Nullable
         Double taken;
@@ -49,10 +55,18 @@ final class Dish {
             this.late = late;
         }
 
+        /** Sentence by sentence, or null. */
         @Nullable
         String words() {
-            String all =
-                    words.stream().map(w -> TAIL.matcher(w).replaceFirst("")).collect(Collectors.joining(", "));
+            Map<Integer, List<String>> sentences = new LinkedHashMap<>();
+            said.forEach(c -> sentences
+                    .computeIfAbsent(c.sentence(), k -> new ArrayList<>())
+                    .add(c.words()));
+            String all = sentences.values().stream()
+                    .map(c -> LINK.matcher(Clauses.joined(c)).replaceAll(""))
+                    .filter(w -> !w.isEmpty())
+                    .map(w -> w.substring(0, 1).toUpperCase(Locale.ROOT) + w.substring(1))
+                    .collect(Collectors.joining(". "));
             return all.isEmpty() ? null : all;
         }
     }
@@ -214,8 +228,10 @@ final class Dish {
             mixture.names.addAll(pot.names);
         }
         mixture.worked = true;
+        Placed mixed = new Placed(mixture, Portion.UNSAID, false, false, false);
+        all.forEach(p -> mixed.said.addAll(p.said));
         all.clear();
-        all.add(new Placed(mixture, Portion.UNSAID, false, false, false));
+        all.add(mixed);
         return mixture;
     }
 

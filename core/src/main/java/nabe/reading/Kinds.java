@@ -146,8 +146,10 @@ final class Kinds {
             return Kind.CRUST;
         }
         if (pot.pots.isEmpty() && (pot.lines.size() == 1 || main.size() == 1)) {
-            return single(
+            Kind one = single(
                     kitchen.role(main.isEmpty() ? pot.lines.keySet().iterator().next() : main.getFirst()));
+            boolean boiledEggs = one == Kind.TOPPING && roles.contains("egg") && Mixing.isHot(pot);
+            return boiledEggs ? Kind.FILLING : one;
         }
         boolean meat = roles.stream().anyMatch(MEATS::contains);
         boolean veg = roles.stream().anyMatch(VEGETABLES::contains);

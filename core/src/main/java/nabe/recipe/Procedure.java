@@ -35,6 +35,11 @@ public record Procedure(
         return new Procedure(others, laid, beside, phases, rest, goesIn, readying, onlyIf, doubts);
     }
 
+    /** @return the same with other layers */
+    public Procedure laying(List<Placement> laid) {
+        return with(components, laid, oven);
+    }
+
     /** @return the same with other doubts */
     public Procedure doubting(List<Doubt> others) {
         return new Procedure(components, layers, beside, oven, rest, goesIn, readying, onlyIf, others);

@@ -13,6 +13,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import nabe.measure.KitchenText;
 import nabe.recipe.Procedure;
 import nabe.recipe.Procedure.Kind;
 import nabe.recipe.Procedure.Of;
@@ -44,6 +45,7 @@ final class Converting {
     private final Map<String, List<ConvertedLine>> linesIn;
     private final Set<String> there;
     private final Rewording reworded;
+    private final GoneWords gone;
     private final Map<MadeComponent, String> batches = new IdentityHashMap<>();
     private final List<Dropped> dropped = new ArrayList<>();
 
@@ -65,6 +67,7 @@ final class Converting {
         this.linesIn = conversion.lines().stream()
                 .filter(l -> l.component() != null)
                 .collect(Collectors.groupingBy(ConvertedLine::component));
+        this.gone = new GoneWords(recipe, conversion.swaps());
         this.there = there();
         this.reworded = reworded;
     }
@@ -104,11 +107,28 @@ final class Converting {
     private List<Placement> layers() {
         List<Placement> laid =
                 procedure.layers().stream().filter(p -> there.contains(p.of())).toList();
-        List<MethodStep> words = reworded.of(
-                laid.stream().map(p -> p.words() == null ? "" : p.words()).toList(), conversion.swaps());
-        return IntStream.range(0, laid.size())
-                .mapToObj(i -> laid.get(i).saying(words.get(i).text()))
+        List<Placement> said = new ArrayList<>();
+        for (int i = 0; i < laid.size(); i++) {
+            Placement place = laid.get(i);
+            said.add(place.words() == null ? place : place.saying(saidOf(laid.subList(i, laid.size()))));
+        }
+        return List.copyOf(said);
+    }
+
+    /** What is said of the first and goes on for those after it that nothing more is said of; empty where it names what is gone. */
+    private String saidOf(List<Placement> from) {
+        Set<String> pots = Stream.concat(
+                        from.stream().limit(1), from.stream().skip(1).takeWhile(p -> p.words() == null))
+                .map(Placement::of)
+                .collect(Collectors.toSet());
+        List<Vessel> vessels = procedure.components().stream()
+                .filter(c -> pots.contains(c.id()))
                 .toList();
+        List<ConvertedLine> lines =
+                vessels.stream().flatMap(v -> deep(v).stream()).toList();
+        MethodStep now =
+                reworded.of(List.of(from.getFirst().words()), meant(lines)).getFirst();
+        return gone.in(now.text(), lines) ? "" : now.text();
     }
 
     private List<Work> readying() {
@@ -404,11 +424,22 @@ final class Converting {
         if (pot) {
             return there.contains(add) ? List.of(add) : List.of();
         }
+        return IntStream.range(0, recipe.lines().size())
+                .filter(i -> recipe.lines().get(i).item().equals(add))
+                .boxed()
+                .flatMap(i -> stirredIn(i).stream())
+                .toList();
+    }
+
+    /** What became of a line that goes into a pot while it bakes, by weight: its layers say the rest of it. */
+    private List<String> stirredIn(int source) {
+        Set<String> late = procedure.layers().stream()
+                .filter(Placement::late)
+                .map(Placement::of)
+                .collect(Collectors.toSet());
         return conversion.lines().stream()
-                .map(ConvertedLine::item)
-                .filter(item -> item.equals(add))
-                .findFirst()
-                .map(List::of)
-                .orElse(List.of());
+                .filter(l -> l.source() == source && !late.contains(l.component()) && l.gramsOrZero() > 0)
+                .map(l -> KitchenText.grams(l.grams()) + " " + l.item())
+                .toList();
     }
 }

@@ -15,8 +15,9 @@ final class MethodRewriter {
     /** Oil needs no melting. */
     private static final Pattern MELTED_OIL =
             Pattern.compile("\\b([Mm])elt(?=(?: \\d\\S* \\w+(?: of)?)?(?: the| remaining)* (?:olive|sunflower) oil)");
-    /** "The eggs and the yolk" become one thing. */
-    private static final Pattern SAID_TWICE = Pattern.compile("\\b(the [\\p{L} -]{4,40})(?:,| and|, and) \\1\\b");
+    /** "The eggs and the yolk", "sheets of pasta" become one thing. */
+    private static final Pattern SAID_TWICE = Pattern.compile(
+            "\\b(the [\\p{L} -]{4,40})(?:,| and|, and) \\1\\b|\\b([\\p{L}-]+ [\\p{L} -]{4,40}) of \\2\\b");
 
     private final Recipe recipe;
     private final List<Swap> swaps;
@@ -77,7 +78,7 @@ final class MethodRewriter {
             out.append(sentence, at, mention.start()).append(mention.says());
             at = mention.end();
         }
-        String once = SAID_TWICE.matcher(out.append(sentence.substring(at))).replaceAll("$1");
+        String once = SAID_TWICE.matcher(out.append(sentence.substring(at))).replaceAll("$1$2");
         return MELTED_OIL.matcher(once).replaceAll(m -> m.group(1).equals("M") ? "Warm" : "warm");
     }
 }

@@ -13,7 +13,7 @@ import org.jspecify.annotations.Nullable;
 /** What a pot is called once some of its things have changed: nothing that is gone is still named. */
 public final class PotName {
     /** Words of a pot's name that name no food. */
-    private static final Set<String> PLAIN = Set.of(
+    static final Set<String> PLAIN = Set.of(
             "filling",
             "sauce",
             "topping",

@@ -59,6 +59,14 @@ final class Subjects {
             Map.entry("yogurt", Set.of("yogurt")),
             Map.entry("yoghurt", Set.of("yogurt")));
 
+    /** @return general words that a thing of this role may go by */
+    static Set<String> generalWords(String role) {
+        return GENERAL.entrySet().stream()
+                .filter(e -> e.getValue().contains(role))
+                .map(Map.Entry::getKey)
+                .collect(Collectors.toSet());
+    }
+
     private static final Pattern MADE_OF =
             Pattern.compile("^\\s*(?:sauce|mixture sauce|dish|board|knife|stage)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern GREASES = Pattern.compile(

@@ -135,6 +135,6 @@ class AsidesTest {
     @Test
     void whatIsDoneToALayerStandsAtIt() {
         List<Layer> layers = plan().build().layers();
-        assertThat(layers.getLast().words()).isEqualTo("press down with your hand");
+        assertThat(layers.getLast().words()).isEqualTo("Pour the cream over and press down with your hand");
     }
 }

@@ -1,0 +1,40 @@
+package nabe.swap;
+
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import nabe.larder.Words;
+import nabe.recipe.Line;
+import nabe.recipe.Recipe;
+
+/** Words that name what a conversion takes out, by its own names and by the kitchen's general ones. */
+final class GoneWords {
+    private final Set<String> gone = new HashSet<>();
+
+    GoneWords(Recipe recipe, List<Swap> swaps) {
+        for (Swap swap : swaps) {
+            Line line = recipe.lines().get(swap.source());
+            gone.addAll(keys(line.item()));
+            if (line.ingredient() != null) {
+                Stream.concat(Stream.of(line.ingredient().name()), line.ingredient().aliases().stream())
+                        .forEach(n -> gone.addAll(keys(n)));
+                gone.addAll(Subjects.generalWords(line.ingredient().role()));
+            }
+        }
+        gone.removeAll(PotName.PLAIN);
+    }
+
+    /** @param there what the words may speak of now */
+    boolean in(String text, Collection<ConvertedLine> there) {
+        Set<String> present =
+                there.stream().flatMap(l -> keys(l.item()).stream()).collect(Collectors.toSet());
+        return keys(text).stream().anyMatch(k -> gone.contains(k) && !present.contains(k));
+    }
+
+    private static Set<String> keys(String text) {
+        return Words.of(text).stream().map(Words.Word::key).collect(Collectors.toSet());
+    }
+}

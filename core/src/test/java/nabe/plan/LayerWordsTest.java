@@ -1,0 +1,100 @@
+package nabe.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.Set;
+import nabe.bake.Phase;
+import nabe.build.Layer;
+import nabe.larder.Larder;
+import nabe.needs.Need;
+import nabe.needs.Needs;
+import nabe.prep.PrepStep;
+import org.junit.jupiter.api.Test;
+
+/** A layer is laid in the cook's own words, as they read after the swaps. */
+class LayerWordsTest {
+    private static final Planner PLANNER = new Planner(Larder.load());
+    private static final String STIRRED = """
+            Stirred pasta bake
+            Serves 4
+
+            350 g penne
+            1 jar (500 g) tomato sauce
+            500 ml hot vegetable stock
+            120 g mascarpone
+            100 g baby spinach
+            150 g mozzarella, grated
+
+            Tip the raw penne into a 30 x 20 cm enamel dish, then the tomato sauce. Pour in the stock and stir well. Push the pasta under.
+            Cover with foil and bake at 200C for 30 minutes. Stir in the mascarpone, the spinach and half of the mozzarella, \
+            cover again and bake for 10 minutes. Take the foil off, scatter the rest of the mozzarella over and bake for 8 minutes.
+            """;
+    private static final String SHEETS = """
+            Plain lasagne
+            Serves 6
+
+            9 dried lasagne sheets
+            800 g tomato sauce
+            400 g ricotta
+            100 g cheddar, grated
+
+            Spread a third of the tomato sauce in a 33 x 25 cm dish. Lay three sheets of lasagne snapped to fit over it and spread half the ricotta on. \
+            Repeat once. Lay the last sheets on top, pour over the rest of the sauce, leave it for 15 minutes to soften and scatter the cheddar over.
+            Bake at 190C for 40 minutes.
+            """;
+
+    private static Plan plan(String text, Need... needs) {
+        return PLANNER.plan(Brief.of(Brief.RecipeBrief.ofText(text), new Needs(Set.of(needs), Set.of(), true)));
+    }
+
+    private static List<String> words(Plan plan) {
+        return plan.build().layers().stream()
+                .map(Layer::words)
+                .map(w -> w == null ? "" : w)
+                .toList();
+    }
+
+    @Test
+    void aMixedDishIsFilledAsTheRecipeSays() {
+        assertThat(words(plan(STIRRED)).getFirst())
+                .isEqualTo("Tip the raw penne into a 30 x 20 cm enamel dish, then the tomato sauce. "
+                        + "Pour in the stock and stir well. Push the pasta under");
+    }
+
+    @Test
+    void whatIsStirredInOnTheWayIsNamedAsItIsNowByWeight() {
+        Plan plan = plan(STIRRED, Need.DAIRY_FREE);
+        Phase second = plan.bake().phases().stream()
+                .filter(p -> !p.adds().isEmpty())
+                .findFirst()
+                .orElseThrow();
+        assertThat(second.adds())
+                .hasSize(3)
+                .allMatch(a -> a.matches("\\d+ g .+"))
+                .noneMatch(a -> a.contains("mascarpone"));
+        assertThat(second.adds()).anyMatch(a -> a.startsWith("100 g baby spinach"));
+    }
+
+    @Test
+    void whatAWayOfLayingSwapsIsSaidAnewOrNotAtAll() {
+        assertThat(words(plan(SHEETS, Need.DAIRY_FREE, Need.GLUTEN_FREE)))
+                .noneMatch(w -> w.matches("(?i).*\\b(?:cheddar|snapper|fish)\\b.*"))
+                .noneMatch(w -> w.contains("sheets of brown"));
+    }
+
+    @Test
+    void sheetsInWordsAreTheSheetsInThePan() {
+        Plan plan = plan(SHEETS);
+        int each = plan.build().sheets().perLayer();
+        assertThat(plan.build().sheets().needed()).isNotEqualTo(9);
+        assertThat(words(plan)).anyMatch(w -> w.contains("Lay " + each + " sheets of lasagne"));
+    }
+
+    @Test
+    void aWaitAmidTheLayersIsNoStepBeforeThem() {
+        Plan plan = plan(SHEETS);
+        assertThat(words(plan)).anyMatch(w -> w.contains("leave it for 15 minutes to soften"));
+        assertThat(plan.prep().steps()).extracting(PrepStep::text).noneMatch(t -> t.contains("15 minutes"));
+    }
+}
