@@ -316,7 +316,7 @@ public final class Builder {
                     : layers.stream()
                             .filter(l -> l.part() == Part.STRUCTURE)
                             .reduce((first, last) -> last)
-                            .map(l -> LidPlan.of(pan, l.grams(), LidWork.of(steps, l.component())))
+                            .map(l -> LidPlan.of(pan, l.grams(), LidWork.of(steps, l.component(), l.words())))
                             .orElse(null);
         }
 

@@ -27,12 +27,12 @@ final class LidPlan {
         String laid = said.cooled() ? "lay it over the cooled filling" : "lay it over hot filling";
         String words = String.format(
                 Locale.ROOT,
-                "%s %s, about %.0f mm thick%s, crimp, and cut %d vents.%s",
+                "%s %s, about %.0f mm thick%s, crimp, and cut %s.%s",
                 said.rolled() ? "Rolled to" : "Roll it between papers to",
                 size,
                 Math.max(1, thickness),
                 said.rolled() ? ": " + laid : "; " + laid,
-                vents,
+                vents == 1 ? "one vent" : vents + " vents",
                 thickness < 2.5 ? " It rolls thin: make half as much dough again." : "");
         return new BuildPlan.Lid(
                 rim.round(),

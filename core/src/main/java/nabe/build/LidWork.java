@@ -7,6 +7,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import nabe.prep.PrepStep;
 import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Tokens;
@@ -34,23 +35,24 @@ record LidWork(
     private static final Map<String, Double> MM = Map.of("c", 10.0, "m", 1.0, "i", 25.4, "\"", 25.4);
     private static final int WORDS_BETWEEN = 2;
 
-    /** @param crust id of the pot the lid comes from */
-    static LidWork of(List<PrepStep> steps, @Nullable String crust) {
-        List<PrepStep> own = steps.stream()
-                .filter(s -> s.component() != null && s.component().equals(crust))
+    /** @param crust id of the pot the lid comes from; {@code laid} what is said of laying it, or null */
+    static LidWork of(List<PrepStep> steps, String crust, @Nullable String laid) {
+        List<PrepStep> own =
+                steps.stream().filter(s -> crust.equals(s.component())).toList();
+        List<String> said = Stream.concat(own.stream().map(PrepStep::text), Stream.ofNullable(laid))
                 .toList();
         return new LidWork(
-                own.stream().anyMatch(s -> ROLLS.matcher(s.text()).find()),
-                own.stream()
-                        .map(s -> round(s.text()))
+                said.stream().anyMatch(s -> ROLLS.matcher(s).find()),
+                said.stream()
+                        .map(LidWork::round)
                         .filter(Objects::nonNull)
                         .findFirst()
                         .orElse(null),
                 steps.stream()
                         .anyMatch(
                                 s -> !own.contains(s) && COOLS.matcher(s.text()).find()),
-                own.stream()
-                        .map(s -> vents(Tokens.of(s.text())))
+                said.stream()
+                        .map(s -> vents(Tokens.of(s)))
                         .filter(Objects::nonNull)
                         .findFirst()
                         .orElse(null));
@@ -68,8 +70,11 @@ record LidWork(
         for (int i = 0; i < said.size(); i++) {
             List<Token> next = said.subList(i + 1, Math.min(said.size(), i + 2 + WORDS_BETWEEN));
             boolean counts = said.get(i).isNumber() && next.stream().anyMatch(t -> VENTS.contains(t.key()));
-            if (counts) {
-                return (int) said.get(i).low();
+            boolean one = said.get(i).is("a")
+                    && !next.isEmpty()
+                    && VENTS.contains(next.getFirst().key());
+            if (counts || one) {
+                return one ? 1 : (int) said.get(i).low();
             }
         }
         return null;

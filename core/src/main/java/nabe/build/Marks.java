@@ -22,10 +22,7 @@ final class Marks {
         double top = layers.stream().mapToDouble(Layer::heightMm).sum();
         Set<String> wanted = FamilyFacts.of(family).marks();
         if (wanted.contains("fill-line")) {
-            marks.add(mark(
-                    "fill-line",
-                    pan.depthMm() - PIE_ROOM_MM,
-                    "Filling to %.0f mm, 1-2 cm under the rim, hot when the lid goes on."));
+            marks.add(mark("fill-line", pan.depthMm() - PIE_ROOM_MM, "Filling to %.0f mm, 1-2 cm under the rim."));
         }
         if (wanted.contains("liquid-line")) {
             double crust = layers.stream()

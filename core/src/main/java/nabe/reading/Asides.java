@@ -28,8 +28,8 @@ final class Asides {
         this.steps = new Steps(kitchen);
     }
 
-    /** @param more whether the sentence goes on */
-    void note(Clause clause, Scene.Stage stage, boolean more) {
+    /** @param more whether the sentence goes on; {@code nouns} what it names */
+    void note(Clause clause, Scene.Stage stage, boolean more, List<Named> nouns) {
         boolean lays = stage == Scene.Stage.BUILDING && clause.does(Effect.PLACE);
         boolean putBy = !kitchen.readying.isEmpty()
                 && kitchen.readying.getLast().sentence() == clause.sentence()
@@ -42,7 +42,7 @@ final class Asides {
             return;
         }
         if (stage == Scene.Stage.COOKING || dish.all.isEmpty()) {
-            atStove(clause, more);
+            atStove(clause, more, named(nouns));
         } else if (stage == Scene.Stage.BUILDING && clause.cover() == null) {
             dish.all.getLast().said.add(clause);
         }
@@ -60,7 +60,9 @@ final class Asides {
                         Effect.GREASE)
                 || clause.does(Effect.MIX) && clause.says("rub");
         boolean verb = along && !TALK.contains(clause.verb().base());
-        return verb || FORBIDS.matcher(clause.words()).find();
+        return verb
+                || clause.says("hole", "slit", "vent", "slash")
+                || FORBIDS.matcher(clause.words()).find();
     }
 
     private static boolean isElsewhere(Clause clause) {
@@ -69,8 +71,21 @@ final class Asides {
                 || clause.words().endsWith(":");
     }
 
-    private void atStove(Clause clause, boolean more) {
-        Pot worked = workedLast();
+    /** "Fish out the bay": the pot that has it, where just one is named. */
+    private @Nullable Pot named(List<Named> nouns) {
+        List<Pot> pots = nouns.stream()
+                .filter(Named::isFood)
+                .map(n -> n.pot() != null
+                        ? n.pot()
+                        : n.lines().isEmpty() ? null : kitchen.holding(n.lines().getFirst()))
+                .filter(p -> p != null && !p.steps.isEmpty())
+                .distinct()
+                .toList();
+        return pots.size() == 1 ? pots.getFirst() : null;
+    }
+
+    private void atStove(Clause clause, boolean more, @Nullable Pot named) {
+        Pot worked = named != null && clause.does(Effect.AWAY) ? named : workedLast();
         boolean same = worked != null && worked.steps.getLast().sentence() == clause.sentence();
         boolean ends = clause.does(Effect.AWAY, Effect.DRAW);
         if (worked == null) {

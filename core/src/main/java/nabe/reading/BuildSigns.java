@@ -68,8 +68,9 @@ final class BuildSigns {
         }
         boolean cooks = clause.does(Effect.HEAT, Effect.START, Effect.MIX, Effect.AWAY, Effect.BAKE, Effect.DRAW)
                 || clause.does(Effect.PREP) && !intoDish;
-        boolean intoGreased =
-                scene.greased == kitchen.clause - 1 && clause.does(Effect.JOIN, Effect.PLACE) && !clause.opensStep();
+        boolean intoGreased = scene.greased == kitchen.clause - 1
+                && (clause.verb() == null || clause.does(Effect.JOIN, Effect.PLACE))
+                && !clause.opensStep();
         if (food
                 && (intoDish || intoGreased && nouns.stream().anyMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT)))
                 && !cooks) {

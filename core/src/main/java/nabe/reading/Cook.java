@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Pattern;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Clause.Cover;
@@ -18,6 +19,8 @@ import org.jspecify.annotations.Nullable;
 
 /** Follows a method clause by clause and decides for each where it happens: in a pot, in the dish, in the oven, at table. */
 final class Cook {
+    private static final Pattern COLD =
+            Pattern.compile("\\b(?:cold|iced?|lukewarm|tepid|warm) water\\b", Pattern.CASE_INSENSITIVE);
     private final List<Clause> clauses;
     private final Scene scene;
     private final Kitchen kitchen;
@@ -177,6 +180,19 @@ final class Cook {
         return made ? noun.as(Kind.UNKNOWN) : noun;
     }
 
+    /** "Boil in salted water": not the cold water that is listed for the dough. */
+    private Named fromTheTap(Clause clause, Named noun) {
+        boolean water = noun.is(Kind.LINES)
+                && noun.lines().stream().allMatch(l -> kitchen.role(l).equals("water"))
+                && clause.does(Effect.HEAT, Effect.START)
+                && Tokens.has(noun.slot().tokens(), "salted", "boiling", "simmering", "plenty");
+        boolean kept = water
+                && noun.lines().stream()
+                        .anyMatch(l -> kitchen.namedLast.getOrDefault(l, -1) > kitchen.clause
+                                || COLD.matcher(kitchen.lines.get(l).text()).find());
+        return kept ? noun.as(Kind.UNKNOWN) : noun;
+    }
+
     /** "Top with the rest": of what was used in part last, once there is a dish. */
     private Named theRest(Clause clause, Named noun) {
         boolean intoPot =
@@ -207,12 +223,16 @@ final class Cook {
         Set<Integer> mixed = new HashSet<>();
         for (int i = 0; i < clauses.size(); i++) {
             Clause clause = clauses.get(i);
+            if (clause.opensSentence() && clause.words().endsWith(":")) {
+                kitchen.topic = clause.words().replace(":", "");
+            }
             List<Named> nouns = clause.slots().stream().map(naming::resolve).toList();
             mixed.addAll(mixedWhole(clause, nouns));
             for (Named noun : clause.conditional() ? List.<Named>of() : nouns) {
                 foresee(clause, i, noun, mixed);
             }
         }
+        kitchen.topic = null;
     }
 
     private void foresee(Clause clause, int at, Named noun, Set<Integer> mixed) {
@@ -237,9 +257,9 @@ final class Cook {
                 dish.all.stream().filter(p -> !before.contains(p)).toList();
         if (kitchen.stepsSoFar() == steps && fresh.isEmpty() && stage == scene.stage) {
             boolean more = i + 1 < clauses.size() && clauses.get(i + 1).sentence() == clause.sentence();
-            asides.note(clause, stage, more);
+            asides.note(clause, stage, more, meant);
         } else if (!fresh.isEmpty() && scene.stage == Scene.Stage.BUILDING && !clause.does(Effect.REPEAT)) {
-            fresh.getFirst().said.add(clause);
+            fresh.stream().filter(p -> !p.under).findFirst().ifPresent(p -> p.said.add(clause));
         }
     }
 
@@ -256,10 +276,12 @@ final class Cook {
                 .map(n -> asDish(clause, n))
                 .map(n -> asTray(n, i))
                 .map(n -> asNew(clause, n))
+                .map(n -> fromTheTap(clause, n))
                 .map(n -> theRest(clause, n))
                 .toList();
         nouns = naming.together(Exceptions.resolved(nouns, kitchen, dish));
         meant = nouns;
+        nouns.forEach(Cook::nameDough);
         if (scene.stage == Scene.Stage.COOKING && clause.does(Effect.HEAT, Effect.START)) {
             nouns.stream()
                     .filter(n -> n.is(Kind.DISH))
@@ -293,6 +315,18 @@ final class Cook {
             case BUILDING -> building(clause, nouns);
             case BAKING -> inOven.baking(clause, nouns);
             case RESTED -> table.atTable(clause, nouns);
+        }
+    }
+
+    /** "Bring the dough together": flour and fat rubbed together are called so from now on. */
+    private static void nameDough(Named noun) {
+        Pot pot = noun.is(Kind.POT) ? noun.pot() : null;
+        if (pot != null && pot.names.isEmpty()) {
+            noun.slot().tokens().stream()
+                    .map(Token::key)
+                    .filter(Kinds.DOUGHS::contains)
+                    .findFirst()
+                    .ifPresent(pot::call);
         }
     }
 
@@ -405,6 +439,9 @@ final class Cook {
         }
         if (signs.makesApart(clause, nouns)) {
             stove.work(clause, nouns);
+            return;
+        }
+        if (stove.stirsThrough(clause, nouns)) {
             return;
         }
         laying.lay(clause, nouns, false);

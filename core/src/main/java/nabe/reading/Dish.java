@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import nabe.measure.Unit;
 import nabe.reading.Portion.Kind;
 import nabe.reading.grammar.Clause;
@@ -40,6 +41,8 @@ final class Dish {
         Double taken;
         /** The step that placed it. */
         int step;
+        /** Whether it was there before the text laid anything. */
+        boolean under;
 
         @Nullable
         Placed like;
@@ -136,9 +139,14 @@ final class Dish {
     /** Puts it on top of what goes into the oven from the start, under what the test says lies over it. */
     void placeUnder(Pot pot, Predicate<Pot> over) {
         int at = all.size();
-        while (at > 0 && (all.get(at - 1).late || over.test(all.get(at - 1).pot))) {
+        while (at > 0 && all.get(at - 1).late) {
             at--;
         }
+        int lid = IntStream.range(0, at)
+                .filter(i -> over.test(all.get(i).pot))
+                .findFirst()
+                .orElse(at);
+        at = Math.min(at, lid);
         List<Placed> above = List.copyOf(all.subList(at, all.size()));
         all.subList(at, all.size()).clear();
         place(pot, Portion.UNSAID, false);
@@ -148,6 +156,7 @@ final class Dish {
     /** Puts a pot that was never placed under everything: what was cooked in the dish itself. */
     void placeUnder(Pot pot) {
         all.addFirst(new Placed(pot, Portion.UNSAID, false, false, false));
+        all.getFirst().under = true;
     }
 
     /** Copies the cycle laid so far; what the same step says is the cycle where it says enough. */

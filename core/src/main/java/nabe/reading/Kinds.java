@@ -26,10 +26,11 @@ final class Kinds {
             "tofu");
     static final Set<String> VEGETABLES =
             Set.of("slice-vegetable", "slice-root", "root", "leaf", "frozen-leaf", "mushroom", "vegetable");
-    private static final Set<String> DOUGHS = Set.of("crust", "pastry", "dough", "biscuit", "scone", "dumpling");
+    static final Set<String> DOUGHS = Set.of("crust", "pastry", "dough", "biscuit", "scone", "dumpling", "cobbler");
     private static final Set<String> THICKENS = Set.of("simmer", "bubble", "thicken", "boil");
     private static final Set<String> LIQUIDS =
             Set.of("stock", "milk", "water", "wine", "cream", "tomato", "tomato-sauce");
+    private static final Set<String> WETS = Set.of("milk", "sour-milk", "water", "egg", "yogurt");
     private static final Set<String> DAIRY = Set.of("milk", "cream", "sour-cream", "sour-milk", "stock", "wine");
     private static final Set<String> FLAVOURS = Set.of(
             "stock-cube", "mustard", "worcester", "soy-sauce", "tomato-paste", "miso", "umami", "acid", "egg-white");
@@ -47,6 +48,9 @@ final class Kinds {
             return heading.startsWith(title + " ") ? heading : title;
         }
         List<Integer> main = kitchen.main(pot);
+        if (pot.heading == null && pot.lines.size() > 1 && kind(pot) == Kind.CRUST) {
+            return "dough";
+        }
         if (pot.pots.isEmpty() && (pot.lines.size() == 1 || main.size() == 1)) {
             return kitchen.lines
                     .get(main.isEmpty() ? pot.lines.keySet().iterator().next() : main.getFirst())
@@ -143,6 +147,11 @@ final class Kinds {
         }
         boolean flour = roles.contains("flour") || roles.contains("flour-raising");
         if (flour && pot.names.stream().anyMatch(DOUGHS::contains)) {
+            return Kind.CRUST;
+        }
+        boolean rubbed = pot.steps.stream()
+                .anyMatch(s -> s.action().equals("rub") || s.action().equals("knead"));
+        if (flour && rubbed && roles.stream().anyMatch(WETS::contains) && !Mixing.isHot(pot)) {
             return Kind.CRUST;
         }
         if (pot.pots.isEmpty() && (pot.lines.size() == 1 || main.size() == 1)) {

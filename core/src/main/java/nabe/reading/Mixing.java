@@ -1,6 +1,7 @@
 package nabe.reading;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Objects;
@@ -180,6 +181,7 @@ final class Mixing {
     static void dissolve(Kitchen kitchen, Pot pot, Pot target) {
         pot.lines.forEach(target::add);
         target.steps.addAll(pot.steps);
+        target.steps.sort(Comparator.comparingInt(s -> Integer.parseInt(s.id().substring(1))));
         if (target.heading == null && pot.heading != null) {
             target.heading = pot.heading;
             target.call(pot.heading);

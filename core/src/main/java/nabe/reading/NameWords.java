@@ -1,5 +1,6 @@
 package nabe.reading;
 
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -10,9 +11,11 @@ import nabe.larder.Words;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Token;
+import org.jspecify.annotations.Nullable;
 
 /** Which words can name a thing of this recipe at all, and whose they are. */
 final class NameWords {
+    private static final int SHORTEST = 3;
     final List<LineWords> lines;
     private final Kitchen kitchen;
     private final KitchenWords words = KitchenWords.shared();
@@ -88,6 +91,33 @@ final class NameWords {
                         .toList());
     }
 
+    /** "Sweet pots", "the mozz": words cut short, where just one word of the list begins so. */
+    List<Token> inFull(List<Token> tokens) {
+        List<Token> full = new ArrayList<>();
+        for (Token t : tokens) {
+            full.add(full.isEmpty() || !t.isWord() ? shortened(t, null) : shortened(t, full.getLast()));
+        }
+        return full;
+    }
+
+    private Token shortened(Token t, @Nullable Token before) {
+        boolean plain = t.isWord() && t.key().length() >= SHORTEST && !isInSome(t) && !isEmpty(t);
+        if (!plain) {
+            return t;
+        }
+        boolean means = words.verb(t) != null
+                || Vessels.in(List.of(t)) != null
+                || words.is(t, Use.GENERIC)
+                || FoodClasses.shared().knows(t.key());
+        List<String> begun = lines.stream()
+                .filter(l -> !means || before != null && l.item().contains(before.key()))
+                .flatMap(l -> l.item().stream())
+                .filter(w -> w.startsWith(t.key()))
+                .distinct()
+                .toList();
+        return begun.size() != 1 ? t : new Token(Token.Kind.WORD, t.text(), begun.getFirst(), 0, 0, t.start(), t.end());
+    }
+
     boolean isInSome(Token t) {
         return lines.stream().anyMatch(w -> w.all().contains(t.key()));
     }
@@ -104,9 +134,10 @@ final class NameWords {
     }
 
     private static List<String> keysOf(String text) {
-        return Words.of(text).stream()
+        List<String> keys = Words.of(text).stream()
                 .map(Words.Word::key)
-                .filter(k -> k.length() > 2 && !k.equals("the") && !k.equals("for") && !k.equals("sauce"))
+                .filter(k -> k.length() > 2 && !k.equals("the") && !k.equals("for"))
                 .toList();
+        return keys.size() > 1 ? keys.stream().filter(k -> !k.equals("sauce")).toList() : keys;
     }
 }

@@ -38,7 +38,7 @@ final class Naming {
     }
 
     Named resolve(Slot slot) {
-        List<Token> tokens = slot.tokens();
+        List<Token> tokens = known.inFull(slot.tokens());
         boolean each = words.any(tokens, Use.EACH);
         Token last = tokens.getLast();
         boolean towel = Tokens.has(tokens, "kitchen", "absorbent");

@@ -87,7 +87,8 @@ final class PotNames {
     }
 
     private boolean isOf(Token name, Pot pot) {
-        return classes.knows(name.key()) && classes.holds(name.key(), kitchen.roles(pot));
+        boolean cooked = Kinds.DOUGHS.contains(name.key()) && Mixing.isHot(pot);
+        return !cooked && classes.knows(name.key()) && classes.holds(name.key(), kitchen.roles(pot));
     }
 
     /** "The dry ingredients", once they are in a bowl. */

@@ -29,7 +29,7 @@ final class Repeats {
         boolean says = clause.says("again", "same", "twice", "ditto", "likewise")
                 || clause.says("more") && clause.says("time");
         return scene.stage == Scene.Stage.BUILDING
-                && says
+                && (says || inAll(clause) > 1)
                 && !dish.all.isEmpty()
                 && nouns.stream().noneMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT));
     }
@@ -44,7 +44,21 @@ final class Repeats {
             dish.endCycle();
             return;
         }
-        dish.repeat(times(clause), clause.step());
+        int all = inAll(clause);
+        dish.repeat(all > 1 ? all - 1 : times(clause), clause.step());
+    }
+
+    /** "x 3" alone: so often in all. @return 0 where it says anything else */
+    private static int inAll(Clause clause) {
+        List<Token> said = clause.tokens().stream().filter(t -> !t.isMark()).toList();
+        boolean alone = said.size() == 2 && said.stream().anyMatch(t -> t.is("x") || t.is("×"));
+        return alone
+                ? said.stream()
+                        .filter(Token::isNumber)
+                        .mapToInt(t -> Math.clamp((int) t.low(), 1, 8))
+                        .findFirst()
+                        .orElse(0)
+                : 0;
     }
 
     /** How many rounds one clause itself lays of several things: "layer A, B and C three times", "in three layers". */

@@ -6,15 +6,22 @@ import java.util.Set;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Durations.Duration;
+import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.Slot.Lead;
+import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Tokens;
+import nabe.reading.grammar.Verb;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure.Minutes;
+import nabe.recipe.Procedure.Of;
 import org.jspecify.annotations.Nullable;
 
 /** What clauses do at the stove and in bowls: they fill pots, join them, and leave steps on them. */
 final class Stove {
     private static final double MUCH = 0.001;
+    /** Share of a pot that some of it is. Kitchen practice. */
+    private static final double A_LADLE = 0.1;
+
     private final Kitchen kitchen;
     private final Dish dish;
     private final Steps steps;
@@ -55,6 +62,12 @@ final class Stove {
         if (place != null && clause.does(Effect.JOIN)) {
             unsaidObject(nouns, place).forEach(p -> items.add(new Item(-1, p, Portion.UNSAID)));
         }
+        if (place == null && clause.does(Effect.JOIN) && tipsWith(nouns)) {
+            kitchen.focus.stream()
+                    .map(kitchen::whereItIs)
+                    .filter(p -> !p.isEmpty() && !dish.holds(p))
+                    .forEach(p -> items.addFirst(new Item(-1, p, Portion.UNSAID)));
+        }
         if (items.isEmpty() && gathers(clause)) {
             loose().forEach(p -> items.add(new Item(-1, p, Portion.UNSAID)));
         }
@@ -94,6 +107,45 @@ final class Stove {
         return pot != null
                 && kitchen.main(pot).size() == 1
                 && kitchen.role(kitchen.main(pot).getFirst()).startsWith("slice-");
+    }
+
+    /** "Tip into a bowl with the beans": what is in hand is tipped. */
+    private static boolean tipsWith(List<Named> nouns) {
+        return nouns.stream().anyMatch(n -> n.is(Kind.BOWL) && n.slot().lead() == Lead.INTO)
+                && nouns.stream().anyMatch(n -> n.isFood() && n.slot().lead() == Lead.WITH)
+                && nouns.stream().noneMatch(n -> n.isFood() && n.slot().lead() == Lead.NONE);
+    }
+
+    /** "A ladleful of the cream stirred through the meat": some of one made thing goes into another. */
+    boolean stirsThrough(Clause clause, List<Named> nouns) {
+        Named some = nouns.isEmpty() ? null : nouns.getFirst();
+        Named into = nouns.size() < 2 ? null : nouns.get(1);
+        boolean pots = some != null && into != null && some.is(Kind.POT) && into.is(Kind.POT);
+        boolean stirred = pots
+                && clause.verb() == null
+                && into.slot().lead() != Lead.NONE
+                && into.slot().lead() != Lead.WITH
+                && some.slot().tokens().stream().anyMatch(Stove::isStirred)
+                && some.pot() != into.pot();
+        if (stirred) {
+            Double said = some.portion().is(Portion.Kind.FRACTION)
+                    ? Double.valueOf(some.portion().value())
+                    : null;
+            double share = Math.min(said == null ? A_LADLE : said, 1 - some.pot().given);
+            into.pot().pots.merge(some.pot(), share, Double::sum);
+            some.pot().given += share;
+            into.pot()
+                    .steps
+                    .add(steps.of(clause, List.of(new Of(null, some.pot().id(), share)), null));
+        }
+        return stirred;
+    }
+
+    private static boolean isStirred(Token token) {
+        Verb.Spoken verb = KitchenWords.shared().verb(token);
+        return verb != null
+                && verb.form() == Verb.Form.PAST
+                && Set.of(Effect.MIX, Effect.JOIN).contains(verb.verb().effect());
     }
 
     /** "Combine" without a word what: all that was made. */

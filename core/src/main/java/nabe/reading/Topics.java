@@ -1,8 +1,10 @@
 package nabe.reading;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
+import nabe.larder.Words;
 import nabe.measure.Unit;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
@@ -13,6 +15,7 @@ import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.reading.text.UnitWords;
+import nabe.recipe.Line;
 import nabe.recipe.Procedure.DoubtCode;
 import org.jspecify.annotations.Nullable;
 
@@ -147,7 +150,7 @@ final class Topics {
         boolean begins = clause.verb() == null && count <= 4 && clause.says("first") && clause.opensStep();
         boolean starts = clause.verb() != null
                 && Set.of("start", "begin", "make").contains(clause.verb().base())
-                && nothing
+                && (nothing || isHeadingsWord(clause))
                 && !clause.slots().isEmpty()
                 && count <= 6;
         if (clause.verb() == null && clause.opensStep()) {
@@ -159,6 +162,19 @@ final class Topics {
             }
         }
         return alone && (nothing || clause.opensStep() && !clause.says("in")) || begins || starts ? plain(t) : null;
+    }
+
+    /** "Start with the meat", where lines stand under "Meat". */
+    private boolean isHeadingsWord(Clause clause) {
+        String named = clause.slots().isEmpty()
+                ? ""
+                : clause.slots().getFirst().tokens().getLast().key();
+        return clause.slots().size() == 1
+                && kitchen.lines.stream()
+                        .map(Line::heading)
+                        .filter(Objects::nonNull)
+                        .flatMap(h -> Words.of(h).stream())
+                        .anyMatch(w -> w.key().equals(named));
     }
 
     private static @Nullable String forThe(List<Token> t) {

@@ -13,8 +13,8 @@ import nabe.recipe.Recipe;
 final class MethodRewriter {
     private static final Pattern SENTENCE = Pattern.compile("(?<=[.!;])\\s+");
     /** Oil needs no melting. */
-    private static final Pattern MELTED_OIL =
-            Pattern.compile("\\b([Mm])elt(?=(?: \\d\\S* \\w+(?: of)?)?(?: the| remaining)* (?:olive|sunflower) oil)");
+    private static final Pattern MELTED_OIL = Pattern.compile(
+            "\\b([Mm])elt(?=(?: (?!(?:and|with|in|into|over)\\b)[^\\s,;.]+){0,7} (?:olive|sunflower|rapeseed|vegetable) oil)");
     /** "The eggs and the yolk", "sheets of pasta" become one thing. */
     private static final Pattern SAID_TWICE = Pattern.compile(
             "\\b(the [\\p{L} -]{4,40})(?:,| and|, and) \\1\\b|\\b([\\p{L}-]+ [\\p{L} -]{4,40}) of \\2\\b");

@@ -142,14 +142,15 @@ class OrderTest {
                 List.of(
                         step("filling", "Simmer 5 minutes, then let it cool."),
                         step("crust", "Roll the dough out to a 12-inch round and cut four vents.")),
-                "crust");
+                "crust",
+                null);
         assertThat(said.roundMm()).isCloseTo(304.8, within(0.01));
         assertThat(said.vents()).isEqualTo(4);
         Pan skillet = new Pan(Shape.ROUND, 254, 254, 50, Material.CAST_IRON, 254, 254, 1);
         assertThat(LidPlan.of(skillet, 340, said).words())
                 .contains("305 mm across", "cooled filling", "cut 4 vents")
                 .doesNotContain("hot");
-        assertThat(LidWork.of(List.of(step("crust", "Brush with milk.")), "crust"))
+        assertThat(LidWork.of(List.of(step("crust", "Brush with milk.")), "crust", null))
                 .isEqualTo(SILENT);
     }
 

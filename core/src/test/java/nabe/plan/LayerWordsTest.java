@@ -97,4 +97,30 @@ class LayerWordsTest {
         assertThat(words(plan)).anyMatch(w -> w.contains("leave it for 15 minutes to soften"));
         assertThat(plan.prep().steps()).extracting(PrepStep::text).noneMatch(t -> t.contains("15 minutes"));
     }
+
+    @Test
+    void whatIsDrapedIsTheCrustAndOilIsNotMelted() {
+        Plan pie = plan("""
+                Skillet pie
+                Serves 4
+
+                200 g flour
+                100 g cold butter, divided
+                3 tbsp ice water
+                2 leeks, sliced
+                500 g cooked chicken, torn
+                300 ml chicken stock
+
+                Rub 80 g of the butter into 170 g of the flour. Add the water, bring the dough together and chill it for 1 hour.
+                Melt the rest of the butter in a 26 cm cast-iron skillet and soften the leeks for 8 minutes. Stir in the rest of the flour, \
+                then the stock and simmer for 5 minutes. Stir in the chicken and let it cool for 20 minutes.
+                Roll the dough out and drape it over the filling in the skillet. Cut three slits. Bake at 200C for 40 minutes.
+                """, Need.DAIRY_FREE);
+        assertThat(pie.build().layers())
+                .filteredOn(l -> l.words() != null)
+                .singleElement()
+                .satisfies(crust -> assertThat(crust.words()).containsIgnoringCase("drape it over the filling"));
+        assertThat(pie.build().lid().vents()).isEqualTo(3);
+        assertThat(pie.prep().steps()).extracting(PrepStep::text).noneMatch(t -> t.matches("(?s).*Melt the .*oil.*"));
+    }
 }

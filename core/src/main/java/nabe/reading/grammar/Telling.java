@@ -124,10 +124,23 @@ final class Telling {
         }
     }
 
+    /** "Should it brown too fast". */
+    private boolean isInverted(int i) {
+        return tokens.get(i).is("should")
+                && i + 1 < tokens.size()
+                && Set.of("it", "they", "the", "this", "your")
+                        .contains(tokens.get(i + 1).key())
+                && (i == 0 || !words.is(tokens.get(i - 1), Use.SUBJECT));
+    }
+
     private void markCondition(int i) {
         Token t = tokens.get(i);
         boolean modal = Set.of("could", "can", "may", "might", "should").contains(t.key());
-        if (modal) {
+        if (isInverted(i) && bounds.start(i) > 0) {
+            tells.set(bounds.start(i), bounds.end(i, false));
+            return;
+        }
+        if (modal && !isInverted(i)) {
             boolean you = i > 0 && tokens.get(i - 1).is("you") && !t.is("should");
             boolean choice = you && isSubject(i - 1);
             if (choice && followedByVerb(i)) {

@@ -77,7 +77,7 @@ public final class Tokens {
                 pieces.add(piece(m));
             }
         }
-        return leftAlone(ranges(sizes(mixed(byAndBy(halfAndHalf(dutchOvens(pieces)))))));
+        return leftAlone(goes(ranges(sizes(mixed(byAndBy(halfAndHalf(dutchOvens(pieces))))))));
     }
 
     /** A Dutch oven is a pot. */
@@ -111,6 +111,20 @@ public final class Tokens {
             } else {
                 out.add(t);
             }
+        }
+        return out;
+    }
+
+    /** "In four goes": batches. */
+    private static List<Token> goes(List<Token> pieces) {
+        List<Token> out = new ArrayList<>();
+        for (Token t : pieces) {
+            boolean batches = t.text().equalsIgnoreCase("goes")
+                    && !out.isEmpty()
+                    && (out.getLast().isNumber()
+                            || out.getLast().is("few")
+                            || out.getLast().is("several"));
+            out.add(batches ? new Token(Kind.WORD, "batches", "batch", 0, 0, t.start(), t.end()) : t);
         }
         return out;
     }

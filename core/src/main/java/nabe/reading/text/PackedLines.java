@@ -1,6 +1,7 @@
 package nabe.reading.text;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -8,7 +9,7 @@ import java.util.regex.Pattern;
 /** Takes apart lines that hold several ingredients: "For the batter: 140 g flour, 4 eggs", "2 leeks | 1 onion". */
 final class PackedLines {
     private static final Pattern HEADED = Pattern.compile("(?<heading>[^:\\d]{2,45}):\\s*(?<rest>\\S.*)");
-    private static final Pattern BAR = Pattern.compile("\\s+[|•·]\\s+|\\s*;\\s*");
+    private static final Pattern BAR = Pattern.compile("\\s+[|•·/]\\s+|\\s*;\\s*");
     private static final Pattern COMMA = Pattern.compile(",\\s*(?:and\\s+)?(?=[\\d½¼¾⅓⅔⅛])(?![^(]*\\))");
     private static final Pattern PLUS =
             Pattern.compile("\\s+(?:plus|\\+|and|&)\\s+(?=[\\d½¼¾⅓⅔⅛])", Pattern.CASE_INSENSITIVE);
@@ -21,7 +22,7 @@ final class PackedLines {
     /** @return the line itself where it holds one thing */
     List<String> unpack(String line) {
         Matcher headed = line.indexOf(':') < 0 ? null : HEADED.matcher(line);
-        if (headed != null && headed.matches() && kinds.measuresKnownThing(headed.group("rest"))) {
+        if (headed != null && headed.matches() && opensList(headed.group("rest"))) {
             List<String> pieces = new ArrayList<>(List.of(headed.group("heading") + ":"));
             pieces.addAll(parts(headed.group("rest")));
             boolean group = pieces.size() > 2 || !kinds.isKnown(headed.group("heading"));
@@ -30,8 +31,12 @@ final class PackedLines {
         return parts(line);
     }
 
+    private boolean opensList(String rest) {
+        return kinds.measuresKnownThing(rest) || kinds.measuresKnownThing(BAR.split(rest, 2)[0]);
+    }
+
     private List<String> parts(String line) {
-        boolean barred = Glance.has(line, "|•·;");
+        boolean barred = Glance.has(line, "|•·;/");
         boolean another = Glance.hasDigitAfterWords(line);
         if (!barred && !another) {
             return List.of(line);
@@ -42,11 +47,10 @@ final class PackedLines {
         if (pieces.length == 1) {
             return List.of(line);
         }
-        for (String piece : pieces) {
-            if (!kinds.measuresKnownThing(piece)) {
-                return List.of(line);
-            }
-        }
-        return List.of(pieces);
+        long measured = Arrays.stream(pieces).filter(kinds::measuresKnownThing).count();
+        boolean listed = bars.length > 1 && measured > 1
+                ? Arrays.stream(pieces).allMatch(p -> kinds.measuresKnownThing(p) || kinds.isIngredient(p))
+                : measured == pieces.length;
+        return listed ? List.of(pieces) : List.of(line);
     }
 }
