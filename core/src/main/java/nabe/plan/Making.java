@@ -28,6 +28,7 @@ import nabe.prep.ReadyLine;
 import nabe.prep.SheetsSettled;
 import nabe.recipe.Procedure;
 import nabe.recipe.Recipe;
+import nabe.recipe.RecipeException;
 import nabe.swap.Conversion;
 import nabe.swap.ConvertedLine;
 import nabe.swap.Kitchen;
@@ -163,7 +164,12 @@ final class Making {
                 build);
     }
 
+    /** @throws RecipeException when nothing of the recipe can be weighed into a dish */
     BakePlan baked(Converted dish, Built built, PrepChoice choice, boolean forecast) {
+        if (built.build.layers().isEmpty()) {
+            throw new RecipeException(
+                    "Nothing of this recipe can be weighed into a dish. Give its ingredients their amounts.");
+        }
         return catalogue.bakes().plan(built.toBake(dish, dish.brief.oven(), choice.uncoverSooner()), forecast);
     }
 

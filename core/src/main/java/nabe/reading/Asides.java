@@ -18,6 +18,8 @@ final class Asides {
     /** Verbs of talk: "go and find the sausages". */
     private static final Set<String> TALK = Set.of("go", "do", "find", "get", "have", "want", "like", "make", "eat");
 
+    private static final Set<String> BACK = Set.of("back", "in", "out", "off");
+
     private final Kitchen kitchen;
     private final Dish dish;
     private final Steps steps;
@@ -49,6 +51,9 @@ final class Asides {
     }
 
     private static boolean tells(Clause clause) {
+        if (clause.verb() == null && clause.particles().stream().anyMatch(BACK::contains)) {
+            return true;
+        }
         boolean along = clause.does(
                         Effect.PASS,
                         Effect.AWAY,

@@ -142,6 +142,21 @@ final class BuildSigns {
                 && !clause.particles().contains("over");
     }
 
+    /** "Trim and crimp", "cut two slits": what is done to what lies on top. */
+    boolean finishesDish(Clause clause, List<Named> nouns) {
+        return clause.does(Effect.PREP)
+                && nouns.stream().noneMatch(n -> n.isFood() || n.isVessel())
+                && clause.durations().isEmpty()
+                && !clause.says("overnight", "refrigerate", "chill", "fridge")
+                && isLaid();
+    }
+
+    /** Whether what is in hand lies in the dish. */
+    private boolean isLaid() {
+        return !kitchen.focus.isEmpty()
+                && kitchen.focus.stream().map(kitchen::whereItIs).allMatch(dish::holds);
+    }
+
     boolean stirsAll(Clause clause, List<Named> nouns) {
         boolean all = nouns.stream().allMatch(n -> n.is(Kind.PRONOUN) || n.is(Kind.UNKNOWN));
         boolean named = nouns.stream()
@@ -169,7 +184,7 @@ final class BuildSigns {
         boolean bowl = nouns.stream().anyMatch(n -> n.is(Kind.BOWL) || n.is(Kind.PAN) && !clause.does(Effect.PLACE));
         boolean brushed = clause.does(Effect.PREP)
                 && nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH && n.is(Kind.LINES));
-        if (brushed && clause.verb().base().equals("brush")) {
+        if (brushed && (isLaid() || clause.verb().base().equals("brush"))) {
             return false;
         }
         boolean coats = clause.verb() != null

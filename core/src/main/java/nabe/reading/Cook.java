@@ -3,6 +3,7 @@ package nabe.reading;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import nabe.reading.Named.Kind;
@@ -12,6 +13,7 @@ import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Tokens;
 import nabe.reading.grammar.Verb.Effect;
+import nabe.recipe.Procedure.Fate;
 import nabe.recipe.Procedure.GoesIn;
 import nabe.recipe.Procedure.OnlyIf;
 import nabe.recipe.Procedure.Step;
@@ -81,6 +83,13 @@ final class Cook {
     /** What was to go on in the oven, and no baking followed, is scattered at table. */
     private void garnish() {
         oven.finish();
+        kitchen.pots.stream()
+                .filter(p -> p.number > scene.openedBeforeOven
+                        && p.worked
+                        && p.given < 0.01
+                        && p.beside.isEmpty()
+                        && !dish.holds(p))
+                .forEach(p -> p.beside.put(Fate.SERVED_BESIDE, Portion.UNSAID));
         List<String> never = oven.waiting();
         dish.all.removeIf(p -> {
             boolean late = p.late && never.contains(p.pot.id());
@@ -344,7 +353,8 @@ final class Cook {
             return;
         }
         if (clause.does(Effect.BAKE, Effect.GRILL)
-                && nouns.stream().noneMatch(n -> n.is(Kind.LINES) || n.is(Kind.TRAY))
+                && nouns.stream().noneMatch(n -> n.is(Kind.LINES) || n.is(Kind.TRAY) || n.is(Kind.PAN))
+                && !clause.says("side", "griddle")
                 && signs.isLate()) {
             scene.stage = Scene.Stage.BUILDING;
             scene.enterOven();
@@ -437,14 +447,30 @@ final class Cook {
             kitchen.focusOn(mixture);
             return;
         }
+        if (signs.finishesDish(clause, nouns)) {
+            return;
+        }
         if (signs.makesApart(clause, nouns)) {
             stove.work(clause, nouns);
             return;
         }
-        if (stove.stirsThrough(clause, nouns)) {
+        boolean onTray = nouns.stream().anyMatch(n -> n.is(Kind.TRAY))
+                && nouns.stream().noneMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT));
+        if (onTray || stove.stirsThrough(clause, nouns)) {
             return;
         }
         laying.lay(clause, nouns, false);
+    }
+
+    /** The pot that already has the words of the dish's night in the fridge. */
+    private Optional<Pot> chilled() {
+        return dish.all.stream()
+                .map(p -> p.pot)
+                .filter(p -> !p.steps.isEmpty()
+                        && p.steps.getLast().uses().isEmpty()
+                        && Set.of("refrigerate", "chill")
+                                .contains(p.steps.getLast().action()))
+                .findFirst();
     }
 
     /** "Cover and chill for 8 hours", "leave it for 10 minutes to firm up": time of what lies there. */
@@ -461,7 +487,7 @@ final class Cook {
         boolean it = nouns.stream().anyMatch(n -> n.is(Kind.PRONOUN))
                 || clause.verb() != null && clause.verb().base().equals("leave");
         Dish.Placed top = dish.all.getLast();
-        Pot pot = it ? top.pot : dish.all.getFirst().pot;
+        Pot pot = it ? top.pot : chilled().orElse(dish.all.getFirst().pot);
         Step step = new Steps(kitchen)
                 .of(clause, List.of(), clause.durations().getFirst().minutes());
         pot.steps.add(step);

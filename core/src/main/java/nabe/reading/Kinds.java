@@ -63,6 +63,7 @@ final class Kinds {
                     .toLowerCase(Locale.ROOT);
         }
         return switch (kind(pot)) {
+            case STRUCTURE -> pot.pots.isEmpty() ? mainItem(pot) : mixture(pot);
             case WHITE_SAUCE -> "white sauce";
             case RED_SAUCE -> "red sauce";
             case TOPPING -> "topping";
@@ -71,6 +72,14 @@ final class Kinds {
             case BINDER -> heaviest(pot) + " mixture";
             default -> pot.pots.isEmpty() ? heaviest(pot) + (isSaucy(pot) ? " sauce" : " filling") : mixture(pot);
         };
+    }
+
+    /** What carries, by its own name, whatever coats it. */
+    private String mainItem(Pot pot) {
+        return kitchen.main(pot).stream()
+                .max(Comparator.comparingDouble(l -> kitchen.lines.get(l).gramsOrZero() * pot.lines.get(l)))
+                .map(l -> kitchen.lines.get(l).item())
+                .orElseGet(() -> heaviest(pot));
     }
 
     private static final Set<String> PIECES = Set.of(

@@ -27,6 +27,15 @@ final class Laying {
         this.oven = scene.oven;
     }
 
+    /** "Glaze with the rest of the egg" of a line that says "to glaze": one thing. */
+    private static boolean isSaidAgain(Named noun, List<Named> all) {
+        return noun.is(Kind.LINES)
+                && !noun.portion().isSaid()
+                && all.stream()
+                        .anyMatch(n ->
+                                n != noun && n.portion().isSaid() && n.lines().equals(noun.lines()));
+    }
+
     /** Lays the nouns of a clause, each in its turn. */
     void lay(Clause clause, List<Named> nouns, boolean late) {
         boolean with = nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH && n.isFood());
@@ -51,6 +60,7 @@ final class Laying {
                 placed.add(noun);
             }
         }
+        placed.removeIf(n -> isSaidAgain(n, placed));
         boolean puts = clause.does(Effect.PLACE)
                 || clause.verb() != null && clause.verb().base().equals("brush")
                 || (clause.verb() == null || clause.does(Effect.JOIN)) && toDish(clause, nouns);

@@ -69,6 +69,9 @@ final class Repeats {
         if (!lays || things < 2 || clause.says("more")) {
             return 1;
         }
+        if (clause.says("same", "again")) {
+            return Math.max(2, times(clause) + 1);
+        }
         int times = times(clause);
         for (int k = 0; times == 1 && k + 1 < clause.tokens().size(); k++) {
             Token t = clause.tokens().get(k);

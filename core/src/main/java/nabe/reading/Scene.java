@@ -28,6 +28,9 @@ final class Scene {
     int openedBefore;
     /** Whether the text spoke of the dish already. */
     boolean dishMeant;
+    /** How many pots there were when the dish went in first. */
+    int openedBeforeOven = Integer.MAX_VALUE;
+
     /** The clause that greased the dish last, -2 before any. */
     int greased = -2;
     /** Whether something is cooked beside while the dish bakes. */
@@ -49,6 +52,7 @@ final class Scene {
     /** What was made and put nowhere is the dish. */
     void enterOven() {
         stage = Stage.BAKING;
+        openedBeforeOven = Math.min(openedBeforeOven, kitchen.opened());
         oven.bake();
         if (dish.all.isEmpty()) {
             Leftovers.settle(kitchen);

@@ -53,6 +53,9 @@ final class Stove {
                 && nouns.stream().anyMatch(n -> n.is(Kind.TRAY))) {
             kitchen.focus.forEach(p -> p.setAside = true);
         }
+        if (coats(clause, nouns)) {
+            return;
+        }
         if (intoTheRest(clause, nouns, items)) {
             return;
         }
@@ -114,6 +117,34 @@ final class Stove {
         return nouns.stream().anyMatch(n -> n.is(Kind.BOWL) && n.slot().lead() == Lead.INTO)
                 && nouns.stream().anyMatch(n -> n.isFood() && n.slot().lead() == Lead.WITH)
                 && nouns.stream().noneMatch(n -> n.isFood() && n.slot().lead() == Lead.NONE);
+    }
+
+    /** "Dredge each slice in the flour": what stands ready in bowls goes on the slices. */
+    private boolean coats(Clause clause, List<Named> nouns) {
+        boolean coats = clause.verb() != null
+                && Set.of("dredge", "dip", "coat", "roll")
+                        .contains(clause.verb().base());
+        Pot coating = nouns.stream()
+                .filter(n -> coats && n.is(Kind.POT) && n.slot().lead() == Lead.IN)
+                .map(Named::pot)
+                .findFirst()
+                .orElse(null);
+        Pot slices = kitchen.pots.stream()
+                .filter(p -> p != coating && isSlices(p) && p.given < MUCH && !dish.holds(p))
+                .reduce((a, b) -> b)
+                .orElse(null);
+        boolean crumbed = coating != null
+                && slices != null
+                && kitchen.roles(coating).contains("crumbs")
+                && coating.given < MUCH
+                && nouns.stream().noneMatch(n -> n.isFood() && n.slot().lead() == Lead.NONE);
+        if (crumbed) {
+            Mixing.dissolve(kitchen, coating, slices);
+            kitchen.current = slices;
+            kitchen.focusOn(slices);
+            steps.add(clause, slices, List.of());
+        }
+        return crumbed;
     }
 
     /** "A ladleful of the cream stirred through the meat": some of one made thing goes into another. */

@@ -123,7 +123,7 @@ final class Topics {
                 && t.size() > 2
                 && t.get(1).isWord()
                 && !t.get(1).isNumber()) {
-            return forThe(t);
+            return forThe(t, clause.verb() == null);
         }
         if (clause.words().endsWith(":") && clause.says("heat", "oven")) {
             return "";
@@ -177,7 +177,7 @@ final class Topics {
                         .anyMatch(w -> w.key().equals(named));
     }
 
-    private static @Nullable String forThe(List<Token> t) {
+    private static @Nullable String forThe(List<Token> t, boolean alone) {
         StringBuilder words = new StringBuilder();
         for (int k = 1; k < t.size(); k++) {
             if (t.get(k).isMark()) {
@@ -188,7 +188,7 @@ final class Topics {
             }
             words.append(t.get(k).text()).append(' ');
         }
-        return null;
+        return alone ? words.toString().strip() : null;
     }
 
     private String plain(List<Token> t) {

@@ -248,7 +248,12 @@ public final class Durations {
                 && (tokens.get(after).is("covered") || tokens.get(after).is("uncovered"));
         boolean alone =
                 i > 1 && tokens.get(i - 1).is("for") && KitchenWords.shared().verb(tokens.get(i - 2)) != null && ends;
-        return (uncovered || alone || (led || more) && ends) && tokens.get(i).low() >= 2
+        boolean grilled = i > 0
+                && tokens.get(i - 1).is("then")
+                && after < tokens.size()
+                && tokens.get(after).is("under");
+        return (uncovered || grilled || alone || (led || more) && ends)
+                        && tokens.get(i).low() >= 2
                 ? found(tokens, new Minutes(tokens.get(i).low(), tokens.get(i).high()), i, after)
                 : null;
     }

@@ -78,6 +78,9 @@ final class Leads {
         if (offHeat) {
             return true;
         }
+        if (isForThe(i)) {
+            return true;
+        }
         if (i < 2 || !words.isAny(tokens.getFirst(), Use.IN, Use.INTO, Use.OVER, Use.ADVERB)) {
             return false;
         }
@@ -89,6 +92,17 @@ final class Leads {
             place = words.verb(tokens.get(k)) == null || !isLead(k);
         }
         return place;
+    }
+
+    /** "For the gravy cook the onions". */
+    boolean isForThe(int i) {
+        return i > 2
+                && i < 6
+                && tokens.getFirst().is("for")
+                && tokens.get(1).is("the")
+                && tokens.subList(2, i).stream().allMatch(t -> t.isWord() && words.verb(t) == null)
+                && i + 1 < tokens.size()
+                && (tokens.get(i + 1).is("the") || tokens.get(i + 1).isNumber());
     }
 
     /** "Fill and roll the tortillas", "layer & cover": two verbs with one object, or none. */

@@ -98,6 +98,10 @@ final class Spans {
      * @return where the first verb's clause begins
      */
     private int prefix(int verb, boolean none) {
+        if (!none && leads.isForThe(verb)) {
+            spans.add(new int[] {0, verb});
+            return verb;
+        }
         int from = 0;
         for (int i = 0; i < Math.min(verb, tokens.size() - 1); i++) {
             if (tokens.get(i).is(",") && !tokens.get(i + 1).isNumber() && partWithParticle(from, i + 1)) {

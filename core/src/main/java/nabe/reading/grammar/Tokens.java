@@ -80,7 +80,7 @@ public final class Tokens {
         return leftAlone(goes(ranges(sizes(mixed(byAndBy(halfAndHalf(dutchOvens(pieces))))))));
     }
 
-    /** A Dutch oven is a pot. */
+    /** A Dutch oven is a pot, an oven dish a dish. */
     private static List<Token> dutchOvens(List<Token> pieces) {
         List<Token> out = new ArrayList<>();
         for (Token t : pieces) {
@@ -88,6 +88,9 @@ public final class Tokens {
             if (pot) {
                 Token dutch = out.removeLast();
                 out.add(new Token(Kind.WORD, "Dutch oven", "pot", 0, 0, dutch.start(), t.end()));
+            } else if (t.is("dish") && !out.isEmpty() && out.getLast().is("oven")) {
+                Token oven = out.removeLast();
+                out.add(new Token(Kind.WORD, "oven dish", "dish", 0, 0, oven.start(), t.end()));
             } else {
                 out.add(t);
             }

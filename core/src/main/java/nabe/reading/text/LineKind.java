@@ -44,6 +44,9 @@ final class LineKind {
     private static final Pattern HOW =
             Pattern.compile("\\w+(?:ly|ed)|fresh|large|small|medium|cold|hot|warm|dry|raw|very|of");
 
+    /** How it is readied, after the thing itself. */
+    private static final Pattern WORKED = Pattern.compile("\\s*[,(].*$");
+
     private final Larder larder;
     private final LineWords words;
     private final Map<String, String> bared = new HashMap<>();
@@ -76,7 +79,8 @@ final class LineKind {
             return false;
         }
         return DIGIT_FIRST.matcher(bare).matches()
-                || new MeasureReader(new Scan(bare)).read().measure() != null;
+                || !beginsWithVerb(bare)
+                        && new MeasureReader(new Scan(bare)).read().measure() != null;
     }
 
     /** Starts with an amount of something the larder holds. */
@@ -85,7 +89,8 @@ final class LineKind {
             return false;
         }
         Scan scan = new Scan(bare(line));
-        return new MeasureReader(scan).read().measure() != null && isKnown(scan.rest());
+        return new MeasureReader(scan).read().measure() != null
+                && (isKnown(scan.rest()) || isKnown(WORKED.matcher(scan.rest()).replaceFirst("")));
     }
 
     boolean isKnown(String words) {

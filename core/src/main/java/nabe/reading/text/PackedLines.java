@@ -31,6 +31,12 @@ final class PackedLines {
         return parts(line);
     }
 
+    /** @return whether it is a heading with its things after a colon */
+    boolean isHeaded(String line) {
+        Matcher headed = HEADED.matcher(line);
+        return line.contains(";") && headed.matches() && opensList(headed.group("rest"));
+    }
+
     private boolean opensList(String rest) {
         return kinds.measuresKnownThing(rest) || kinds.measuresKnownThing(BAR.split(rest, 2)[0]);
     }

@@ -83,12 +83,12 @@ final class TextSections {
     }
 
     TextSections read(String text) {
-        List<String> written = text.replace("\r\n", "\n")
+        List<String> written = TableRows.plain(text.replace("\r\n", "\n")
                 .replace('\r', '\n')
                 .replace('\u2028', '\n')
                 .lines()
                 .map(String::strip)
-                .toList();
+                .toList());
         Set<String> heads = groupHeads(written);
         Set<String> ends = groupEnds(written);
         List<String> lines = joinWrapped(written.stream()
@@ -138,7 +138,7 @@ final class TextSections {
 
     /** "One white cabbage. A pound of pork. Two onions.": a list written as a paragraph. */
     private List<String> sentencesOfAmounts(String line) {
-        if (!line.contains(". ") && !line.contains("; ")) {
+        if (!line.contains(". ") && !line.contains("; ") || packed.isHeaded(line)) {
             return List.of(line);
         }
         List<String> parts = List.of(SHORT_SENTENCE.split(line));
