@@ -43,7 +43,9 @@ final class Asides {
         if (isElsewhere(clause) || !lays && !tells(clause)) {
             return;
         }
-        if (stage == Scene.Stage.COOKING || dish.all.isEmpty()) {
+        boolean inHand = !kitchen.focus.isEmpty()
+                && kitchen.focus.stream().map(kitchen::whereItIs).noneMatch(dish::holds);
+        if (stage == Scene.Stage.COOKING || dish.all.isEmpty() || inHand && clause.says("heat")) {
             atStove(clause, more, named(nouns));
         } else if (stage == Scene.Stage.BUILDING && clause.cover() == null) {
             dish.all.getLast().said.add(clause);

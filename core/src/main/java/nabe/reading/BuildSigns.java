@@ -54,6 +54,9 @@ final class BuildSigns {
         if (coats) {
             return true;
         }
+        if (coversStove(clause, nouns)) {
+            return true;
+        }
         boolean elsewhere = nouns.stream()
                 .anyMatch(n -> n.is(Kind.BOWL)
                         || n.is(Kind.TRAY)
@@ -127,6 +130,30 @@ final class BuildSigns {
 
     private static boolean isUnder(@Nullable Pot pot, List<Named> nouns) {
         return nouns.stream().anyMatch(n -> n.slot().lead() == Lead.OVER && n.pot() == pot);
+    }
+
+    /** "Overlap the slices over the casserole": what stands in it from the stove lies under them. */
+    private boolean coversStove(Clause clause, List<Named> nouns) {
+        boolean over = clause.does(Effect.PLACE)
+                && nouns.stream()
+                        .anyMatch(n -> n.slot().lead() == Lead.OVER
+                                && n.is(Kind.PAN)
+                                && scene.stoveware.contains(
+                                        n.slot().tokens().getLast().key()));
+        boolean lays =
+                over && nouns.stream().anyMatch(n -> n.isFood() && n.slot().lead() == Lead.NONE);
+        Pot below = kitchen.pots.stream()
+                .filter(p -> lays
+                        && p.worked
+                        && p.given < 0.01
+                        && Mixing.isHot(p)
+                        && nouns.stream().noneMatch(n -> n.pot() == p))
+                .reduce((a, b) -> b)
+                .orElse(null);
+        if (below != null && dish.all.isEmpty()) {
+            dish.placeUnder(below);
+        }
+        return below != null;
     }
 
     /** "Stir for a minute", "bubble for 2": the pot in hand, while the dish waits. */

@@ -166,7 +166,10 @@ final class Laying {
     }
 
     boolean toDish(Clause clause, List<Named> nouns) {
-        return nouns.stream().anyMatch(n -> n.is(Kind.DISH) || n.slot().lead() == Lead.OVER)
+        return nouns.stream()
+                        .anyMatch(n -> n.is(Kind.DISH)
+                                || n.slot().lead() == Lead.OVER
+                                        && !Tokens.has(n.slot().tokens(), "heat", "flame", "ring", "hob"))
                 || clause.particles().contains("over")
                 || clause.particles().contains("on")
                 || clause.particles().contains("in");

@@ -104,11 +104,11 @@ final class Mixing {
         target.add(item.line(), share);
         lastLine = item.line();
         uses.add(new Of(item.line(), null, share));
-        if (target.heading == null
-                && !kitchen.isShared(item.line())
-                && kitchen.lines.get(item.line()).heading() != null) {
-            target.heading = kitchen.lines.get(item.line()).heading();
-            target.call(target.heading);
+        String heading = kitchen.lines.get(item.line()).heading();
+        boolean prepared = heading != null && heading.equals(target.heading) && target.names.isEmpty();
+        if (heading != null && !kitchen.isShared(item.line()) && (target.heading == null || prepared)) {
+            target.heading = heading;
+            target.call(heading);
         }
     }
 

@@ -75,7 +75,7 @@ final class Repeats {
         int times = times(clause);
         for (int k = 0; times == 1 && k + 1 < clause.tokens().size(); k++) {
             Token t = clause.tokens().get(k);
-            if (t.isNumber() && clause.tokens().get(k + 1).key().equals("layer")) {
+            if (t.isNumber() && clause.tokens().get(k + 1).text().equalsIgnoreCase("layers")) {
                 times = Math.clamp((int) t.low(), 1, 8);
             }
         }

@@ -57,7 +57,8 @@ public final class Heats {
         boolean measured = unit < tokens.size()
                 && Set.of("g", "ml", "minute", "min", "gram").contains(scale);
         boolean bracketed = i > 0 && tokens.get(i - 1).is("(") && isFan(tokens, i);
-        return (degrees || led && !measured || bracketed) && t.low() >= 120
+        boolean fanned = FAN.contains(scale) && t.low() <= HOTTEST_BARE_CELSIUS;
+        return (degrees || led && !measured || bracketed || fanned) && t.low() >= 120
                 ? t.low() > HOTTEST_BARE_CELSIUS ? fahrenheit(t.low()) : t.low()
                 : null;
     }

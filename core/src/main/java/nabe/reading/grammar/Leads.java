@@ -85,7 +85,9 @@ final class Leads {
             return false;
         }
         Token before = tokens.get(i - 1);
-        boolean place = words.isAny(before, Use.DISH, Use.POT, Use.BOWL, Use.BASE, Use.TRAY)
+        boolean size = before.isNumber() && Tokens.has(tokens.subList(0, i), "x", "×");
+        boolean place = size
+                || words.isAny(before, Use.DISH, Use.POT, Use.BOWL, Use.BASE, Use.TRAY)
                 || before.is("cm")
                 || before.is("top");
         for (int k = 0; k < i - 1 && place; k++) {
@@ -94,13 +96,28 @@ final class Leads {
         return place;
     }
 
+    /** "When it is soft put the mince": an instruction right after what only tells. */
+    boolean begins(int i) {
+        Spoken spoken = words.verb(tokens.get(i));
+        return spoken != null
+                && spoken.form() == Form.BASE
+                && i + 1 < tokens.size()
+                && (tokens.get(i + 1).is("the")
+                        || tokens.get(i + 1).is("in")
+                        || tokens.get(i + 1).isNumber())
+                && isVerbHere(spoken, i);
+    }
+
     /** "For the gravy cook the onions". */
     boolean isForThe(int i) {
         return i > 2
                 && i < 6
                 && tokens.getFirst().is("for")
                 && tokens.get(1).is("the")
-                && tokens.subList(2, i).stream().allMatch(t -> t.isWord() && words.verb(t) == null)
+                && tokens.subList(2, i).stream()
+                        .allMatch(t -> t.isWord()
+                                && (words.verb(t) == null
+                                        || words.verb(t).verb().noun()))
                 && i + 1 < tokens.size()
                 && (tokens.get(i + 1).is("the") || tokens.get(i + 1).isNumber());
     }

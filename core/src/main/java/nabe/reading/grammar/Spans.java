@@ -24,7 +24,7 @@ final class Spans {
     List<int[]> all() {
         List<Integer> starts = new ArrayList<>();
         for (int i = 0; i < tokens.size(); i++) {
-            if (telling.instructs(i) && leads.at(i)) {
+            if (telling.instructs(i) && (leads.at(i) || i > 0 && !telling.instructs(i - 1) && leads.begins(i))) {
                 starts.add(i);
             }
         }

@@ -16,7 +16,7 @@ public final class UnitWords {
 
     static {
         add(Unit.TSP, "teaspoon, tsp, teasp, tspn");
-        add(Unit.TBSP, "tablespoon, tbsp, tablesp, tblsp, tbl, tbs, tbspn, dessertspoon, tabelspoon, tablespon");
+        add(Unit.TBSP, "tablespoon, tbsp, tablesp, tblsp, tbl, tbs, tbspn, dessertspoon, tabelspoon, tablespon, spoon");
         add(Unit.CUP, "cup, cupful, mug");
         add(Unit.FL_OZ, "floz");
         add(Unit.PINT, "pint, pt");
