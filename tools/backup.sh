@@ -3,7 +3,7 @@
 
 # All rows of a database, in an order that does not depend on where they lie.
 rows() {
-  pg pg_dump -d nabe --data-only | sed -n '/^COPY /,/^\\\.$/p' | LC_ALL=C sort | sha256sum
+  pg pg_dump -d "$1" --data-only | sed -n '/^COPY /,/^\\\.$/p' | LC_ALL=C sort | sha256sum
 }
 
 rows_of_file() {
@@ -16,17 +16,16 @@ prove() {
   make_cluster "$proof/pg"
   port=$(free_port)
   run_cluster "$proof/pg" "$port"
-  found=$(DB_PORT=$port restored "$file")
+  found=$(DB_PORT=$port restored nabe "$file") || found="not restored"
   as_pg_user "$PG/pg_ctl" -D "$proof/pg" -m immediate -w stop >/dev/null
   rm -rf "$proof"
   [ "$found" = "$(rows_of_file "$file")" ] || fail "the backup does not restore to what it holds; it is not to be relied on."
 }
 
-# Into a cluster without a database yet; what it holds then.
+# Into a database of its own; what it holds then.
 restored() {
-  pg createdb nabe
-  pg pg_restore -d nabe --no-owner --exit-on-error <"$1" >&2
-  rows
+  local into=$1 file=$2
+  pg createdb "$into" && pg pg_restore -d "$into" --no-owner --exit-on-error <"$file" >&2 && rows "$into"
 }
 
 backup() {
@@ -40,15 +39,18 @@ backup() {
 }
 
 restore() {
-  local file=${1:?} kept
+  local file=${1:?} kept coming
   [ -s "$file" ] || fail "$file is no backup: there is nothing in it."
   need_postgres
   rows_of_file "$file" >/dev/null || fail "$file is no backup of Nabe's."
   start_database
   prove "$file"
-  stop_server
+  # What is there stays until all of the new is in; then both change names at once.
+  coming=nabe_coming_$(date +%Y%m%d_%H%M%S)
   kept=nabe_before_$(date +%Y%m%d_%H%M%S)
-  pg psql -d postgres -qc "ALTER DATABASE nabe RENAME TO $kept" || fail "the dishes there are could not be put aside."
-  restored "$file" >/dev/null
+  restored "$coming" "$file" >/dev/null || { pg dropdb --if-exists "$coming"; fail "the backup could not be read back; your dishes are as they were."; }
+  stop_server
+  printf 'BEGIN; ALTER DATABASE nabe RENAME TO %s; ALTER DATABASE %s RENAME TO nabe; COMMIT;' "$kept" "$coming" |
+    pg psql -d postgres -q -v ON_ERROR_STOP=1 || { pg dropdb --if-exists "$coming"; fail "the dishes there are could not be put aside; they are as they were."; }
   say "restored from $file; what was there before is kept in the database $kept. Start with ./nabe start"
 }

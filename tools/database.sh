@@ -93,7 +93,8 @@ try_cluster() {
 lock_cluster() {
   grep -qE '^[^#].*trust' "$PGDATA/pg_hba.conf" || return 0
   say "giving the database a password"
-  pg psql -d postgres -qc "ALTER ROLE nabe PASSWORD '$(db_password)'" || fail "the database took no password."
+  # Through its input: a command line is everybody's to read.
+  printf "ALTER ROLE nabe PASSWORD '%s';" "$(db_password)" | pg psql -d postgres -q -v ON_ERROR_STOP=1 || fail "the database took no password."
   sed -i -E 's/^([^#].*)trust$/\1scram-sha-256/' "$PGDATA/pg_hba.conf"
   as_pg_user "$PG/pg_ctl" -D "$PGDATA" reload >/dev/null
 }

@@ -72,7 +72,8 @@ public class BuildBench {
 
     @Benchmark
     public WaterBudget waterAndBuildOfFiveLayers() {
-        PrepPlan prep = prepper.prepare(recipe, conversion, house.schools(), Map.of(), PrepChoice.none());
+        PrepPlan prep =
+                prepper.prepare(new Prepper.Asked(recipe, conversion, house.schools(), Map.of(), PrepChoice.none()));
         BuildPlan build = builder.build(recipe, procedure, prep, null, house, fiveLayers, 1, 1);
         List<WetLayer> layers = build.layers().stream()
                 .map(l -> new WetLayer(l.component(), l.name(), l.part(), l.of()))

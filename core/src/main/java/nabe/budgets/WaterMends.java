@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What would bring the water in. Nothing is offered on paper: each mend is made in a trial, its size found there, and the dish baked again with it.
- * One that does it alone is an answer; where none does, several one after the other may.
+ * One that does it alone is an answer; where none does, several one after the other may. All sizes here are kitchen practice.
  */
 public final class WaterMends {
     private static final int MOST_MENDS = 3;
@@ -265,7 +265,7 @@ public final class WaterMends {
                         A_MINUTE * most,
                         grams -> new Mend.Uncover(
                                 already + Math.clamp(Math.round(grams / A_MINUTE), LEAST_MINUTES, most)),
-                        mend -> "Take the foil off " + Math.round(mend.size() - already) + " min sooner.",
+                        mend -> MendWords.uncovered(mend.size() - already),
                         true));
     }
 }

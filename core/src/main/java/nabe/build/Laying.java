@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -167,10 +168,10 @@ final class Laying {
     }
 
     private static String wrapperItem(Vessel vessel, List<ReadyLine> lines) {
-        return lines.stream()
+        List<ReadyLine> own = lines.stream()
                 .filter(l -> vessel.id().equals(l.line().component()))
-                .max(java.util.Comparator.comparingDouble(ReadyLine::readyGrams))
-                .map(l -> vessel.of().size() == 1 ? l.line().item() : vessel.name())
-                .orElse(vessel.name());
+                .toList();
+        boolean asBought = vessel.of().size() == 1 && own.size() == 1;
+        return asBought ? own.getFirst().line().item() : vessel.name().toLowerCase(Locale.ROOT);
     }
 }

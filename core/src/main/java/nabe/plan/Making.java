@@ -125,18 +125,17 @@ final class Making {
     }
 
     Built built(Converted dish, PrepChoice choice) {
-        SheetsSettled settled = dish.settled;
-        return built(
-                dish,
-                prepper.prepare(dish.recipe, settled.conversion(), settled.schools(), home.packetMinutes(), choice));
+        return built(dish, prepper.prepare(asked(dish, choice)));
     }
 
     /** The same without the steps of its prep. */
     Built weighed(Converted dish, PrepChoice choice) {
+        return built(dish, prepper.weighed(asked(dish, choice)));
+    }
+
+    private Prepper.Asked asked(Converted dish, PrepChoice choice) {
         SheetsSettled settled = dish.settled;
-        return built(
-                dish,
-                prepper.weighed(dish.recipe, settled.conversion(), settled.schools(), home.packetMinutes(), choice));
+        return new Prepper.Asked(dish.recipe, settled.conversion(), settled.schools(), home.packetMinutes(), choice);
     }
 
     private Built built(Converted dish, PrepPlan prep) {

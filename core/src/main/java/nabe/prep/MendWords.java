@@ -31,6 +31,10 @@ public final class MendWords {
         return "Press the " + line.item() + " " + Math.round(minutes) + " min more.";
     }
 
+    public static String uncovered(double minutes) {
+        return "Take the foil off " + Math.round(minutes) + " min sooner.";
+    }
+
     /** @param what liquid; {@code pot} what it is called */
     public static String stirred(String what, String pot, double grams) {
         return "Stir " + Math.round(grams) + " ml " + what + " into the " + pot.toLowerCase(Locale.ROOT) + ".";

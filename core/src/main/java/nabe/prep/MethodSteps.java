@@ -26,13 +26,13 @@ import org.jspecify.annotations.Nullable;
 /** The recipe's own work before the oven: one step for what a sentence does in one pot, in the order of the pots. */
 final class MethodSteps {
     private static final Set<String> MEASURES = Set.of("cup", "cups", "mug", "mugs", "tin", "jar");
-    /** Work that goes by itself takes no more of the hands than this. */
     private static final String ROASTED_IN = "oven-tray";
     /** Where the recipe roasts and does not say how hot, °C. Kitchen practice. */
     private static final double USUAL_ROAST = 200;
 
+    /** Work that goes by itself takes no more of the hands than this share. Kitchen practice. */
     private static final double A_LOOK = 0.06;
-    /** g; less is seasoning. */
+    /** g; less is seasoning. Kitchen practice. */
     private static final double MUCH = 30;
 
     private final PlannedProcedure procedure;

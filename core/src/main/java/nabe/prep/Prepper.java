@@ -56,28 +56,27 @@ public final class Prepper {
     }
 
     /**
+     * A dish to prepare.
+     *
      * @param recipe whose lines were converted
      * @param schools how this house cooks, the sheets' way settled
      * @param packetMinutes the packet's own cooking time, by larder id, where a kept product gives it
-     * @return weights in which raw + taken up - cooked off = ready, to the gram
      */
-    public PrepPlan prepare(
+    public record Asked(
             Recipe recipe,
             Conversion conversion,
             Schools schools,
             Map<String, Integer> packetMinutes,
-            PrepChoice choice) {
-        return new Work(recipe, conversion, schools, packetMinutes, choice).plan();
+            PrepChoice choice) {}
+
+    /** @return weights in which raw + taken up - cooked off = ready, to the gram, and the steps to them */
+    public PrepPlan prepare(Asked asked) {
+        return new Work(asked).plan();
     }
 
     /** @return the same without its steps, where only weights are asked for */
-    public PrepPlan weighed(
-            Recipe recipe,
-            Conversion conversion,
-            Schools schools,
-            Map<String, Integer> packetMinutes,
-            PrepChoice choice) {
-        return new Work(recipe, conversion, schools, packetMinutes, choice).weighed();
+    public PrepPlan weighed(Asked asked) {
+        return new Work(asked).weighed();
     }
 
     /** One dish being prepared. */
@@ -94,19 +93,14 @@ public final class Prepper {
         private final Cooking cooking;
         private final List<PrepStep> mends = new ArrayList<>();
 
-        Work(
-                Recipe recipe,
-                Conversion conversion,
-                Schools schools,
-                Map<String, Integer> packetMinutes,
-                PrepChoice choice) {
-            this.recipe = recipe;
-            this.conversion = conversion;
+        Work(Asked asked) {
+            this.recipe = asked.recipe;
+            this.conversion = asked.conversion;
             this.procedure = conversion.procedure();
-            this.schools = TimeLadder.schools(schools, choice.minutesLeft());
-            this.choice = choice;
+            this.choice = asked.choice;
+            this.schools = TimeLadder.schools(asked.schools, choice.minutesLeft());
             this.silent = silentPots();
-            this.own = new OwnSteps(ways, this.schools, packetMinutes);
+            this.own = new OwnSteps(ways, schools, asked.packetMinutes);
             Map<ConvertedLine, Double> before = byOwnWork();
             this.cooking = new Cooking(procedure, book, this::comesCooked, before);
         }

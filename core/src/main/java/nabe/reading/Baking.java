@@ -92,6 +92,11 @@ final class Baking {
                                 && n.is(Kind.POT)
                                 && n.pot() != null
                                 && !dish.holds(n.pot()));
+        boolean brushed = clause.verb() != null
+                && Set.of("brush", "glaze", "baste").contains(clause.verb().base());
+        if (brushed) {
+            return false;
+        }
         boolean makes = (intoPot || clause.does(Effect.MIX, Effect.HEAT, Effect.START, Effect.PREP))
                 && lines
                 && !over

@@ -268,7 +268,7 @@ final class Cook {
             boolean more = i + 1 < clauses.size() && clauses.get(i + 1).sentence() == clause.sentence();
             asides.note(clause, stage, more, meant);
         } else if (!fresh.isEmpty() && scene.stage == Scene.Stage.BUILDING && !clause.does(Effect.REPEAT)) {
-            fresh.stream().filter(p -> !p.under).findFirst().ifPresent(p -> p.said.add(clause));
+            fresh.stream().filter(p -> !p.under && p.like == null).findFirst().ifPresent(p -> p.said.add(clause));
         }
     }
 

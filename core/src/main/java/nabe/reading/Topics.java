@@ -39,7 +39,10 @@ final class Topics {
     void noteCold(Clause clause) {
         boolean dishCold = scene.stage == Scene.Stage.BUILDING
                 && !dish.all.isEmpty()
-                && clause.says("refrigerate", "chill", "fridge", "refrigerator", "overnight");
+                && clause.tokens().stream()
+                        .takeWhile(t -> !t.is("or"))
+                        .anyMatch(t -> Set.of("refrigerate", "chill", "fridge", "refrigerator", "overnight")
+                                .contains(t.key()));
         scene.chilled |= dishCold || clause.does(Effect.BAKE) && clause.says("fridge", "refrigerator");
         scene.frozen |= clause.does(Effect.BAKE) && clause.says("frozen", "freezer");
     }

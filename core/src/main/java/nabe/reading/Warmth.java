@@ -1,12 +1,19 @@
 package nabe.reading;
 
 import java.util.List;
+import java.util.regex.Pattern;
 import nabe.measure.Amount;
 import nabe.recipe.Procedure.GoesIn;
+import nabe.recipe.Procedure.Step;
 import org.jspecify.annotations.Nullable;
 
 /** How warm a dish is that was never chilled: eggs cooled under the tap do not cool the mash over them. */
 final class Warmth {
+    /** Minutes in which a potful stays warm. Kitchen practice. */
+    private static final double BRIEFLY = 10;
+
+    private static final Pattern A_LITTLE =
+            Pattern.compile("\\b(?:a (?:little|bit|touch)|slightly|briefly|to handle)\\b", Pattern.CASE_INSENSITIVE);
     private final Kitchen kitchen;
     private final Dish dish;
 
@@ -31,9 +38,14 @@ final class Warmth {
     }
 
     private boolean isCooled(Pot pot) {
-        boolean itself = pot.steps.stream()
-                .anyMatch(s -> s.action().equals("cool") || s.words().contains("room temperature"));
+        boolean itself = pot.steps.stream().anyMatch(Warmth::cools);
         return itself || kitchen.pots.stream().anyMatch(p -> p.pots.containsKey(pot) && isCooled(p));
+    }
+
+    private static boolean cools(Step step) {
+        boolean soon = step.minutes() != null && step.minutes().max() <= BRIEFLY
+                || A_LITTLE.matcher(step.words()).find();
+        return step.words().contains("room temperature") || step.action().equals("cool") && !soon;
     }
 
     /** What went straight in; pots that went in count for themselves. */

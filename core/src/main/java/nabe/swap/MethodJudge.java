@@ -115,7 +115,10 @@ final class MethodJudge {
                     .filter(c -> c.of().size() > 1)
                     .flatMap(c -> Words.of(c.name()).stream())
                     .map(Words.Word::key)
-                    .collect(Collectors.toSet());
+                    .collect(Collectors.toCollection(HashSet::new));
+            if (procedure.layers().stream().anyMatch(Procedure.Placement::inside)) {
+                pots.add("roll");
+            }
             return new Listed(foods, roles, words, pots);
         }
     }

@@ -2,6 +2,7 @@ package nabe.reading.grammar;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 import nabe.reading.grammar.Actions.Action;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Sentences.Sentence;
@@ -59,9 +60,19 @@ public final class ClauseReader {
                 slots.particles(all, telling, body, to),
                 durations(all, telling, from, to),
                 Heats.in(bracketed(sentence, tokens)),
-                covers.of(verb, tokens, foods && nouns.stream().anyMatch(s -> s.lead() == Slot.Lead.WITH)),
+                covers.of(
+                        verb,
+                        sure(tokens, telling, from),
+                        foods && nouns.stream().anyMatch(s -> s.lead() == Slot.Lead.WITH)),
                 telling.conditional(from, to),
                 List.copyOf(tokens));
+    }
+
+    private static List<Token> sure(List<Token> tokens, Telling telling, int from) {
+        return IntStream.range(0, tokens.size())
+                .filter(i -> !telling.isPerhaps(from + i))
+                .mapToObj(tokens::get)
+                .toList();
     }
 
     private List<Durations.Duration> durations(List<Token> all, Telling telling, int from, int to) {

@@ -17,6 +17,7 @@ final class Telling {
     private final ClauseBounds bounds;
     private final BitSet tells = new BitSet();
     private final BitSet inCase = new BitSet();
+    private final BitSet perhaps = new BitSet();
 
     Telling(KitchenWords words, List<Token> tokens) {
         this.words = words;
@@ -35,6 +36,11 @@ final class Telling {
 
     boolean instructs(int i) {
         return !tells.get(i);
+    }
+
+    /** "…, laying paper over it should it brown": within what is asked for, and only for a case. */
+    boolean isPerhaps(int i) {
+        return perhaps.get(i);
     }
 
     boolean anyInstruction(int from, int to) {
@@ -138,6 +144,7 @@ final class Telling {
         boolean modal = Set.of("could", "can", "may", "might", "should").contains(t.key());
         if (isInverted(i) && bounds.start(i) > 0) {
             tells.set(bounds.start(i), bounds.end(i, false));
+            perhaps.set(bounds.start(i), bounds.end(i, false));
             return;
         }
         if (modal && !isInverted(i)) {

@@ -10,7 +10,9 @@ import java.util.regex.Pattern;
 final class PackedLines {
     private static final Pattern HEADED = Pattern.compile("(?<heading>[^:\\d]{2,45}):\\s*(?<rest>\\S.*)");
     private static final Pattern BAR = Pattern.compile("\\s+[|•·/]\\s+|\\s*;\\s*");
-    private static final Pattern COMMA = Pattern.compile(",\\s*(?:and\\s+)?(?=[\\d½¼¾⅓⅔⅛])(?![^(]*\\))");
+    private static final Pattern COMMA = Pattern.compile(
+            ",\\s*(?:and\\s+)?(?=[\\d½¼¾⅓⅔⅛]|(?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|half a) \\p{L})(?![^(]*\\))",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern PLUS =
             Pattern.compile("\\s+(?:plus|\\+|and|&)\\s+(?=[\\d½¼¾⅓⅔⅛])", Pattern.CASE_INSENSITIVE);
     private final LineKind kinds;
