@@ -13,6 +13,7 @@ import nabe.needs.Needs;
 import nabe.plan.Brief;
 import nabe.plan.Planner;
 import nabe.testing.Recipes;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -45,6 +46,7 @@ class BakePlannerTest {
     }
 
     /** When the plan says out, a core that must be safe is; where the recipe's own time leaves it short of hot, the plan says so. */
+    @Tag("sweep")
     @Test
     void everyPlanEndsSafeOrSaysWhatIsMissing() {
         for (String recipe : Recipes.all()) {
@@ -191,6 +193,7 @@ class BakePlannerTest {
     }
 
     /** What must hold of every plan, whatever the recipe, its swaps and how it goes in. */
+    @Tag("sweep")
     @ParameterizedTest
     @MethodSource("nabe.testing.Recipes#all")
     void nothingInAPlanContradictsTheRest(String recipe) {

@@ -12,6 +12,7 @@ import nabe.plan.Brief;
 import nabe.plan.Plan;
 import nabe.plan.Planner;
 import nabe.testing.Recipes;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -44,6 +45,7 @@ class MonotoneTest {
                 false);
     }
 
+    @Tag("sweep")
     @ParameterizedTest
     @MethodSource("recipes")
     void colderIsNeverShorter(String text) {
@@ -59,6 +61,7 @@ class MonotoneTest {
     }
 
     /** In a smaller pan it lies deeper; where pieces find no room there, it is not deeper and may be done sooner. */
+    @Tag("sweep")
     @ParameterizedTest
     @MethodSource("recipes")
     void deeperIsNeverShorter(String text) {
@@ -76,6 +79,7 @@ class MonotoneTest {
         }
     }
 
+    @Tag("sweep")
     @ParameterizedTest
     @MethodSource("recipes")
     void aCoolerOvenIsNeverQuicker(String text) {

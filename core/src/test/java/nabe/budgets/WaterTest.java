@@ -18,6 +18,7 @@ import nabe.plan.Planner;
 import nabe.prep.PrepChoice;
 import nabe.prep.ReadyLine;
 import nabe.testing.Recipes;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -62,6 +63,7 @@ class WaterTest {
         return Stream.concat(Recipes.all().stream(), Stream.of(DRY, WET, SEVERAL, THIRSTY));
     }
 
+    @Tag("sweep")
     @ParameterizedTest
     @MethodSource("dishes")
     void waterIsConserved(String recipe) {
@@ -89,6 +91,7 @@ class WaterTest {
         }
     }
 
+    @Tag("sweep")
     @ParameterizedTest
     @MethodSource("dishes")
     void aMendBringsItInAloneOrAfterTheOthers(String recipe) {

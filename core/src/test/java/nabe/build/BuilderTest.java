@@ -20,6 +20,7 @@ import nabe.plan.Planner;
 import nabe.recipe.Family;
 import nabe.recipe.Part;
 import nabe.testing.Recipes;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 class BuilderTest {
@@ -69,6 +70,7 @@ class BuilderTest {
     }
 
     /** Random pans, dishes and needs: mass is kept, layers fit, pieces lie inside, and no thirsty layer goes unsaid. */
+    @Tag("sweep")
     @Test
     void whateverThePanNothingIsLostAndNothingSpills() {
         Random random = new Random(2027);

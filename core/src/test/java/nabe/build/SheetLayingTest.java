@@ -13,6 +13,7 @@ import nabe.build.lay.Point;
 import nabe.build.lay.Sheet;
 import nabe.build.lay.SheetLayer;
 import nabe.build.lay.SheetLaying;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** Judged by code that knows nothing of how layouts are found: points in polygons, and every way to cut up small pans. */
@@ -21,6 +22,7 @@ class SheetLayingTest {
     private static final LayRule DRY = LayRule.brittle(SWELLING);
     private static final double STEP = 4;
 
+    @Tag("sweep")
     @Test
     void piecesLieInsideWithoutOverlapAndCoverThePan() {
         Random random = new Random(41);

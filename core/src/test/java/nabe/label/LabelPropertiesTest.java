@@ -12,6 +12,7 @@ import java.util.function.UnaryOperator;
 import nabe.larder.Allergen;
 import nabe.larder.Larder;
 import nabe.needs.Need;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** A yes is earned, whatever is put where. */
@@ -110,6 +111,7 @@ class LabelPropertiesTest {
         return words;
     }
 
+    @Tag("sweep")
     @Test
     void noAllergenWordInAnySpellingBetweenAnySeparatorsLeavesItsNeedYes() {
         List<String> missed = new ArrayList<>();
@@ -131,6 +133,7 @@ class LabelPropertiesTest {
         assertThat(missed).isEmpty();
     }
 
+    @Tag("sweep")
     @Test
     void aSlipInALongAllergenWordIsCaught() {
         Random random = new Random(9);

@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import nabe.larder.Larder;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 /** The JDK shuffles its sets anew in every process; the same text must give the same answer all the same. */
@@ -32,6 +33,7 @@ class SameEverywhereTest {
         }
     }
 
+    @Tag("sweep")
     @Test
     void anyProcessAnswersAlike() throws Exception {
         List<Process> running = new ArrayList<>();

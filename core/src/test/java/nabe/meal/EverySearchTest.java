@@ -14,6 +14,7 @@ import java.util.stream.IntStream;
 import nabe.larder.Allergen;
 import nabe.needs.Needs;
 import nabe.plan.Brief;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -128,6 +129,7 @@ class EverySearchTest {
         }
     }
 
+    @Tag("sweep")
     @ParameterizedTest
     @MethodSource("seeds")
     void noOrderIsBetterThanTheClocks(int seed) {

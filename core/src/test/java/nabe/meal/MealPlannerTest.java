@@ -20,6 +20,7 @@ import nabe.needs.Needs;
 import nabe.plan.Brief;
 import nabe.plan.Planner;
 import nabe.testing.Recipes;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -133,6 +134,7 @@ class MealPlannerTest {
         }
     }
 
+    @Tag("sweep")
     @ParameterizedTest
     @ValueSource(ints = {1, 2, 3, 4, 5})
     void randomMealsHoldTogether(int seed) {

@@ -15,6 +15,7 @@ import nabe.needs.Needs;
 import nabe.swap.PlannedProcedure;
 import nabe.testing.ForbiddenWords;
 import nabe.testing.Recipes;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -34,6 +35,7 @@ class NothingForbiddenTest {
         return Recipes.all().stream();
     }
 
+    @Tag("sweep")
     @ParameterizedTest
     @MethodSource("recipes")
     void noPartNamesIt(String text) {

@@ -26,6 +26,7 @@ import nabe.swap.PlannedProcedure.Pot;
 import nabe.swap.PlannedProcedure.Work;
 import nabe.testing.ForbiddenWords;
 import nabe.testing.Recipes;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -41,6 +42,7 @@ class OneVoiceTest {
         return Recipes.all().stream();
     }
 
+    @Tag("sweep")
     @ParameterizedTest
     @MethodSource("recipes")
     void holdsForEverySetOfNeeds(String text) {

@@ -19,6 +19,7 @@ import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.recipe.Part;
 import nabe.testing.Recipes;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -78,6 +79,7 @@ class PlannerTest {
         }
     }
 
+    @Tag("sweep")
     @ParameterizedTest
     @MethodSource("recipes")
     void layersFitUnderTheHeadroomOrSayTheyDoNot(String text) {

@@ -14,6 +14,7 @@ import nabe.reading.text.RecipeReader;
 import nabe.recipe.Procedure;
 import nabe.recipe.Recipe;
 import nabe.testing.Recipes;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 class ProcedureReaderTest {
@@ -101,6 +102,7 @@ class ProcedureReaderTest {
                         procedure.layers().stream().map(Procedure.Placement::of).toList());
     }
 
+    @Tag("sweep")
     @Test
     void nothingIsSpentTwiceNorLostWhateverTheText() {
         Random random = new Random(10);

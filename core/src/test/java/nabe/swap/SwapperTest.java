@@ -21,6 +21,7 @@ import nabe.recipe.Recipe;
 import nabe.swap.job.Job;
 import nabe.testing.ForbiddenWords;
 import nabe.testing.Recipes;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -47,6 +48,7 @@ class SwapperTest {
     }
 
     /** Every set of the six needs: nothing forbidden stays, mass stays near, every line is accounted for. */
+    @Tag("sweep")
     @ParameterizedTest
     @MethodSource("recipes")
     void everySetOfNeedsIsMetOrSaidNotToBe(String text) {

@@ -17,6 +17,7 @@ import nabe.recipe.Part;
 import nabe.recipe.Recipe;
 import nabe.recipe.RecipeException;
 import nabe.testing.Recipes;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -135,6 +136,7 @@ class RecipeReaderTest {
     }
 
     /** Random damage to the corpus: no crash but a refusal in words, and no word of an ingredient line is lost in silence. */
+    @Tag("sweep")
     @Test
     void noTextBreaksTheReaderAndNoneIsLost() throws IOException {
         List<String> corpus = Files.readAllLines(Path.of("src/test/resources/corpus/lines.csv")).stream()
