@@ -1,9 +1,34 @@
 import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
-import { defineConfig } from "vite";
+import { VitePWA } from "vite-plugin-pwa";
+import { defineConfig } from "vitest/config";
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [
+    react(),
+    tailwindcss(),
+    VitePWA({
+      registerType: "autoUpdate",
+      // Registered from main.tsx: the content policy forbids scripts within the page.
+      injectRegister: false,
+      manifest: {
+        name: "Nabe",
+        short_name: "Nabe",
+        description: "Layered bakes you trust, made to fit the people who eat.",
+        display: "standalone",
+        background_color: "#f1f5f8",
+        theme_color: "#1d3f78",
+        icons: [{ src: "/icon.svg", sizes: "any", type: "image/svg+xml" }],
+      },
+      workbox: {
+        globPatterns: ["**/*.{js,css,html,svg,woff2}"],
+        navigateFallback: "/index.html",
+        navigateFallbackDenylist: [/^\/api\//],
+        inlineWorkboxRuntime: true,
+      },
+    }),
+  ],
   server: { proxy: { "/api": "http://127.0.0.1:8080" } },
   build: { target: "es2022" },
+  test: { environment: "jsdom", setupFiles: ["src/testing/setup.ts"] },
 });

@@ -1,20 +1,43 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { BrowserRouter, Link, Navigate, Route, Routes } from "react-router";
-import { CardPage, DishPage } from "./dish";
-import { HousePage } from "./house";
-import { LarderPage } from "./larder";
-import { NewRecipe, Shelf } from "./shelf";
-import { MealPage, Meals, PrintPage } from "./table";
-import { Page } from "./ui";
+import { lazy, Suspense } from "react";
+import { BrowserRouter, Link, Navigate, Route, Routes, useLocation } from "react-router";
+import { Shelf } from "./shelf/Shelf";
+import { Boundary, Page, Toasts } from "./ui";
+
+const Shortcuts = lazy(() => import("./ui/Shortcuts").then((m) => ({ default: m.Shortcuts })));
+const NewRecipe = lazy(() => import("./shelf/NewRecipe").then((m) => ({ default: m.NewRecipe })));
+const CardPage = lazy(() => import("./dish").then((m) => ({ default: m.CardPage })));
+const DishPage = lazy(() => import("./dish").then((m) => ({ default: m.DishPage })));
+const HousePage = lazy(() => import("./house").then((m) => ({ default: m.HousePage })));
+const LarderPage = lazy(() => import("./larder").then((m) => ({ default: m.LarderPage })));
+const MealPage = lazy(() => import("./table").then((m) => ({ default: m.MealPage })));
+const Meals = lazy(() => import("./table").then((m) => ({ default: m.Meals })));
+const PrintPage = lazy(() => import("./table").then((m) => ({ default: m.PrintPage })));
 
 const queries = new QueryClient({
-  defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false, staleTime: 5_000 } },
+  defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false, staleTime: 5_000, networkMode: "always" } },
 });
 
 export function App() {
   return (
     <QueryClientProvider client={queries}>
       <BrowserRouter>
+        <Toasts>
+          <Suspense>
+            <Shortcuts />
+          </Suspense>
+          <Rooms />
+        </Toasts>
+      </BrowserRouter>
+    </QueryClientProvider>
+  );
+}
+
+function Rooms() {
+  const { pathname } = useLocation();
+  return (
+    <Boundary what="This page" at={pathname}>
+      <Suspense fallback={<Coming />}>
         <Routes>
           <Route path="/" element={<Shelf />} />
           <Route path="/read" element={<NewRecipe />} />
@@ -30,8 +53,16 @@ export function App() {
           <Route path="/dishes/:id/:stop" element={<DishPage />} />
           <Route path="*" element={<NotHere />} />
         </Routes>
-      </BrowserRouter>
-    </QueryClientProvider>
+      </Suspense>
+    </Boundary>
+  );
+}
+
+function Coming() {
+  return (
+    <p role="status" className="p-5">
+      Fetching the page…
+    </p>
   );
 }
 

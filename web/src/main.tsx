@@ -1,3 +1,4 @@
+import { registerSW } from "virtual:pwa-register";
 import { StrictMode } from "react";
 import { createRoot } from "react-dom/client";
 import { App } from "./App";
@@ -11,3 +12,4 @@ if (root) {
     </StrictMode>,
   );
 }
+registerSW({ immediate: true });

@@ -2,7 +2,8 @@ import { useQuery } from "@tanstack/react-query";
 import { useParams } from "react-router";
 import { Away, api, type Dish } from "../api";
 import { CrossSection } from "../drawing";
-import { Button, Notice, Page } from "../ui";
+import { orLast } from "../kept";
+import { Boundary, Button, Notice, Page } from "../ui";
 import { BakeStop } from "./bake/BakeStop";
 import { BuildStop } from "./build/BuildStop";
 import { Conflict } from "./Conflict";
@@ -12,9 +13,11 @@ import { ReadStop } from "./read/ReadStop";
 import { SavingSign } from "./SavingSign";
 import { StopsRail } from "./StopsRail";
 import type { StopProps } from "./stopProps";
-import { isStop, type Stop } from "./stops";
+import { isStop, STOP_WORDS, type Stop } from "./stops";
 import { SwapStop } from "./swap/SwapStop";
+import { Title } from "./Title";
 import { useDesk } from "./useDesk";
+import { afterFlush } from "./useFlush";
 import { usePlan } from "./usePlan";
 
 const SCREENS: Record<Stop, (props: StopProps) => React.ReactNode> = {
@@ -30,7 +33,7 @@ export function DishPage() {
   const { id = "" } = useParams();
   const dish = useQuery({
     queryKey: ["dish", id],
-    queryFn: () => api.dish(id),
+    queryFn: () => orLast(`dish.${id}`, "", () => afterFlush(id).then(() => api.dish(id))),
     staleTime: 0,
     gcTime: 0,
     refetchInterval: (q) => (q.state.error instanceof Away ? 2_000 : false),
@@ -54,7 +57,7 @@ function OpenDish({ dish }: { dish: Dish }) {
   const at: Stop = isStop(stop) ? stop : "swap";
   const tools = useDesk(dish);
   const { desk } = tools;
-  const plan = usePlan(desk.brief);
+  const plan = usePlan(desk.dish.id, desk.brief);
   const Screen = SCREENS[at];
   const title = desk.brief.title ?? plan.data?.recipe.title ?? desk.dish.title;
   const settled = desk.saving.kind === "saved";
@@ -63,9 +66,7 @@ function OpenDish({ dish }: { dish: Dish }) {
       title={title}
       bar={
         <>
-          <h1 className="order-last min-w-0 basis-full truncate text-lg font-bold sm:order-none sm:flex-1 sm:basis-0">
-            {title}
-          </h1>
+          <Title title={title} onRename={(name) => tools.edit({ title: name })} />
           <SavingSign saving={desk.saving} />
           <div className="flex gap-1">
             <Button look="quiet" disabled={!settled || !desk.dish.canUndo} onClick={() => void tools.undo()}>
@@ -102,18 +103,20 @@ function OpenDish({ dish }: { dish: Dish }) {
       )}
       <Conflict desk={desk} onTheirs={tools.takeTheirs} onMine={tools.keepMine} />
       {plan.data ? (
-        <Screen
-          plan={plan.data}
-          brief={desk.brief}
-          dishId={desk.dish.id}
-          version={desk.dish.version}
-          drawing={
-            <aside aria-label="Cross-section" className="rounded-xl border border-line bg-sheet p-4">
-              <CrossSection build={plan.data.build} title={title} />
-            </aside>
-          }
-          edit={tools.edit}
-        />
+        <Boundary what={STOP_WORDS[at]} at={at}>
+          <Screen
+            plan={plan.data}
+            brief={desk.brief}
+            dishId={desk.dish.id}
+            version={desk.dish.version}
+            drawing={
+              <aside aria-label="Cross-section" className="rounded-xl border border-line bg-sheet p-4">
+                <CrossSection build={plan.data.build} title={title} />
+              </aside>
+            }
+            edit={tools.edit}
+          />
+        </Boundary>
       ) : (
         <p role="status">{plan.error ? plan.error.message : "Working out the plan…"}</p>
       )}

@@ -1,4 +1,5 @@
 import type { Brief, Dish } from "../api";
+import { keep, kept } from "../kept";
 
 /**
  * Where the cook's edits are: saved, waiting to be sent, on the way, being undone or redone, kept here because the server is away, in conflict
@@ -83,11 +84,14 @@ export interface Unsaved {
 const key = (id: string) => `nabe.unsaved.${id}`;
 
 export function remember(id: string, unsaved: Unsaved | null): void {
-  if (unsaved) localStorage.setItem(key(id), JSON.stringify(unsaved));
-  else localStorage.removeItem(key(id));
+  keep(key(id), unsaved && JSON.stringify(unsaved));
 }
 
+/** What was not saved when this dish was left; words nobody can read any more are none. */
 export function recall(id: string): Unsaved | null {
-  const text = localStorage.getItem(key(id));
-  return text ? (JSON.parse(text) as Unsaved) : null;
+  try {
+    return JSON.parse(kept(key(id)) ?? "null") as Unsaved | null;
+  } catch {
+    return null;
+  }
 }

@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useReducer, useRef } from "react";
 import { Away, api, type Brief, type Dish, Refusal } from "../api";
 import { type Desk, type Happening, next, open, recall, remember } from "./saving";
+import { useFlush } from "./useFlush";
 
 const PAUSE_BEFORE_SAVING = 500;
 const PAUSE_BEFORE_TRYING_AGAIN = 2_000;
@@ -36,14 +37,15 @@ export function useDesk(dish: Dish): DeskTools {
     sending.current = true;
     tell({ type: "sent" });
     try {
-      const kept = await api.change(from.dish.id, from.dish.version, from.brief);
-      tell({ type: "kept", dish: kept, brief: from.brief });
+      const now = await api.change(from.dish.id, from.dish.version, from.brief);
+      tell({ type: "kept", dish: now, brief: from.brief });
     } catch (error) {
       tell(happeningOf(error));
     } finally {
       sending.current = false;
     }
   }, []);
+  useFlush(desk, sending);
 
   const { id, version } = desk.dish;
   useEffect(() => {

@@ -1,34 +1,40 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
+import { useMutation, useMutationState, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, type House, type KeptHouse } from "../api";
+import { useToast } from "../ui";
 
-/** The house as saved, and a way to change part of it. A change shows at once and is taken back when it is refused. */
+const CHANGE = ["house", "change"];
+
+/**
+ * The house as it will be, and a way to change part of it. A change shows at once; quick ones are sent one after the other, each on what the
+ * server holds by then; one that is refused is taken back and the others stand.
+ */
 export function useHouse() {
   const queries = useQueryClient();
+  const say = useToast();
   const kept = useQuery({ queryKey: ["house"], queryFn: api.house });
   const save = useMutation({
-    mutationFn: ({ house, version }: { house: House; version: number }) => api.saveHouse(house, version),
-    onMutate: ({ house, version }) => {
-      const before = queries.getQueryData<KeptHouse>(["house"]);
-      queries.setQueryData<KeptHouse>(["house"], { version, house });
-      return before;
-    },
-    onError: (_error, _asked, before) => before && queries.setQueryData(["house"], before),
-    onSuccess: (now) => queries.setQueryData(["house"], now),
-    onSettled: async () => {
-      await queries.invalidateQueries({ queryKey: ["house"], exact: true });
-      await queries.invalidateQueries({ queryKey: ["plan"] });
-    },
+    mutationKey: CHANGE,
     scope: { id: "house" },
+    mutationFn: async (part: Partial<House>) => {
+      const now = queries.getQueryData<KeptHouse>(["house"]) ?? (await api.house());
+      return api.saveHouse({ ...now.house, ...part }, now.version);
+    },
+    onSuccess: (now) => queries.setQueryData(["house"], now),
+    onError: (error) => {
+      say({ words: `Not kept: ${error.message}` });
+      return queries.invalidateQueries({ queryKey: ["house"], exact: true });
+    },
+    onSettled: () => queries.invalidateQueries({ queryKey: ["plan"] }),
   });
-  const change = (part: Partial<House>) => {
-    const now = queries.getQueryData<KeptHouse>(["house"]);
-    if (now) save.mutate({ house: { ...now.house, ...part }, version: now.version });
-  };
+  const coming = useMutationState({
+    filters: { mutationKey: CHANGE, status: "pending" },
+    select: (m) => m.state.variables as Partial<House>,
+  });
   return {
-    house: kept.data?.house,
+    house: kept.data && (Object.assign({}, kept.data.house, ...coming) as House),
     error: kept.error ?? save.error,
-    saving: save.isPending,
+    saving: coming.length > 0,
     saved: save.isSuccess,
-    change,
+    change: (part: Partial<House>) => save.mutate(part),
   };
 }

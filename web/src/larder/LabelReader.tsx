@@ -1,6 +1,7 @@
 import { useMutation } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { api } from "../api";
+import { keep, kept } from "../kept";
 import { Button, Card, Notice } from "../ui";
 import { PacketForm } from "./PacketForm";
 import { Verdicts } from "./Verdicts";
@@ -8,8 +9,10 @@ import { Verdicts } from "./Verdicts";
 const DRAFT = "nabe.label";
 
 export function LabelReader() {
-  const [text, setText] = useState(() => localStorage.getItem(DRAFT) ?? "");
-  useEffect(() => localStorage.setItem(DRAFT, text), [text]);
+  const [text, setText] = useState(() => kept(DRAFT) ?? "");
+  useEffect(() => {
+    keep(DRAFT, text || null);
+  }, [text]);
   const [keeping, setKeeping] = useState(false);
   const read = useMutation({ mutationFn: api.label });
   return (

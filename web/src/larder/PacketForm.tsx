@@ -1,7 +1,8 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { useId, useState } from "react";
+import { useState } from "react";
 import { api, type Product, type ProductInput } from "../api";
-import { Button, Notice, NumberField, TextField } from "../ui";
+import { asOption, Button, Notice, NumberField, TextField } from "../ui";
+import { Combobox } from "../ui/Combobox";
 
 interface Props {
   packet?: Product;
@@ -12,7 +13,6 @@ interface Props {
 /** A packet to keep: what it stands in for, its words, and its own times and thirst. */
 export function PacketForm({ packet, label = "", onDone }: Props) {
   const queries = useQueryClient();
-  const id = useId();
   const larder = useQuery({ queryKey: ["larder"], queryFn: api.larder, staleTime: Infinity });
   const [name, setName] = useState(packet?.name ?? "");
   const [stands, setStands] = useState(packet?.standsForName ?? "");
@@ -50,22 +50,14 @@ export function PacketForm({ packet, label = "", onDone }: Props) {
           onValue={setName}
           hint="such as: the blue packet of rice sheets"
         />
-        <TextField
+        <Combobox
           label="Stands in for"
+          options={(larder.data ?? []).map(asOption)}
           value={stands}
           onValue={setStands}
-          list={`${id}-larder`}
           hint="an ingredient of the larder"
           wrong={stands && larder.data && !chosen ? "Choose one from the list." : null}
-        >
-          <datalist id={`${id}-larder`}>
-            {(larder.data ?? []).map((i) => (
-              <option key={i.id} value={i.name}>
-                {i.aliases.slice(0, 3).join(", ")}
-              </option>
-            ))}
-          </datalist>
-        </TextField>
+        />
       </div>
       <TextField
         label="The packet's words"

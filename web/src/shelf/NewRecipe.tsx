@@ -2,20 +2,23 @@ import { useMutation } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
 import { api, type Brief } from "../api";
+import { keep, kept } from "../kept";
 import { Button, NEEDS, Notice, Page, PickAny, PickOne, sentence } from "../ui";
 
 const DRAFT = "nabe.draft";
 
 export function NewRecipe() {
-  const [text, setText] = useState(() => localStorage.getItem(DRAFT) ?? "");
+  const [text, setText] = useState(() => kept(DRAFT) ?? "");
   const [needs, setNeeds] = useState<string[]>([]);
   const [strict, setStrict] = useState(false);
   const go = useNavigate();
-  useEffect(() => localStorage.setItem(DRAFT, text), [text]);
+  useEffect(() => {
+    keep(DRAFT, text || null);
+  }, [text]);
   const read = useMutation({
     mutationFn: (brief: Brief) => api.create(brief),
     onSuccess: (dish) => {
-      localStorage.removeItem(DRAFT);
+      keep(DRAFT, null);
       void go(`/dishes/${dish.id}/read`);
     },
   });

@@ -1,40 +1,39 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { Toast } from "radix-ui";
 import { useState } from "react";
 import { Link } from "react-router";
 import { Away, api, type ShelfDish } from "../api";
 import { CrossSection } from "../drawing";
-import { allergenWord, Button, FAMILY_WORDS, Notice, Page, SelectField, TextField } from "../ui";
+import { orLast, seenAt } from "../kept";
+import { allergenWord, Button, FAMILY_WORDS, Notice, Page, SelectField, TextField, useToast } from "../ui";
 import { found, type Order } from "./find";
 
 /** From so many dishes on a shelf wants looking through. */
 const MANY = 6;
-const LOOK_MS = 12_000;
 
 export function Shelf() {
   const [words, setWords] = useState("");
   const [order, setOrder] = useState<Order>("changed");
-  const [gone, setGone] = useState<ShelfDish | null>(null);
+  const say = useToast();
   const queries = useQueryClient();
   const again = () => queries.invalidateQueries({ queryKey: ["dishes"] });
+  const putBack = useMutation({
+    mutationFn: (dish: ShelfDish) => api.putBack(dish.id),
+    onSuccess: again,
+  });
   const putAway = useMutation({
     mutationFn: (dish: ShelfDish) => api.putAway(dish.id),
     onSuccess: (_, dish) => {
-      setGone(dish);
-      void again();
-    },
-  });
-  const putBack = useMutation({
-    mutationFn: (dish: ShelfDish) => api.putBack(dish.id),
-    onSuccess: () => {
-      setGone(null);
+      say({
+        words: `${dish.title} is off the shelf.`,
+        undo: { label: "Put it back", says: "Put it back on the shelf", act: () => putBack.mutate(dish) },
+      });
       void again();
     },
   });
   const dishes = useQuery({
     queryKey: ["dishes", "shelf"],
-    queryFn: api.shelf,
-    refetchInterval: (q) => (q.state.error ? 3_000 : false),
+    queryFn: () => orLast("shelf", "", api.shelf),
+    refetchInterval: (q) => (q.state.error || seenAt.now() ? 3_000 : false),
   });
   const shown = found(dishes.data ?? [], words, order);
   return (
@@ -89,23 +88,6 @@ export function Shelf() {
           <OnShelf key={dish.id} dish={dish} onPutAway={() => putAway.mutate(dish)} />
         ))}
       </ul>
-      <Toast.Provider duration={LOOK_MS} swipeDirection="down">
-        <Toast.Root
-          open={gone !== null}
-          onOpenChange={(open) => !open && setGone(null)}
-          className="flex items-center justify-between gap-4 rounded-xl bg-ink px-4 py-3 text-sheet shadow-lg"
-        >
-          <Toast.Title>{gone?.title} is off the shelf.</Toast.Title>
-          <Toast.Action
-            altText="Put it back on the shelf"
-            className="min-h-9 cursor-pointer rounded-lg border border-sheet px-3 font-semibold"
-            onClick={() => gone && putBack.mutate(gone)}
-          >
-            Put it back
-          </Toast.Action>
-        </Toast.Root>
-        <Toast.Viewport className="fixed bottom-5 left-1/2 z-50 w-[min(30rem,calc(100vw-2rem))] -translate-x-1/2 outline-none" />
-      </Toast.Provider>
     </Page>
   );
 }

@@ -1,8 +1,13 @@
-import { type ReactNode, useEffect } from "react";
+import { type ReactNode, useEffect, useRef } from "react";
 import { Link, NavLink } from "react-router";
+import { keepsNothing, seenAt, useSignal } from "../kept";
+import { useFocusOnRoute } from "./focusOnRoute";
+import { Notice } from "./Notice";
 
 /** The frame of every screen: the rim with the way home, and the sheet below it. */
 export function Page({ title, bar, children }: { title: string; bar?: ReactNode; children: ReactNode }) {
+  const main = useRef<HTMLElement>(null);
+  useFocusOnRoute(main);
   useEffect(() => {
     document.title = title === "Nabe" ? "Nabe" : `${title} · Nabe`;
   }, [title]);
@@ -19,10 +24,37 @@ export function Page({ title, bar, children }: { title: string; bar?: ReactNode;
           {bar ?? <Rooms />}
         </div>
       </header>
-      <main id="main" tabIndex={-1} className="mx-auto max-w-[1320px] px-4 py-5 outline-none">
+      <main id="main" ref={main} tabIndex={-1} className="mx-auto max-w-[1320px] px-4 py-5 outline-none">
+        <Apart />
         {children}
       </main>
     </div>
+  );
+}
+
+/** What sets this page apart from what the server holds: seen earlier, or not kept here. */
+function Apart() {
+  const seen = useSignal(seenAt);
+  const lost = useSignal(keepsNothing);
+  return (
+    <>
+      {seen !== null && (
+        <div className="no-print mb-4">
+          <Notice tone="warm" title="Nabe is not answering">
+            What you see is as of {new Date(seen).toLocaleTimeString([], { hour: "2-digit", minute: "2-digit" })}. It is
+            fetched anew by itself.
+          </Notice>
+        </div>
+      )}
+      {lost && (
+        <div className="no-print mb-4">
+          <Notice tone="danger" title="This browser keeps nothing for Nabe">
+            It is full, or told not to. What is saved is safe on the server; do not close this page while something is
+            not saved.
+          </Notice>
+        </div>
+      )}
+    </>
   );
 }
 

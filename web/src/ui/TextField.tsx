@@ -11,11 +11,10 @@ interface Props {
   lines?: number;
   wrong?: string | null;
   children?: ReactNode;
-  list?: string;
 }
 
 /** Words with their label above; what is wrong stands below. */
-export function TextField({ label, value, onValue, hint, lines = 1, wrong, children, list }: Props) {
+export function TextField({ label, value, onValue, hint, lines = 1, wrong, children }: Props) {
   const id = useId();
   const shared = {
     id,
@@ -32,7 +31,7 @@ export function TextField({ label, value, onValue, hint, lines = 1, wrong, child
       {lines > 1 ? (
         <textarea {...shared} rows={lines} spellCheck={false} onChange={(e) => onValue(e.target.value)} />
       ) : (
-        <input {...shared} list={list} onChange={(e) => onValue(e.target.value)} />
+        <input {...shared} onChange={(e) => onValue(e.target.value)} />
       )}
       {(wrong ?? hint) && (
         <p id={`${id}-hint`} className={`text-sm ${wrong ? "text-danger" : "text-faded"}`}>

@@ -1,11 +1,14 @@
+export { Boundary } from "./Boundary";
 export { Button } from "./Button";
 export { Card } from "./Card";
 export { PickAny, PickOne } from "./Choice";
+export { asOption } from "./matching";
 export { Notice } from "./Notice";
 export { NumberField } from "./NumberField";
 export { Page } from "./Page";
 export { SelectField } from "./SelectField";
 export { SettledField } from "./SettledField";
 export { FIELD, TextField } from "./TextField";
+export { Toasts, useToast } from "./Toasts";
 export { TwoColumns } from "./TwoColumns";
 export * from "./words";

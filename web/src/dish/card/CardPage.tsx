@@ -24,8 +24,8 @@ export function CardPage() {
   );
 }
 
-function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief: Parameters<typeof usePlan>[0] }) {
-  const plan = usePlan(brief);
+function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief: Parameters<typeof usePlan>[1] }) {
+  const plan = usePlan(dishId, brief);
   if (!plan.data) return <p role="status">{plan.error?.message ?? "Working out the plan…"}</p>;
   return (
     <>

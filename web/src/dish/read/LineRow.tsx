@@ -1,7 +1,8 @@
 import { useQuery } from "@tanstack/react-query";
-import { useId, useState } from "react";
+import { useMemo, useState } from "react";
 import { api, type LarderItem, type Line, type LineInBrief, type Part } from "../../api";
-import { Button, grams, PART_WORDS, percent } from "../../ui";
+import { asOption, Button, grams, PART_WORDS, percent } from "../../ui";
+import { Combobox } from "../../ui/Combobox";
 import { NearestFoods } from "../NearestFoods";
 
 interface Props {
@@ -69,7 +70,7 @@ function range(amount: { min: number; max: number }): string {
 }
 
 function Correction({ line, larder, onCorrect }: Pick<Props, "line" | "larder" | "onCorrect">) {
-  const id = useId();
+  const options = useMemo(() => larder.map(asOption), [larder]);
   const [text, setText] = useState(line.text);
   const [name, setName] = useState(line.ingredientName ?? "");
   const [part, setPart] = useState<Part>(line.part);
@@ -94,24 +95,13 @@ function Correction({ line, larder, onCorrect }: Pick<Props, "line" | "larder" |
         Line
         <input className={field} value={text} onChange={(e) => setText(e.target.value)} />
       </label>
-      <label className="flex flex-col gap-1 text-sm font-medium">
-        Ingredient
-        <input
-          className={field}
-          list={`${id}-larder`}
-          value={name}
-          aria-invalid={renamed && !chosen}
-          onChange={(e) => setName(e.target.value)}
-        />
-        <datalist id={`${id}-larder`}>
-          {larder.map((i) => (
-            <option key={i.id} value={i.name}>
-              {i.aliases.slice(0, 3).join(", ")}
-            </option>
-          ))}
-        </datalist>
-        {renamed && !chosen && <span className="text-danger">Choose one from the list.</span>}
-      </label>
+      <Combobox
+        label="Ingredient"
+        options={options}
+        value={name}
+        onValue={setName}
+        wrong={renamed && !chosen ? "Choose one from the list." : null}
+      />
       <label className="flex flex-col gap-1 text-sm font-medium">
         Part of the dish
         <select className={field} value={part} onChange={(e) => setPart(e.target.value as Part)}>

@@ -26,9 +26,25 @@ class Pages {
         "/table/{id}/{view}"
     })
     ResponseEntity<Resource> page() {
+        return fresh(page, MediaType.TEXT_HTML);
+    }
+
+    /** What works offline, and what tells the browser of it: asked for anew each time, or an old client would stay for a year. */
+    @GetMapping("/sw.js")
+    ResponseEntity<Resource> worker() {
+        return fresh(new ClassPathResource("static/sw.js"), MediaType.valueOf("text/javascript"));
+    }
+
+    @GetMapping("/manifest.webmanifest")
+    ResponseEntity<Resource> manifest() {
+        return fresh(
+                new ClassPathResource("static/manifest.webmanifest"), MediaType.valueOf("application/manifest+json"));
+    }
+
+    private static ResponseEntity<Resource> fresh(Resource body, MediaType type) {
         return ResponseEntity.ok()
                 .cacheControl(CacheControl.noCache())
-                .contentType(MediaType.TEXT_HTML)
-                .body(page);
+                .contentType(type)
+                .body(body);
     }
 }

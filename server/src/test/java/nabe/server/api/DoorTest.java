@@ -34,6 +34,14 @@ class DoorTest {
     }
 
     @ParameterizedTest
+    @CsvSource({"/, text/html", "/sw.js, text/javascript", "/manifest.webmanifest, application/manifest+json"})
+    void whatTellsOfANewClientIsAskedForAnewEachTime(String path, String type) {
+        var headers = http.get(path).raw().headers();
+        assertThat(headers.firstValue("Cache-Control")).contains("no-cache");
+        assertThat(headers.firstValue("Content-Type").orElseThrow()).startsWith(type);
+    }
+
+    @ParameterizedTest
     @CsvSource({
         "own,            own,                       200",
         "own,            none,                      200",

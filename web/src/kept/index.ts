@@ -1,0 +1,3 @@
+export { keep, keepsNothing, kept } from "./browser";
+export { orLast, seenAt } from "./lastSeen";
+export { signal, useSignal } from "./signal";
