@@ -291,6 +291,7 @@ final class Cook {
         nouns = naming.together(Exceptions.resolved(nouns, kitchen, dish));
         meant = nouns;
         nouns.forEach(Cook::nameDough);
+        nouns.forEach(naming::entitle);
         if (scene.stage == Scene.Stage.COOKING && clause.does(Effect.HEAT, Effect.START)) {
             nouns.stream()
                     .filter(n -> n.is(Kind.DISH))

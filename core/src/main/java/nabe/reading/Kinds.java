@@ -48,8 +48,8 @@ final class Kinds {
             return heading.startsWith(title + " ") ? heading : title;
         }
         List<Integer> main = kitchen.main(pot);
-        if (pot.heading == null && pot.lines.size() > 1 && kind(pot) == Kind.CRUST) {
-            return "dough";
+        if (pot.lines.size() > 1 && kind(pot) == Kind.CRUST) {
+            return pot.heading == null || pot.names.isEmpty() ? "dough" : plain(pot.heading);
         }
         if (pot.pots.isEmpty() && (pot.lines.size() == 1 || main.size() == 1)) {
             return kitchen.lines
@@ -184,7 +184,9 @@ final class Kinds {
         if (pot.names.containsAll(Set.of("white", "sauce")) || pot.names.contains("bechamel")) {
             return Kind.WHITE_SAUCE;
         }
-        boolean thickened = pot.steps.stream().anyMatch(s -> THICKENS.contains(s.action()));
+        boolean thickened = pot.steps.stream()
+                .anyMatch(
+                        s -> THICKENS.contains(s.action()) || milk && s.action().equals("melt"));
         if (flour && roles.contains("egg") && !meat && !veg && !thickened) {
             return Kind.BATTER;
         }

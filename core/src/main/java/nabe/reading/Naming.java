@@ -37,6 +37,14 @@ final class Naming {
         this.headings = new HeadingNames(kitchen);
     }
 
+    /** "The leek sauce": a pot nobody named before is called as the cook calls it. */
+    void entitle(Named noun) {
+        Pot pot = noun.is(Kind.POT) ? noun.pot() : null;
+        if (pot != null && pot.worked && pot.title == null && pot.heading == null && pot.names.isEmpty()) {
+            pot.title = potNames.titled(noun.slot().tokens(), pot);
+        }
+    }
+
     Named resolve(Slot slot) {
         List<Token> tokens = known.inFull(slot.tokens());
         boolean each = words.any(tokens, Use.EACH);

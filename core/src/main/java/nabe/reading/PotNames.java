@@ -2,11 +2,13 @@ package nabe.reading;
 
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Tokens;
+import org.jspecify.annotations.Nullable;
 
 /** How well a noun names a pot: by what it was called, by what its contents make, by what is in it. */
 final class PotNames {
@@ -127,6 +129,19 @@ final class PotNames {
         return pot.lines.keySet().stream()
                         .anyMatch(l -> known.lines.get(l).heads().contains(name.key()))
                 || pot.pots.keySet().stream().anyMatch(p -> holdsHead(p, name));
+    }
+
+    /** @return "leek sauce" of "half of the leek sauce", where leeks are in it; null where the words say no more than that it is a sauce */
+    @Nullable
+    String titled(List<Token> said, Pot pot) {
+        int to = said.size() - 1;
+        int from = to;
+        while (from > 0 && said.get(from - 1).isWord() && holdsWord(pot, said.get(from - 1))) {
+            from--;
+        }
+        return from == to || !words.is(said.get(to), Use.GENERIC)
+                ? null
+                : said.subList(from, to + 1).stream().map(Token::text).collect(Collectors.joining(" "));
     }
 
     private boolean holdsWord(Pot pot, Token t) {

@@ -17,6 +17,8 @@ class KeyboardJourney extends Journey {
                 .isVisible();
         walkTo(page, "Read a recipe");
         page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Read a recipe")))
+                .isVisible();
         walkTo(page, "recipe");
         page.keyboard().insertText(RECIPE);
         walkTo(page, "Gluten-free");
@@ -29,6 +31,7 @@ class KeyboardJourney extends Journey {
         walkTo(page, "Read this recipe");
         page.keyboard().press("Enter");
         assertThat(page).hasURL(Pattern.compile("/dishes/[^/]+/read"));
+        assertThat(page.getByText("What was understood")).isVisible();
         walkTo(page, "Swap");
         page.keyboard().press("Enter");
         assertThat(page.getByText("unsweetened soy drink").first()).isVisible();

@@ -156,7 +156,10 @@ final class NameReader {
 
     private String takeLeadingPrep(String item, Optional<NameIndex.Match> match, List<String> prep) {
         Matcher leading = LEADING_PREP.matcher(item);
-        if (match.isEmpty() || !leading.lookingAt() || leading.end() >= item.length()) {
+        if (match.isEmpty()
+                || !leading.lookingAt()
+                || leading.end() >= item.length()
+                || item.charAt(leading.end()) == '-') {
             return item;
         }
         String without = item.substring(leading.end());
