@@ -144,4 +144,6 @@ bench() {
   java -cp "$BENCH" org.openjdk.jmh.Main ColdBench -jvmArgsAppend "-XX:+UseSerialGC -XX:$use=$DATA/cold.cache" -rf text -rff "$DATA/cold.txt" >>"$DATA/jmh.log" 2>&1 ||
     fail "JMH failed; see $DATA/jmh.log."
   grep -hE '^Benchmark|:p0.50|:p0.99 |Cold' "$DATA/jmh.txt" "$DATA/cold.txt"
+  say "kill -9 on server or database while four clients write, 50 rounds"
+  tools/durability.sh 50
 }
