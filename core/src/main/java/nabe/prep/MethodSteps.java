@@ -7,16 +7,19 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nabe.prep.Cooking.Stage;
 import nabe.prep.PrepStep.Rung;
 import nabe.prep.PrepStep.Used;
 import nabe.prep.PrepStep.When;
+import nabe.recipe.Procedure.Placement;
 import nabe.swap.PlannedProcedure;
 import nabe.swap.PlannedProcedure.Constituent;
 import nabe.swap.PlannedProcedure.Pot;
@@ -34,6 +37,8 @@ final class MethodSteps {
     private static final double A_LOOK = 0.06;
     /** g; less is seasoning. Kitchen practice. */
     private static final double MUCH = 30;
+
+    private static final Pattern LINK = Pattern.compile("(?:[,;:]|\\b(?:and|then|but)|\\s)+$");
 
     private final PlannedProcedure procedure;
     private final Cooking cooking;
@@ -66,7 +71,7 @@ final class MethodSteps {
             if (pot.made() != null) {
                 add(making(pot), pot, Set.of());
             } else {
-                List<List<Work>> runs = SentenceRuns.of(pot);
+                List<List<Work>> runs = SentenceRuns.of(pot.without(saidAtLayers(pot)));
                 runs.forEach(works -> sentence(pot, works, works == runs.getLast()));
             }
         }
@@ -250,6 +255,23 @@ final class MethodSteps {
                 ladder,
                 when,
                 doing(works));
+    }
+
+    /** A short wait amid the layers is said where it lies, not before it is built. */
+    private List<Work> saidAtLayers(Pot pot) {
+        String said = procedure.layers().stream()
+                .filter(l -> l.of().equals(pot.id()) && l.words() != null)
+                .map(Placement::words)
+                .collect(Collectors.joining(". "))
+                .toLowerCase(Locale.ROOT);
+        return pot.steps().stream()
+                .filter(w -> w.uses().isEmpty() && said.contains(bare(w.words())))
+                .toList();
+    }
+
+    /** Without the word that only links it to the next clause. */
+    private static String bare(String clause) {
+        return LINK.matcher(clause.toLowerCase(Locale.ROOT)).replaceFirst("");
     }
 
     /** What is only done at table is not what makes it. */

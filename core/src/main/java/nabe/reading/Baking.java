@@ -73,10 +73,22 @@ final class Baking {
             scene.stage = Scene.Stage.RESTED;
             return;
         }
-        if (foods || nouns.stream().anyMatch(n -> n.is(Kind.PRONOUN)) && clause.does(Effect.PLACE, Effect.JOIN)) {
+        boolean pronoun = nouns.stream().anyMatch(n -> n.is(Kind.PRONOUN)) && clause.does(Effect.PLACE, Effect.JOIN);
+        if (foods || pronoun || goesOver(clause)) {
             addLate(clause, nouns);
         }
         ovenClock.clock(clause);
+    }
+
+    /** "Mix the crumbs and the cheese, scatter over": what was just made for it. */
+    private boolean goesOver(Clause clause) {
+        boolean inHand = !kitchen.focus.isEmpty()
+                && kitchen.focus.stream()
+                        .map(kitchen::whereItIs)
+                        .allMatch(p -> p.number > scene.openedBeforeOven && !dish.holds(p));
+        boolean over = clause.does(Effect.PLACE)
+                || clause.does(Effect.JOIN) && clause.particles().contains("over");
+        return inHand && over && !clause.says("serve", "table");
     }
 
     /** While the dish bakes, something else is cooked or mixed. */
@@ -110,7 +122,10 @@ final class Baking {
                 && clause.heat() == null;
         boolean backToDish = scene.aside && clause.does(Effect.BAKE, Effect.GRILL, Effect.PLACE);
         scene.aside = scene.aside && !backToDish;
-        return makes || stays && !backToDish;
+        boolean other = kitchen.topic != null
+                && clause.does(Effect.MIX, Effect.HEAT, Effect.START, Effect.PREP)
+                && !clause.says("oven");
+        return other || makes || stays && !backToDish;
     }
 
     /** What goes on or is stirred in while the dish bakes. */

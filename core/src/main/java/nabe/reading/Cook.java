@@ -28,6 +28,9 @@ final class Cook {
     private final Kitchen kitchen;
     private final Naming naming;
     private final Dish dish;
+    /** Minutes from which a wait is a step of its own, whatever lies on it. Kitchen practice. */
+    private static final double LONG = 60;
+
     private static final Set<String> COLD_VERBS = Set.of("chill", "refrigerate", "cool");
 
     private final Oven oven;
@@ -120,8 +123,8 @@ final class Cook {
     private void amidLayers(Wait wait) {
         int at = dish.all.indexOf(wait.top);
         boolean more = at >= 0 && dish.all.stream().skip(at + 1L).anyMatch(p -> !p.late);
-        if (more) {
-            wait.pot.steps.remove(wait.step);
+        boolean brief = wait.step.minutes() != null && wait.step.minutes().max() < LONG;
+        if (more && brief) {
             wait.top.said.add(wait.clause);
         }
     }

@@ -69,7 +69,10 @@ final class Laying {
             kitchen.focus.stream()
                     .map(kitchen::whereItIs)
                     .filter(p -> !dish.holds(p) && !p.isEmpty())
-                    .forEach(p -> dish.place(p, Portion.UNSAID, late));
+                    .forEach(p -> {
+                        dish.place(p, Portion.UNSAID, late);
+                        lateAdd(p, late);
+                    });
             return;
         }
         if (joinsInDish(clause, placed, nouns)) {

@@ -169,6 +169,12 @@ final class Mixing {
         return effect == Verb.Effect.HEAT || effect == Verb.Effect.START;
     }
 
+    /** "Bring it together" is said of a dough, and is no heat. */
+    static boolean isCooked(Pot pot) {
+        return pot.steps.stream()
+                .anyMatch(s -> isHeating(s.action()) && !s.action().equals("bring"));
+    }
+
     static boolean isHot(Pot pot) {
         return pot.steps.stream().anyMatch(s -> isHeating(s.action()));
     }

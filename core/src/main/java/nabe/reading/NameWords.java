@@ -11,11 +11,13 @@ import nabe.larder.Words;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Token;
+import nabe.reading.text.UnitWords;
 import org.jspecify.annotations.Nullable;
 
 /** Which words can name a thing of this recipe at all, and whose they are. */
 final class NameWords {
     private static final int SHORTEST = 3;
+    private static final Set<String> TIMES = Set.of("min", "sec", "hour", "hr");
     final List<LineWords> lines;
     private final Kitchen kitchen;
     private final KitchenWords words = KitchenWords.shared();
@@ -101,11 +103,13 @@ final class NameWords {
     }
 
     private Token shortened(Token t, @Nullable Token before) {
-        boolean plain = t.isWord() && t.key().length() >= SHORTEST && !isInSome(t) && !isEmpty(t);
+        boolean plain =
+                t.isWord() && t.key().length() >= SHORTEST && !isInSome(t) && !isEmpty(t) && !TIMES.contains(t.key());
         if (!plain) {
             return t;
         }
         boolean means = words.verb(t) != null
+                || UnitWords.ofWord(t.text()) != null
                 || Vessels.in(List.of(t)) != null
                 || words.is(t, Use.GENERIC)
                 || FoodClasses.shared().knows(t.key());

@@ -89,7 +89,7 @@ final class PotNames {
     }
 
     private boolean isOf(Token name, Pot pot) {
-        boolean cooked = Kinds.DOUGHS.contains(name.key()) && Mixing.isHot(pot);
+        boolean cooked = Kinds.DOUGHS.contains(name.key()) && Mixing.isCooked(pot);
         return !cooked && classes.knows(name.key()) && classes.holds(name.key(), kitchen.roles(pot));
     }
 

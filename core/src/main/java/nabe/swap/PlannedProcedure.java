@@ -62,7 +62,7 @@ public record PlannedProcedure(
             List<String> notes,
             @JsonIgnore @Nullable MadeComponent made) {
 
-        Pot without(List<Work> gone) {
+        public Pot without(List<Work> gone) {
             return new Pot(
                     id,
                     name,

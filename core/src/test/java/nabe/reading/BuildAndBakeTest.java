@@ -44,7 +44,11 @@ class BuildAndBakeTest {
                 "Bake at 190C for 30 minutes. Grill for 3 minutes if you like it crusty. | 190 30",
                 "Bake at 190C for 30 minutes. Optional: flash under the grill for 2 minutes. | 190 30",
                 "Bake at 190C for 30 minutes. Cover the edge of the crust with foil for the last 15 minutes. | 190 30",
-                "Bake at 190C for 30 minutes. Don't cut it for 20 minutes. | 190 30"
+                "Bake at 190C for 30 minutes. Don't cut it for 20 minutes. | 190 30",
+                "Bake at 190C for 25 minutes, then 5 under a hot grill. | 190 25; grill 5",
+                "180 fan, 15-20 mins. | 180 15–20",
+                "Bake at gas 7 for 15 minutes, then at gas 5 for a further 25, laying paper over it should it brown too fast. | 220 15; 190 25",
+                "Bake at 190C for 30 minutes. For the salad toss the leaves in 2 tbsp oil for 1 minute. | 190 30"
             })
     void phasesAreAsSaid(String words, String oven) {
         Told told =

@@ -135,8 +135,7 @@ final class Telling {
         return tokens.get(i).is("should")
                 && i + 1 < tokens.size()
                 && Set.of("it", "they", "the", "this", "your")
-                        .contains(tokens.get(i + 1).key())
-                && (i == 0 || !words.is(tokens.get(i - 1), Use.SUBJECT));
+                        .contains(tokens.get(i + 1).key());
     }
 
     private void markCondition(int i) {
