@@ -3,15 +3,21 @@ package nabe.swap;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import nabe.larder.Ingredient;
 import nabe.larder.Words;
 import nabe.recipe.Line;
 import nabe.recipe.Recipe;
 
 /** Words that name what a conversion takes out, by its own names and by the kitchen's general ones. */
 final class GoneWords {
+    /** Words of a food's names, by its id. */
+    private static final Map<String, Set<String>> NAMES = new ConcurrentHashMap<>();
+
     private final Set<String> gone = new HashSet<>();
 
     GoneWords(Recipe recipe, List<Swap> swaps) {
@@ -19,8 +25,7 @@ final class GoneWords {
             Line line = recipe.lines().get(swap.source());
             gone.addAll(keys(line.item()));
             if (line.ingredient() != null) {
-                Stream.concat(Stream.of(line.ingredient().name()), line.ingredient().aliases().stream())
-                        .forEach(n -> gone.addAll(keys(n)));
+                gone.addAll(NAMES.computeIfAbsent(line.ingredient().id(), id -> names(line.ingredient())));
                 gone.addAll(Subjects.generalWords(line.ingredient().role()));
             }
         }
@@ -32,6 +37,12 @@ final class GoneWords {
         Set<String> present =
                 there.stream().flatMap(l -> keys(l.item()).stream()).collect(Collectors.toSet());
         return keys(text).stream().anyMatch(k -> gone.contains(k) && !present.contains(k));
+    }
+
+    private static Set<String> names(Ingredient food) {
+        return Stream.concat(Stream.of(food.name()), food.aliases().stream())
+                .flatMap(n -> keys(n).stream())
+                .collect(Collectors.toUnmodifiableSet());
     }
 
     private static Set<String> keys(String text) {
