@@ -30,5 +30,5 @@ export default defineConfig({
   ],
   server: { proxy: { "/api": "http://127.0.0.1:8080" } },
   build: { target: "es2022" },
-  test: { environment: "jsdom", setupFiles: ["src/testing/setup.ts"], testTimeout: 20_000 },
+  test: { setupFiles: ["src/testing/setup.ts"], testTimeout: 20_000 },
 });

@@ -1,3 +1,4 @@
+// @vitest-environment jsdom
 import { act, render, screen } from "@testing-library/react";
 import { MemoryRouter } from "react-router";
 import { afterEach, describe, expect, it, vi } from "vitest";

@@ -1,13 +1,15 @@
-import { cleanup } from "@testing-library/react";
 import { afterEach } from "vitest";
 
-// What jsdom lacks of a browser and the widgets ask for.
-Element.prototype.hasPointerCapture ??= () => false;
-Element.prototype.scrollIntoView ??= () => undefined;
-globalThis.ResizeObserver ??= class {
-  observe() {}
-  unobserve() {}
-  disconnect() {}
-};
-
-afterEach(cleanup);
+// Only the tests of what is drawn ask for a document, by their first line.
+if (typeof document !== "undefined") {
+  const { cleanup } = await import("@testing-library/react");
+  // What jsdom lacks of a browser and the widgets ask for.
+  Element.prototype.hasPointerCapture ??= () => false;
+  Element.prototype.scrollIntoView ??= () => undefined;
+  globalThis.ResizeObserver ??= class {
+    observe() {}
+    unobserve() {}
+    disconnect() {}
+  };
+  afterEach(cleanup);
+}
