@@ -23,13 +23,15 @@ import org.openjdk.jmh.annotations.Scope;
 import org.openjdk.jmh.annotations.State;
 import org.openjdk.jmh.annotations.Warmup;
 
-/** The core alone: reading and planning. */
+/** The core alone, reading and planning, in a virtual machine set as the server's is. */
 @State(Scope.Benchmark)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
 @BenchmarkMode(Mode.SampleTime)
 @Warmup(iterations = 3, time = 2)
 @Measurement(iterations = 3, time = 2)
-@Fork(1)
+@Fork(
+        value = 1,
+        jvmArgsAppend = {"-XX:+UseSerialGC", "-XX:+IgnoreUnrecognizedVMOptions", "-XX:+UseCompactObjectHeaders"})
 public class CoreBench {
     private final Larder larder = Larder.load();
     private final Planner planner = new Planner(larder);

@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Finds an ingredient by the words a cook uses. The longest known name wins ("chicken stock" over "chicken"); between
@@ -15,12 +15,9 @@ import java.util.stream.Collectors;
  * Where nothing matches, one slip of the pen a word is forgiven ("mozarella").
  */
 public final class NameIndex {
-    private static final int LONGEST_NAME = 9;
     private static final int LONG_WORD = 7;
     private static final int MOST_FORGIVEN = 20_000;
-    private final Map<String, Ingredient> byName = new HashMap<>();
-    /** How many words the longest name has that begins with this word. */
-    private final Map<String, Integer> longestFrom = new HashMap<>();
+    private final Branch root = new Branch();
 
     private final TreeSet<String> vocabulary = new TreeSet<>();
     /** Words of methods already looked at for slips; most are met again in the next recipe. */
@@ -34,6 +31,12 @@ public final class NameIndex {
      */
     public record Match(Ingredient ingredient, int start, int end, int words, boolean exact) {}
 
+    /** Names that share their first words, parted at the next. */
+    private static final class Branch {
+        private final Map<String, Branch> next = new HashMap<>();
+        private @Nullable Ingredient named;
+    }
+
     void add(Ingredient ingredient) {
         addName(ingredient, ingredient.name(), true);
         ingredient.aliases().forEach(alias -> addName(ingredient, alias, false));
@@ -41,15 +44,15 @@ public final class NameIndex {
 
     private void addName(Ingredient ingredient, String name, boolean overrides) {
         List<Words.Word> words = Words.of(name);
-        String key = words.stream().map(Words.Word::key).collect(Collectors.joining(" "));
         if (words.isEmpty()) {
             return;
         }
-        longestFrom.merge(words.getFirst().key(), words.size(), Math::max);
-        if (overrides) {
-            byName.put(key, ingredient);
-        } else {
-            byName.putIfAbsent(key, ingredient);
+        Branch end = root;
+        for (Words.Word word : words) {
+            end = end.next.computeIfAbsent(word.key(), k -> new Branch());
+        }
+        if (overrides || end.named == null) {
+            end.named = ingredient;
         }
         words.stream().map(Words.Word::key).filter(k -> k.length() >= 5).forEach(vocabulary::add);
     }
@@ -67,28 +70,33 @@ public final class NameIndex {
         return longest(text, Words.of(text), true);
     }
 
+    /** The longest name anywhere; of several the last. */
     private Optional<Match> longest(String text, List<Words.Word> words, boolean exact) {
-        for (int length = Math.min(LONGEST_NAME, words.size()); length > 0; length--) {
-            for (int from = words.size() - length; from >= 0; from--) {
-                Optional<Match> found = at(text, words, from, length, exact);
-                if (found.isPresent()) {
-                    return found;
-                }
+        Match best = null;
+        for (int from = 0; from < words.size(); from++) {
+            Match found = longestAt(text, words, from, exact);
+            if (found != null && (best == null || found.words() >= best.words())) {
+                best = found;
             }
         }
-        return Optional.empty();
+        return Optional.ofNullable(best);
     }
 
-    private Optional<Match> at(String text, List<Words.Word> words, int from, int length, boolean exact) {
-        if (longestFrom.getOrDefault(words.get(from).key(), 0) < length) {
-            return Optional.empty();
+    /** The longest name that begins with this word. */
+    private @Nullable Match longestAt(String text, List<Words.Word> words, int from, boolean exact) {
+        Match best = null;
+        Branch branch = root;
+        for (int at = from; at < words.size(); at++) {
+            branch = branch.next.get(words.get(at).key());
+            if (branch == null || at > from && !isOneName(text, words.get(at - 1), words.get(at))) {
+                return best;
+            }
+            if (branch.named != null) {
+                best = new Match(
+                        branch.named, words.get(from).start(), words.get(at).end(), at - from + 1, exact);
+            }
         }
-        List<Words.Word> span = words.subList(from, from + length);
-        Ingredient found = byName.get(span.stream().map(Words.Word::key).collect(Collectors.joining(" ")));
-        return found == null || !isOneName(text, span)
-                ? Optional.empty()
-                : Optional.of(
-                        new Match(found, span.getFirst().start(), span.getLast().end(), length, exact));
+        return best;
     }
 
     /** @return every name in the text from left to right, the longest at each place, none overlapping */
@@ -117,23 +125,20 @@ public final class NameIndex {
         List<Match> found = new ArrayList<>();
         int from = 0;
         while (from < words.size()) {
-            Optional<Match> match = Optional.empty();
-            int most = Math.min(longestFrom.getOrDefault(words.get(from).key(), 0), words.size() - from);
-            for (int length = most; length > 0 && match.isEmpty(); length--) {
-                match = at(text, words, from, length, true);
+            Match match = longestAt(text, words, from, true);
+            if (match != null) {
+                found.add(match);
             }
-            match.ifPresent(found::add);
-            from += match.map(Match::words).orElse(1);
+            from += match == null ? 1 : match.words();
         }
         return found;
     }
 
     /** Words with a number, a comma or a plus between them are not one name: "egg + 1 yolk". */
-    private static boolean isOneName(String text, List<Words.Word> span) {
-        for (int i = 1; i < span.size(); i++) {
-            if (!text.substring(span.get(i - 1).end(), span.get(i).start())
-                    .chars()
-                    .allMatch(c -> c == ' ' || c == '-' || c == '\'' || c == '.')) {
+    private static boolean isOneName(String text, Words.Word word, Words.Word next) {
+        for (int i = word.end(); i < next.start(); i++) {
+            char c = text.charAt(i);
+            if (c != ' ' && c != '-' && c != '\'' && c != '.') {
                 return false;
             }
         }

@@ -4,12 +4,18 @@ import java.text.Normalizer;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.regex.Pattern;
 
 /** Words made comparable: lower case, without accents, in the singular. */
 public final class Words {
     private static final Pattern MARKS = Pattern.compile("\\p{M}+");
     private static final Pattern POSSESSIVE = Pattern.compile("['’]s?");
+
+    private static final int MOST_KEPT = 20_000;
+    /** Words already made comparable; most are met again in the next line. */
+    private static final Map<String, String> KEYS = new ConcurrentHashMap<>();
 
     private Words() {}
 
@@ -49,6 +55,19 @@ public final class Words {
 
     /** The comparable form of one word. */
     public static String key(String word) {
+        String known = KEYS.get(word);
+        return known != null ? known : keep(word, comparable(word));
+    }
+
+    private static String keep(String word, String key) {
+        if (KEYS.size() > MOST_KEPT) {
+            KEYS.clear();
+        }
+        KEYS.put(word, key);
+        return key;
+    }
+
+    private static String comparable(String word) {
         String plain = isPlain(word) ? word.toLowerCase(Locale.ROOT) : withoutMarks(word);
         return singular(plain);
     }

@@ -22,6 +22,7 @@ final class Kitchen {
     static final Set<String> SHARED = Set.of(
             "oil", "butter", "animal-fat", "salt", "spice", "spice-blend", "herb", "dried-herb", "aromatic", "water");
 
+    private static final Set<String> FATS = Set.of("oil", "butter", "animal-fat");
     private static final Set<String> PASTA =
             Set.of("short-pasta", "noodles", "sheets", "fresh-sheets", "tubes", "shells", "grain", "filled-pasta");
     static final Set<String> WRAPPERS = Set.of("tubes", "shells", "wrap", "sheets", "fresh-sheets");
@@ -29,6 +30,9 @@ final class Kitchen {
     private static final Messages MESSAGES = Messages.load("reading");
 
     final List<Line> lines;
+    /** What the words of each line tell of its place. */
+    final List<Leftovers.Told> told;
+
     final double[] left;
     /** Shares of lines put by for the end. */
     final double[] reserved;
@@ -72,6 +76,7 @@ final class Kitchen {
 
     Kitchen(List<Line> lines) {
         this.lines = lines;
+        this.told = lines.stream().map(Leftovers.Told::by).toList();
         this.left = new double[lines.size()];
         this.reserved = new double[lines.size()];
         Arrays.fill(left, 1);
@@ -89,12 +94,18 @@ final class Kitchen {
     }
 
     boolean isFat(int line) {
-        return Set.of("oil", "butter", "animal-fat").contains(role(line));
+        return FATS.contains(role(line));
     }
 
     /** Lines of a pot that are its substance, not its fat or seasoning. */
     List<Integer> main(Pot pot) {
-        return pot.lines.keySet().stream().filter(l -> !isShared(l)).toList();
+        List<Integer> main = new ArrayList<>();
+        for (int line : pot.lines.keySet()) {
+            if (!isShared(line)) {
+                main.add(line);
+            }
+        }
+        return main;
     }
 
     Set<String> roles(Pot pot) {

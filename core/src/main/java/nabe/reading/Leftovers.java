@@ -22,6 +22,10 @@ final class Leftovers {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern GLAZE =
             Pattern.compile("\\b(?:to glaze|for glazing|egg wash|to brush|for brushing)\\b", Pattern.CASE_INSENSITIVE);
+    /** Every one of these begins so; most lines do not have it. */
+    private static final Pattern HINT =
+            Pattern.compile("\\b(?:to |for |garnish|greas|spray|egg wash)", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern TO_SERVE =
             Pattern.compile("\\bto serve\\b|\\bgarnish\\b|\\bfor serving\\b", Pattern.CASE_INSENSITIVE);
     private static final Set<String> LAID = Set.of(
@@ -42,6 +46,20 @@ final class Leftovers {
             "slice-root",
             "bread");
 
+    /** What a line's own words tell of its place: greasing the dish, at the table, brushed on top. */
+    record Told(boolean forTheDish, boolean toServe, boolean glaze) {
+        private static final Told NOTHING = new Told(false, false, false);
+
+        static Told by(Line line) {
+            return HINT.matcher(line.text()).find()
+                    ? new Told(
+                            FOR_THE_DISH.matcher(line.text()).find(),
+                            TO_SERVE.matcher(line.text()).find(),
+                            GLAZE.matcher(line.text()).find())
+                    : NOTHING;
+        }
+    }
+
     private Leftovers() {}
 
     /** All that no later clause names finds its place. */
@@ -49,13 +67,13 @@ final class Leftovers {
         headedAndNeverNamed(kitchen);
         for (int i = 0; i < kitchen.lines.size(); i++) {
             Line line = kitchen.lines.get(i);
-            if (kitchen.left[i] <= 0.01 || isElsewhere(kitchen, i, line) || isNamedLater(kitchen, i)) {
+            if (kitchen.left[i] <= 0.01 || isElsewhere(kitchen, i) || isNamedLater(kitchen, i)) {
                 continue;
             }
             if (seasons(kitchen, i)) {
                 continue;
             }
-            boolean glazes = GLAZE.matcher(line.text()).find() && kitchen.left[i] > 0.99;
+            boolean glazes = kitchen.told.get(i).glaze() && kitchen.left[i] > 0.99;
             Pot home = glazes ? null : home(kitchen, i, line);
             if (glazes) {
                 home = kitchen.open();
@@ -82,9 +100,7 @@ final class Leftovers {
                         Collectors.toList()));
         groups.forEach((heading, lines) -> {
             boolean untouched = lines.stream()
-                    .allMatch(i -> kitchen.left[i] > 0.99
-                            && !isNamedLater(kitchen, i)
-                            && !isElsewhere(kitchen, i, kitchen.lines.get(i)));
+                    .allMatch(i -> kitchen.left[i] > 0.99 && !isNamedLater(kitchen, i) && !isElsewhere(kitchen, i));
             if (untouched && lines.size() > 1 && groups.size() > 1) {
                 Pot pot = kitchen.open();
                 pot.heading = heading;
@@ -120,11 +136,10 @@ final class Leftovers {
         return kitchen.namedLast.getOrDefault(i, -1) > kitchen.clause;
     }
 
-    private static boolean isElsewhere(Kitchen kitchen, int i, Line line) {
+    private static boolean isElsewhere(Kitchen kitchen, int i) {
+        Told told = kitchen.told.get(i);
         boolean named = kitchen.pan.contains(i) || kitchen.outside.contains(i);
-        return named
-                || FOR_THE_DISH.matcher(line.text()).find() && kitchen.left[i] > 0.99
-                || TO_SERVE.matcher(line.text()).find();
+        return named || told.forTheDish() && kitchen.left[i] > 0.99 || told.toServe();
     }
 
     private static boolean isLaid(Kitchen kitchen, int i) {

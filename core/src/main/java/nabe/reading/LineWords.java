@@ -1,5 +1,7 @@
 package nabe.reading;
 
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
@@ -11,7 +13,6 @@ import nabe.larder.Words;
 import nabe.measure.Unit;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
-import nabe.reading.grammar.Token;
 import nabe.reading.text.UnitWords;
 import nabe.recipe.Line;
 
@@ -24,6 +25,8 @@ import nabe.recipe.Line;
 record LineWords(Set<String> all, Set<String> heads, Set<String> item, Set<String> text, String own) {
     /** The larder's aliases, parted into words once. */
     private static final Map<List<String>, Set<String>> ALIASES = new ConcurrentHashMap<>();
+
+    private static final Set<Use> VESSELS = EnumSet.of(Use.DISH, Use.POT, Use.BOWL, Use.TRAY, Use.BASE, Use.GENERIC);
 
     static LineWords of(Line line) {
         Set<String> all = new HashSet<>();
@@ -78,9 +81,8 @@ record LineWords(Set<String> all, Set<String> heads, Set<String> item, Set<Strin
     }
 
     private static boolean isVessel(String key) {
-        Token word = new Token(Token.Kind.WORD, key, key, 0, 0, 0, 0);
         return isPack(key)
-                || KitchenWords.shared().isAny(word, Use.DISH, Use.POT, Use.BOWL, Use.TRAY, Use.BASE, Use.GENERIC);
+                || !Collections.disjoint(VESSELS, KitchenWords.shared().usesOf(key));
     }
 
     private static List<String> keys(String text) {

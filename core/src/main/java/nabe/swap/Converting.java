@@ -2,6 +2,7 @@ package nabe.swap;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
@@ -301,15 +302,20 @@ final class Converting {
     }
 
     private static List<Swap> here(List<Swap> swaps, List<ConvertedLine> lines) {
+        Map<Integer, Set<String>> foods = new HashMap<>();
+        for (ConvertedLine line : lines) {
+            if (line.swapped() && line.ingredient() != null) {
+                foods.computeIfAbsent(line.source(), k -> new HashSet<>())
+                        .add(line.ingredient().id());
+            }
+        }
         return swaps.stream()
-                .filter(s -> lines.stream()
-                        .anyMatch(l -> l.swapped()
-                                && l.source() == s.source()
-                                && l.ingredient() != null
-                                && s.becomes().stream()
-                                        .anyMatch(b -> b.ingredient()
-                                                .equals(l.ingredient().id()))))
+                .filter(s -> isAny(s, foods.getOrDefault(s.source(), Set.of())))
                 .toList();
+    }
+
+    private static boolean isAny(Swap swap, Set<String> foods) {
+        return swap.becomes().stream().anyMatch(b -> foods.contains(b.ingredient()));
     }
 
     private @Nullable Work work(

@@ -5,17 +5,16 @@ import java.util.stream.Collectors;
 import nabe.larder.Larder;
 import nabe.larder.NameIndex;
 import nabe.larder.Words;
-import nabe.needs.Needs;
 import nabe.recipe.Line;
 
 /** What a line that stays is called: the cook's own words, unless a word of them names something that does not fit. */
 final class KeptNames {
     private final Larder larder;
-    private final Needs needs;
+    private final Standings standings;
 
-    KeptNames(Larder larder, Needs needs) {
+    KeptNames(Larder larder, Standings standings) {
         this.larder = larder;
-        this.needs = needs;
+        this.standings = standings;
     }
 
     String of(Line line) {
@@ -40,6 +39,6 @@ final class KeptNames {
     }
 
     private boolean fits(NameIndex.Match match, Line line) {
-        return needs.judge(match.ingredient(), line.claims()).fits();
+        return standings.judge(match.ingredient(), line.claims()).fits();
     }
 }

@@ -31,6 +31,7 @@ final class LineSwaps {
     private final Display display;
     private final Honesty honesty;
     private final KeptNames names;
+    private final Standings standings;
     /** What is in a mixture that another dish stands for: by line, the pot and what the cook chose instead. */
     private final Map<Integer, Instead> gone = new HashMap<>();
 
@@ -55,7 +56,8 @@ final class LineSwaps {
         this.options = new Options(larder, tables, arithmetic, kitchen, standings);
         this.display = Display.of(kitchen.house());
         this.honesty = tables.honesty();
-        this.names = new KeptNames(larder, kitchen.needs());
+        this.standings = standings;
+        this.names = new KeptNames(larder, standings);
     }
 
     List<ConvertedLine> lines() {
@@ -115,7 +117,7 @@ final class LineSwaps {
             swaps.add(goesWith(index, portion, whole, instead.what));
             return;
         }
-        Judgement judgement = kitchen.needs().judge(portion.ingredient(), portion.claims());
+        Judgement judgement = standings.judge(portion.ingredient(), portion.claims());
         if (judgement.fits()) {
             keep(index, portion, judgement);
         } else {
@@ -316,8 +318,7 @@ final class LineSwaps {
         boolean known = line.ingredient() != null;
         Job job = known ? jobs.of(index, line) : null;
         List<String> offends = known
-                ? List.copyOf(
-                        kitchen.needs().judge(line.ingredient(), line.claims()).offends())
+                ? List.copyOf(standings.judge(line.ingredient(), line.claims()).offends())
                 : List.of("not known");
         return without(
                 index,

@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeSet;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import nabe.larder.Ingredient;
@@ -85,23 +84,22 @@ final class MethodJudge {
     private final List<Ingredient> written;
     private final Set<String> roles;
     private final Set<String> writtenWords;
-    /** Longest first, so that a name is blanked before a part of it. */
-    private final Set<String> ownNames =
-            new TreeSet<>(Comparator.comparing(String::length).reversed().thenComparing(Comparator.naturalOrder()));
-
+    private final Written writtenIn;
     private final List<MethodFood> foods = new ArrayList<>();
 
     /**
      * What the recipe lists, the same for all its clauses.
      *
      * @param foods of its lines, null where one is not known
-     * @param roles of those foods; {@code words} of the lines' names
+     * @param roles of those foods; {@code names} the words of each line's name, {@code words} all of them
      * @param pots words of the names that the recipe gives what it makes
      */
-    record Listed(List<Ingredient> foods, Set<String> roles, Set<String> words, Set<String> pots) {
+    record Listed(
+            List<Ingredient> foods, Set<String> roles, List<List<String>> names, Set<String> words, Set<String> pots) {
         static Listed of(Recipe recipe, Procedure procedure) {
             List<Ingredient> foods = new ArrayList<>();
             Set<String> roles = new HashSet<>();
+            List<List<String>> names = new ArrayList<>();
             Set<String> words = new HashSet<>();
             for (Line line : recipe.lines()) {
                 foods.add(line.ingredient());
@@ -109,7 +107,8 @@ final class MethodJudge {
                         line.ingredient() == null
                                 ? List.of()
                                 : line.ingredient().roles());
-                Words.of(line.item()).forEach(w -> words.add(w.key()));
+                names.add(Words.of(line.item()).stream().map(Words.Word::key).toList());
+                words.addAll(names.getLast());
             }
             Set<String> pots = procedure.components().stream()
                     .filter(c -> c.of().size() > 1)
@@ -119,7 +118,35 @@ final class MethodJudge {
             if (procedure.layers().stream().anyMatch(Procedure.Placement::inside)) {
                 pots.add("roll");
             }
-            return new Listed(foods, roles, words, pots);
+            return new Listed(foods, roles, names, words, pots);
+        }
+    }
+
+    /**
+     * What the swaps write into the clauses, the same for all of them.
+     *
+     * @param names in small letters, longest first, so that a name is blanked before a part of it
+     * @param fitting ids of what is in the dish and fits
+     */
+    record Written(List<String> names, Set<String> fitting) {
+        static Written of(List<ConvertedLine> lines, List<Swap> swaps, SwapBook book, Standings standings) {
+            Set<String> names = new HashSet<>();
+            for (Swap swap : swaps) {
+                if (!swap.becomes().isEmpty()) {
+                    names.add(book.called(swap).toLowerCase(Locale.ROOT));
+                    swap.becomes().forEach(b -> names.add(b.item().toLowerCase(Locale.ROOT)));
+                }
+            }
+            Set<String> fitting = lines.stream()
+                    .map(ConvertedLine::ingredient)
+                    .filter(i -> i != null && standings.judge(i).fits())
+                    .map(Ingredient::id)
+                    .collect(Collectors.toSet());
+            return new Written(
+                    names.stream()
+                            .sorted(Comparator.comparing(String::length).reversed())
+                            .toList(),
+                    fitting);
         }
     }
 
@@ -129,6 +156,7 @@ final class MethodJudge {
             Needs needs,
             Standings standings,
             Listed listed,
+            Written writtenIn,
             List<ConvertedLine> lines,
             List<Swap> swaps) {
         this.pots = listed.pots;
@@ -142,10 +170,7 @@ final class MethodJudge {
         this.written = listed.foods;
         this.roles = listed.roles;
         this.writtenWords = listed.words;
-        swaps.stream().filter(s -> !s.becomes().isEmpty()).forEach(s -> {
-            ownNames.add(book.called(s).toLowerCase(Locale.ROOT));
-            s.becomes().forEach(b -> ownNames.add(b.item().toLowerCase(Locale.ROOT)));
-        });
+        this.writtenIn = writtenIn;
     }
 
     /** @return foods that only the method names and that were not plainly fine, in order; known after {@link #judged} */
@@ -187,14 +212,19 @@ final class MethodJudge {
     /** What the swaps wrote in is judged already: blanked out, every other letter in its place. */
     private String masked(String text) {
         String lower = text.toLowerCase(Locale.ROOT);
-        StringBuilder rest = new StringBuilder(text);
-        for (String own : ownNames) {
-            for (int from = lower.indexOf(own); from >= 0; from = lower.indexOf(own, from + own.length())) {
-                rest.replace(from, from + own.length(), ".".repeat(own.length()));
+        StringBuilder rest = null;
+        for (String own : writtenIn.names) {
+            if (!lower.contains(own)) {
+                continue;
             }
-            lower = lower.replace(own, ".".repeat(own.length()));
+            rest = rest == null ? new StringBuilder(text) : rest;
+            String dots = ".".repeat(own.length());
+            for (int from = lower.indexOf(own); from >= 0; from = lower.indexOf(own, from + own.length())) {
+                rest.replace(from, from + own.length(), dots);
+            }
+            lower = lower.replace(own, dots);
         }
-        return rest.toString();
+        return rest == null ? text : rest.toString();
     }
 
     private static MethodStep.Note note(MethodFood food) {
@@ -296,10 +326,7 @@ final class MethodJudge {
     }
 
     private boolean isInDish(Ingredient food) {
-        return lines.stream()
-                .anyMatch(l -> l.ingredient() != null
-                        && l.ingredient().id().equals(food.id())
-                        && needs.judge(l.ingredient()).fits());
+        return writtenIn.fitting.contains(food.id());
     }
 
     private boolean isOf(Swap swap, Ingredient food) {

@@ -2,8 +2,10 @@ package nabe.swap;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
 import nabe.larder.Larder;
@@ -19,6 +21,8 @@ final class MethodRewriter {
     private static final Pattern SAID_TWICE = Pattern.compile(
             "\\b(the [\\p{L} -]{4,40})(?:,| and|, and) \\1\\b|\\b([\\p{L}-]+ [\\p{L} -]{4,40}) of \\2\\b");
 
+    private static final Pattern ARTICLE = Pattern.compile("^the ");
+
     private final Recipe recipe;
     private final List<Swap> swaps;
     private final SwapBook book;
@@ -26,11 +30,18 @@ final class MethodRewriter {
     private final SauceSentences sauces;
     private final Set<Swap> noted = Collections.newSetFromMap(new IdentityHashMap<>());
 
-    MethodRewriter(Larder larder, Recipe recipe, List<ConvertedLine> lines, List<Swap> swaps, SwapBook book) {
+    /** @param names the words of each line's name */
+    MethodRewriter(
+            Larder larder,
+            Recipe recipe,
+            List<ConvertedLine> lines,
+            List<Swap> swaps,
+            SwapBook book,
+            List<List<String>> names) {
         this.recipe = recipe;
         this.swaps = swaps;
         this.book = book;
-        this.subjects = new Subjects(larder, recipe, swaps, book);
+        this.subjects = new Subjects(larder, recipe, swaps, book, names);
         this.sauces = new SauceSentences(recipe, lines, swaps, book);
     }
 
@@ -78,7 +89,17 @@ final class MethodRewriter {
             out.append(sentence, at, mention.start()).append(mention.says());
             at = mention.end();
         }
-        String once = SAID_TWICE.matcher(out.append(sentence.substring(at))).replaceAll("$1$2");
-        return MELTED_OIL.matcher(once).replaceAll(m -> m.group(1).equals("M") ? "Warm" : "warm");
+        String all = out.append(sentence.substring(at)).toString();
+        String once = isSaidTwice(mentions) ? SAID_TWICE.matcher(all).replaceAll("$1$2") : all;
+        return once.contains("elt ")
+                ? MELTED_OIL.matcher(once).replaceAll(m -> m.group(1).equals("M") ? "Warm" : "warm")
+                : once;
+    }
+
+    private static boolean isSaidTwice(List<Subjects.Mention> mentions) {
+        Set<String> said = new HashSet<>();
+        return mentions.stream()
+                .anyMatch(m -> !said.add(
+                        ARTICLE.matcher(m.says().toLowerCase(Locale.ROOT)).replaceFirst("")));
     }
 }

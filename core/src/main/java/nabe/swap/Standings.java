@@ -63,6 +63,11 @@ final class Standings {
         return judged.computeIfAbsent(ingredient.id(), id -> needs.judge(ingredient));
     }
 
+    /** @param claims ids of needs that the line promises its packet meets */
+    Judgement judge(Ingredient ingredient, List<String> claims) {
+        return claims.isEmpty() ? judge(ingredient) : needs.judge(ingredient, claims);
+    }
+
     /** @return what to read on its packet, or null where nothing is in doubt */
     @Nullable
     String labelAdvice(Ingredient ingredient) {

@@ -1,7 +1,6 @@
 package nabe.swap;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -9,14 +8,14 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Predicate;
+import java.util.function.IntPredicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.larder.NameIndex;
 import nabe.larder.Words;
-import nabe.recipe.Line;
 import nabe.recipe.Recipe;
 import nabe.swap.job.Job;
 
@@ -59,12 +58,14 @@ final class Subjects {
             Map.entry("yogurt", Set.of("yogurt")),
             Map.entry("yoghurt", Set.of("yogurt")));
 
+    private static final Map<String, Set<String>> BY_ROLE = GENERAL.entrySet().stream()
+            .flatMap(e -> e.getValue().stream().map(role -> Map.entry(role, e.getKey())))
+            .collect(Collectors.groupingBy(
+                    Map.Entry::getKey, Collectors.mapping(Map.Entry::getValue, Collectors.toUnmodifiableSet())));
+
     /** @return general words that a thing of this role may go by */
     static Set<String> generalWords(String role) {
-        return GENERAL.entrySet().stream()
-                .filter(e -> e.getValue().contains(role))
-                .map(Map.Entry::getKey)
-                .collect(Collectors.toSet());
+        return BY_ROLE.getOrDefault(role, Set.of());
     }
 
     private static final Pattern MADE_OF =
@@ -85,14 +86,17 @@ final class Subjects {
     private final List<Swap> swaps;
     private final SwapBook book;
     private final AmountWords amounts;
-    private final Map<String, List<String>> itemWords = new HashMap<>();
+    private final List<List<String>> names;
+    private final Set<Integer> swapped = new HashSet<>();
 
-    Subjects(Larder larder, Recipe recipe, List<Swap> swaps, SwapBook book) {
+    Subjects(Larder larder, Recipe recipe, List<Swap> swaps, SwapBook book, List<List<String>> names) {
         this.larder = larder;
         this.recipe = recipe;
         this.swaps = swaps.stream().filter(s -> !s.becomes().isEmpty()).toList();
         this.book = book;
         this.amounts = new AmountWords(larder);
+        this.names = names;
+        this.swaps.forEach(s -> swapped.add(s.source()));
     }
 
     /**
@@ -129,17 +133,14 @@ final class Subjects {
     private Optional<Mention> mention(String sentence, NameIndex.Match match) {
         String after = sentence.substring(match.end());
         String words = sentence.substring(match.start(), match.end());
-        List<Line> meant = meant(words, match);
-        List<Swap> about = inDough(
-                sentence,
-                swaps.stream()
-                        .filter(s -> meant.contains(recipe.lines().get(s.source())))
-                        .toList());
-        boolean allSwapped = meant.stream()
-                .allMatch(l -> swaps.stream().anyMatch(s -> recipe.lines().get(s.source()) == l));
-        if (about.isEmpty() || !allSwapped || MADE_OF.matcher(after).find()) {
+        List<Integer> meant = meant(words, match);
+        if (meant.isEmpty()
+                || !swapped.containsAll(meant)
+                || MADE_OF.matcher(after).find()) {
             return Optional.empty();
         }
+        List<Swap> about = inDough(
+                sentence, swaps.stream().filter(s -> meant.contains(s.source())).toList());
         if (words.equalsIgnoreCase("butter") && GREASES.matcher(after).find()) {
             return Optional.of(new Mention(
                     match.start(), match.end(), about, Character.isUpperCase(words.charAt(0)) ? "Oil" : "oil"));
@@ -190,19 +191,18 @@ final class Subjects {
     }
 
     /** The lines these words may speak of: by ingredient, by the line's own noun, by a general word, else by any of its words. */
-    private List<Line> meant(String words, NameIndex.Match match) {
-        Set<String> keys = Words.of(words).stream().map(Words.Word::key).collect(Collectors.toCollection(HashSet::new));
-        String last = Words.of(words).getLast().key();
+    private List<Integer> meant(String words, NameIndex.Match match) {
+        List<String> keys = Words.of(words).stream().map(Words.Word::key).toList();
+        String last = keys.getLast();
         Set<String> roles = keys.size() > 2 ? Set.of() : GENERAL.getOrDefault(last, Set.of());
-        List<Predicate<Line>> waysToMean = List.of(
-                l -> l.ingredient() == match.ingredient(),
-                l -> wordsOf(l).containsAll(keys) && headOf(l).equals(last),
-                l -> roles.contains(l.ingredient().role())
-                        && !l.ingredient().role().equals("soft-cheese"),
-                l -> roles.contains(l.ingredient().role()),
-                l -> roles.isEmpty() && wordsOf(l).containsAll(keys));
-        for (Predicate<Line> way : waysToMean) {
-            List<Line> found = lines(way);
+        List<IntPredicate> waysToMean = List.of(
+                l -> foodOf(l) == match.ingredient(),
+                l -> names.get(l).containsAll(keys) && names.get(l).getLast().equals(last),
+                l -> roles.contains(foodOf(l).role()) && !foodOf(l).role().equals("soft-cheese"),
+                l -> roles.contains(foodOf(l).role()),
+                l -> roles.isEmpty() && names.get(l).containsAll(keys));
+        for (IntPredicate way : waysToMean) {
+            List<Integer> found = lines(way);
             if (!found.isEmpty()) {
                 return found;
             }
@@ -210,24 +210,17 @@ final class Subjects {
         return List.of();
     }
 
-    private List<Line> lines(Predicate<Line> test) {
-        List<Line> found = new ArrayList<>();
-        for (Line line : recipe.lines()) {
-            if (line.ingredient() != null && test.test(line)) {
-                found.add(line);
+    private List<Integer> lines(IntPredicate test) {
+        List<Integer> found = new ArrayList<>();
+        for (int i = 0; i < recipe.lines().size(); i++) {
+            if (foodOf(i) != null && test.test(i)) {
+                found.add(i);
             }
         }
         return found;
     }
 
-    private String headOf(Line line) {
-        List<String> words = wordsOf(line);
-        return words.isEmpty() ? "" : words.getLast();
-    }
-
-    private List<String> wordsOf(Line line) {
-        return itemWords.computeIfAbsent(
-                line.item(),
-                item -> Words.of(item).stream().map(Words.Word::key).toList());
+    private Ingredient foodOf(int line) {
+        return recipe.lines().get(line).ingredient();
     }
 }

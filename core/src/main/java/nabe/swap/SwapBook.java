@@ -78,6 +78,9 @@ public final class SwapBook {
         if (rule != null && rule.called() != null) {
             return rule.called();
         }
+        if (swap.becomes().size() == 1) {
+            return swap.becomes().getFirst().item();
+        }
         List<Swap.Becomes> main = swap.becomes().stream()
                 .filter(b -> !SIDE.contains(b.ingredient()))
                 .limit(2)

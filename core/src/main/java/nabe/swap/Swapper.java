@@ -92,7 +92,8 @@ public final class Swapper {
                 .map(swap -> swap.withCheck(work.check(swap, made)))
                 .toList();
         MethodJudge.Listed listed = MethodJudge.Listed.of(recipe, procedure);
-        Rewording whole = new Rewording(recipe, kitchen, here, work.lines(), work.swaps(), listed);
+        MethodJudge.Written written = MethodJudge.Written.of(work.lines(), work.swaps(), tables.book(), here);
+        Rewording whole = new Rewording(recipe, kitchen, here, work.lines(), work.swaps(), listed, written);
         whole.of(recipe.steps());
         Conversion conversion = new Conversion(
                 List.copyOf(work.lines()), swaps, List.copyOf(work.unresolved()), made, null, whole.foods, before);
@@ -100,7 +101,8 @@ public final class Swapper {
                 recipe,
                 procedure,
                 conversion,
-                (clauses, meant) -> new Rewording(recipe, kitchen, here, work.lines(), meant, listed).of(clauses),
+                (clauses, meant) ->
+                        new Rewording(recipe, kitchen, here, work.lines(), meant, listed, written).of(clauses),
                 swap -> SwapRule.AS_BEFORE.equals(swap.method()) ? null : swap.method()));
     }
 
@@ -112,6 +114,7 @@ public final class Swapper {
         private final List<ConvertedLine> lines;
         private final List<Swap> swaps;
         private final MethodJudge.Listed listed;
+        private final MethodJudge.Written written;
         private List<MethodFood> foods = List.of();
 
         Rewording(
@@ -120,8 +123,10 @@ public final class Swapper {
                 Standings standings,
                 List<ConvertedLine> lines,
                 List<Swap> swaps,
-                MethodJudge.Listed listed) {
+                MethodJudge.Listed listed,
+                MethodJudge.Written written) {
             this.listed = listed;
+            this.written = written;
             this.recipe = recipe;
             this.kitchen = kitchen;
             this.standings = standings;
@@ -132,9 +137,10 @@ public final class Swapper {
         /** @return clauses as they read after the conversion, one for one */
         List<MethodStep> of(List<String> clauses) {
             Recipe said = recipe.saying(clauses);
-            MethodJudge judge = new MethodJudge(larder, tables, kitchen.needs(), standings, listed, lines, swaps);
-            List<MethodStep> read =
-                    judge.judged(new MethodRewriter(larder, said, lines, swaps, tables.book()).rewrite());
+            MethodJudge judge =
+                    new MethodJudge(larder, tables, kitchen.needs(), standings, listed, written, lines, swaps);
+            List<MethodStep> read = judge.judged(
+                    new MethodRewriter(larder, said, lines, swaps, tables.book(), listed.names()).rewrite());
             foods = judge.foods();
             return read;
         }

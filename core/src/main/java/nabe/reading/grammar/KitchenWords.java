@@ -191,8 +191,13 @@ public final class KitchenWords {
         return false;
     }
 
+    /** @return all that a word is used for, by its comparable form */
+    public Set<Use> usesOf(String key) {
+        return uses.getOrDefault(key, Set.of());
+    }
+
     private Set<Use> usesOf(Token token) {
-        return token.isWord() ? uses.getOrDefault(token.key(), Set.of()) : Set.of();
+        return token.isWord() ? usesOf(token.key()) : Set.of();
     }
 
     /** @return whether any of these words has the use */

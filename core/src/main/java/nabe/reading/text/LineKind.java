@@ -29,7 +29,7 @@ final class LineKind {
             "(?:the )?(?:\\p{L}+ ){0,3}(?:topping|filling|layer|crumble|crust|batter)", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern MARKS = Pattern.compile("^(?:(?:[-*•·▪☐#>]+|\\[[ xX]?\\])\\s*)+|\\*\\*|__");
-    private static final Pattern DIGIT_FIRST = Pattern.compile("(?:\\d|\\.\\d).*", Pattern.DOTALL);
+    private static final Pattern DIGIT_FIRST = Pattern.compile("\\.?\\d");
     private static final Pattern DIGIT = Pattern.compile("\\d");
     private static final Pattern MARKED = Pattern.compile("\\*\\*.*\\*\\*:?|\\[.*\\]|-{1,3}[^-]+-{1,3}");
     private static final Pattern THREE_LETTERS = Pattern.compile("\\p{L}{3}");
@@ -40,6 +40,9 @@ final class LineKind {
     private static final Pattern LOOSE_NUMBER = Pattern.compile("^\\d{1,2}\\s+(?=\\p{Lu})");
     private static final Pattern SENTENCE_END = Pattern.compile(".*[.!]\\s*$", Pattern.DOTALL);
     private static final Pattern TWO_SENTENCES = Pattern.compile("[.!]\\s+\\p{Lu}");
+
+    /** As many characters hold the first three words of any line. */
+    private static final int OPENING = 60;
 
     private static final Pattern HOW =
             Pattern.compile("\\w+(?:ly|ed)|fresh|large|small|medium|cold|hot|warm|dry|raw|very|of");
@@ -78,7 +81,7 @@ final class LineKind {
         if (NUMBERED.matcher(bare).matches()) {
             return false;
         }
-        return DIGIT_FIRST.matcher(bare).matches()
+        return DIGIT_FIRST.matcher(bare).lookingAt()
                 || !beginsWithVerb(bare)
                         && new MeasureReader(new Scan(bare)).read().measure() != null;
     }
@@ -144,7 +147,7 @@ final class LineKind {
 
     /** "Hard-boil the eggs", "Caramelise two onions": a verb of the kitchen with its object. */
     private static boolean beginsWithVerb(String bare) {
-        List<Token> tokens = Tokens.of(bare);
+        List<Token> tokens = Tokens.of(bare.substring(0, Math.min(bare.length(), OPENING)));
         for (int i = 0; i + 1 < Math.min(tokens.size(), 3); i++) {
             Verb.Spoken verb = KitchenWords.shared().verb(tokens.get(i));
             Token next = tokens.get(i + 1);

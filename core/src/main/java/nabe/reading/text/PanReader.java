@@ -12,6 +12,10 @@ import nabe.recipe.PanSize;
 final class PanReader {
     private static final String N = "(\\d{1,3}(?:[.]\\d+)?(?:\\s+\\d/\\d)?|\\d/\\d)";
     private static final String UNIT = "\\s*-?\\s*(inch(?:es)?|in\\.?|\"|''|cm|centimet\\w+|mm)";
+    /** Every size has one of these after a figure: minutes and weights are spared the long look. */
+    private static final Pattern SIZED =
+            Pattern.compile("\\d\\s*-?\\s*(?:x|by|in|\"|''|cm|centi|mm|q|l|pint)", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern SIDES = Pattern.compile(
             N + "(?:" + UNIT + ")?\\s*-?\\s*(?:x|by)\\s*-?\\s*" + N + "(?:(?:" + UNIT + ")?\\s*-?\\s*(?:x|by)\\s*-?\\s*"
                     + N + ")?(?:" + UNIT + ")?",
@@ -157,7 +161,7 @@ final class PanReader {
         if (material == null && Glance.hasDigit(plain) && TIN.matcher(plain).find()) {
             material = "metal";
         }
-        PanSize sized = Glance.hasDigit(plain) ? sized(plain, material) : null;
+        PanSize sized = Glance.hasDigit(plain) && SIZED.matcher(plain).find() ? sized(plain, material) : null;
         return sized != null || material == null
                 ? sized
                 : new PanSize("rectangle", null, null, null, null, null, material);

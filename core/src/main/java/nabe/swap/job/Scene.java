@@ -270,7 +270,12 @@ final class Scene {
     }
 
     private boolean matches(Collection<Step> steps, Pattern pattern) {
-        return steps.stream().anyMatch(s -> pattern.matcher(jobs.spoken(s)).find());
+        for (Step step : steps) {
+            if (pattern.matcher(jobs.spoken(step)).find()) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** @return whether its mixture holds something of these roles */
