@@ -76,8 +76,8 @@ final class Baking {
         boolean late = follows
                 ? build.layers().stream().anyMatch(Layer::late)
                 : schools.is("cheese", "late") && cover.equals("two-phases");
-        dish = dishes.of(recipe.family(), build, said.mashed(), late, follows, HeatDishes.End.SLOW);
-        quickDish = dishes.of(recipe.family(), build, said.mashed(), late, follows, HeatDishes.End.QUICK);
+        dish = dishes.of(recipe.family(), build, said, late, follows, HeatDishes.End.SLOW);
+        quickDish = dishes.of(recipe.family(), build, said, late, follows, HeatDishes.End.QUICK);
         section = BakeFinder.coarse(dish);
         safeCore = CoreTemperature.of(ingredients, start);
         eggFree = ingredients.stream().noneMatch(i -> i.role().startsWith("egg"));

@@ -45,17 +45,17 @@ final class HeatDishes {
     }
 
     /**
-     * @param mashed ids of the pots that hold a mash
+     * @param said what the method does with each pot before the oven
      * @param lateTopping whether cheese and crumbs at the top go on late; {@code asRead} whether that is for the recipe's layers to say
      * @param end the slow or the quick end of how open its layers are
      */
-    HeatDish of(Family family, BuildPlan build, Set<String> mashed, boolean lateTopping, boolean asRead, End end) {
+    HeatDish of(Family family, BuildPlan build, Said said, boolean lateTopping, boolean asRead, End end) {
         List<HeatLayer> layers = new ArrayList<>();
         List<Layer> built = heated(build);
         int lastBase = lastBase(built);
         for (int i = 0; i < built.size(); i++) {
             boolean late = asRead ? built.get(i).late() : lateTopping && i > lastBase;
-            layers.add(layer(family, built.get(i), build, mashed, late, end));
+            layers.add(layer(family, built.get(i), build, said, late, end));
         }
         boolean glazed = build.layers().stream().anyMatch(l -> isThin(l, GLAZES));
         if (glazed && !layers.isEmpty()) {
@@ -131,15 +131,15 @@ final class HeatDishes {
         QUICK
     }
 
-    private HeatLayer layer(Family family, Layer layer, BuildPlan build, Set<String> mashed, boolean late, End end) {
+    private HeatLayer layer(Family family, Layer layer, BuildPlan build, Said said, boolean late, End end) {
         Ingredient main = layer.of().stream()
                 .max(java.util.Comparator.comparingDouble(ReadyLine::readyGrams))
                 .map(r -> r.line().ingredient())
                 .orElse(null);
-        double[] cooking = cooking(family, layer, build, main);
+        double[] cooking = cooking(family, layer, build, main, said.begun(layer.component()));
         boolean draws =
                 layer.part() != Part.MELTING_CHEESE && layer.part() != Part.HARD_CHEESE && layer.part() != Part.TOPPING;
-        Openness.Range open = openness.of(layer, main, mashed.contains(layer.component()));
+        Openness.Range open = openness.of(layer, main, said.mashed().contains(layer.component()));
         double packed = layer.grams() / (layer.heightMm() * build.pan().areaMm2()) * 1e6;
         Foodstuff stuff = stuff(layer, packed);
         return new HeatLayer(
@@ -168,7 +168,7 @@ final class HeatDishes {
     }
 
     /** How fast it turns tender against a dry sheet, and how far it is when it goes in. Kitchen practice. */
-    private static double[] cooking(Family family, Layer layer, BuildPlan build, Ingredient main) {
+    private static double[] cooking(Family family, Layer layer, BuildPlan build, Ingredient main, double begun) {
         if (layer.part() != Part.STRUCTURE || family == Family.MASH_TOPPED || family == Family.STRATA || main == null) {
             return new double[] {0, 1};
         }
@@ -182,8 +182,8 @@ final class HeatDishes {
             };
         }
         return switch (role) {
-            case "slice-root" -> new double[] {1, 0};
-            case "slice-vegetable" -> new double[] {1.3, 0.5};
+            case "slice-root" -> new double[] {1, begun};
+            case "slice-vegetable" -> new double[] {1.3, Math.max(0.5, begun)};
             case "pastry", "lid-dough", "pastry-thin", "flour", "batter" -> new double[] {1.2, 0};
             default -> new double[] {0, 1};
         };

@@ -37,6 +37,11 @@ public record Said(PlannedProcedure procedure, double scale) {
                 .collect(Collectors.toSet());
     }
 
+    /** @return how tender the slices of a pot are when they go in, 0 to 1 */
+    double begun(String pot) {
+        return new Begun(procedure).of(pot);
+    }
+
     /** @return the text's rest in words, or null */
     @Nullable
     String restWords() {
