@@ -115,6 +115,8 @@ export const api = {
   meal: (id: string) => ask<KeptMeal>("GET", `/api/meals/${id}`),
   layMeal: (meal: MealBrief) => ask<KeptMeal>("POST", "/api/meals", meal),
   changeMeal: (id: string, version: number, meal: MealBrief) => ask<KeptMeal>("PUT", `/api/meals/${id}`, meal, version),
+  putMealAway: (id: string) => ask<void>("DELETE", `/api/meals/${id}`),
+  putMealBack: (id: string) => ask<KeptMeal>("POST", `/api/meals/${id}/back`),
   undoMeal: (id: string, version: number) => ask<KeptMeal>("POST", `/api/meals/${id}/undo`, undefined, version),
   mealPlan: (id: string, first: boolean) => ask<MealPlan>("GET", `/api/meals/${id}/plan?first=${first}`),
   gear: () => ask<Gear>("GET", "/api/meals/gear"),

@@ -1,7 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Product } from "../api";
-import { Button, Card, minutes } from "../ui";
+import { Button, Card, minutes, useToast } from "../ui";
 import { PacketForm } from "./PacketForm";
 import { Verdicts } from "./Verdicts";
 
@@ -10,14 +10,22 @@ export function Packets() {
   const queries = useQueryClient();
   const [open, setOpen] = useState<string | null>(null);
   const packets = useQuery({ queryKey: ["products"], queryFn: api.products });
+  const say = useToast();
+  const again = async () => {
+    await queries.invalidateQueries({ queryKey: ["products"] });
+    await queries.invalidateQueries({ queryKey: ["plan"] });
+  };
+  const keep = useMutation({ mutationFn: (packet: Product) => api.keepProduct(packet), onSettled: again });
   const discard = useMutation({
-    mutationFn: api.discardProduct,
-    onSettled: async () => {
-      await queries.invalidateQueries({ queryKey: ["products"] });
-      await queries.invalidateQueries({ queryKey: ["plan"] });
-    },
+    mutationFn: (packet: Product) => api.discardProduct(packet.id),
+    onSuccess: (_, packet) =>
+      say({
+        words: `${packet.name} is thrown out.`,
+        undo: { label: "Keep it", says: "Keep the packet after all", act: () => keep.mutate(packet) },
+      }),
+    onSettled: again,
   });
-  const error = packets.error ?? discard.error;
+  const error = packets.error ?? discard.error ?? keep.error;
   return (
     <Card title="Kept packets" aside={packets.data ? `${packets.data.length} kept` : undefined}>
       <p className="mb-2 max-w-prose text-faded">
@@ -51,7 +59,7 @@ export function Packets() {
                   look="quiet"
                   className="min-h-9 text-sm"
                   aria-label={`Throw out ${p.name}`}
-                  onClick={() => discard.mutate(p.id)}
+                  onClick={() => discard.mutate(p)}
                 >
                   Throw out
                 </Button>

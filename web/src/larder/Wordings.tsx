@@ -1,16 +1,27 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { api } from "../api";
-import { Button, Card } from "../ui";
+import { api, type Wording } from "../api";
+import { Button, Card, useToast } from "../ui";
 
 /** What wordings mean here, learned from corrections at the Read stop. */
 export function Wordings() {
   const queries = useQueryClient();
   const wordings = useQuery({ queryKey: ["wordings"], queryFn: api.wordings });
-  const forget = useMutation({
-    mutationFn: api.forget,
-    onSettled: () => queries.invalidateQueries({ queryKey: ["wordings"] }),
+  const say = useToast();
+  const again = () => queries.invalidateQueries({ queryKey: ["wordings"] });
+  const remember = useMutation({
+    mutationFn: (wording: Wording) => api.remember(wording.words, wording.ingredient),
+    onSettled: again,
   });
-  const error = wordings.error ?? forget.error;
+  const forget = useMutation({
+    mutationFn: (wording: Wording) => api.forget(wording.words),
+    onSuccess: (_, wording) =>
+      say({
+        words: `“${wording.words}” is forgotten.`,
+        undo: { label: "Remember it", says: "Remember the words again", act: () => remember.mutate(wording) },
+      }),
+    onSettled: again,
+  });
+  const error = wordings.error ?? forget.error ?? remember.error;
   return (
     <Card title="Remembered words" aside={wordings.data ? `${wordings.data.length} remembered` : undefined}>
       <p className="mb-2 max-w-prose text-faded">
@@ -27,7 +38,7 @@ export function Wordings() {
               look="quiet"
               className="min-h-9 text-sm"
               aria-label={`Forget ${w.words}`}
-              onClick={() => forget.mutate(w.words)}
+              onClick={() => forget.mutate(w)}
             >
               Forget
             </Button>

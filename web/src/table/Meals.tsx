@@ -1,7 +1,7 @@
-import { useMutation, useQuery } from "@tanstack/react-query";
+import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate } from "react-router";
 import { Away, api, type House, type KeptMeal, type MealBrief } from "../api";
-import { Button, Notice, Page } from "../ui";
+import { Button, Notice, Page, useToast } from "../ui";
 import { clock, day, later, now } from "./time";
 
 /** Every meal, and the way to a new one. */
@@ -18,6 +18,20 @@ export function Meals() {
     mutationFn: api.layMeal,
     onSuccess: (kept) => go(`/table/${kept.id}/guests`),
   });
+  const say = useToast();
+  const queries = useQueryClient();
+  const again = () => queries.invalidateQueries({ queryKey: ["meals"] });
+  const putBack = useMutation({ mutationFn: (meal: KeptMeal) => api.putMealBack(meal.id), onSettled: again });
+  const putAway = useMutation({
+    mutationFn: (meal: KeptMeal) => api.putMealAway(meal.id),
+    onSuccess: (_, meal) =>
+      say({
+        words: `${meal.meal.title} is off the table.`,
+        undo: { label: "Put it back", says: "Put it back on the table", act: () => putBack.mutate(meal) },
+      }),
+    onSettled: again,
+  });
+  const unmoved = putAway.error ?? putBack.error;
   const dish = shelf.data?.[0]?.id;
   return (
     <Page title="Table">
@@ -39,6 +53,11 @@ export function Meals() {
           {(meals.error ?? lay.error)?.message} {meals.error instanceof Away && "It shows again by itself."}
         </Notice>
       )}
+      {unmoved && (
+        <Notice tone="danger" title="The table is as it was">
+          {unmoved.message}
+        </Notice>
+      )}
       {shelf.data?.length === 0 && (
         <Notice title="First a dish">
           A meal is made of dishes on your shelf.{" "}
@@ -49,12 +68,20 @@ export function Meals() {
       )}
       <ul className="grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
         {meals.data?.map((m) => (
-          <li key={m.id}>
+          <li key={m.id} className="relative">
+            <Button
+              look="quiet"
+              className="absolute top-2 right-2 min-h-9 bg-sheet px-2 text-sm"
+              aria-label={`Take ${m.meal.title} off the table`}
+              onClick={() => putAway.mutate(m)}
+            >
+              Remove
+            </Button>
             <Link
               to={`/table/${m.id}/clock`}
               className="flex h-full flex-col rounded-xl border border-line bg-sheet p-4 hover:border-rim"
             >
-              <h2 className="text-lg font-bold leading-snug">{m.meal.title}</h2>
+              <h2 className="pr-20 text-lg font-bold leading-snug">{m.meal.title}</h2>
               <p className="mt-1">{when(m)}</p>
               <p className="mt-1 text-sm text-faded">{about(m)}</p>
             </Link>

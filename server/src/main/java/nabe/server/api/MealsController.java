@@ -15,6 +15,7 @@ import nabe.server.store.MealPlanStore;
 import nabe.server.store.MealStore;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -96,6 +97,18 @@ class MealsController {
         }
         plans.meal(request);
         return answer(store.change(id, Versions.of(seen), request));
+    }
+
+    /** Off the table; it can be put back. */
+    @DeleteMapping("/{id}")
+    ResponseEntity<Void> putAway(@PathVariable UUID id) {
+        store.putAway(id);
+        return ResponseEntity.noContent().build();
+    }
+
+    @PostMapping("/{id}/back")
+    ResponseEntity<MealView> putBack(@PathVariable UUID id) {
+        return answer(store.putBack(id));
     }
 
     @PostMapping("/{id}/undo")

@@ -71,7 +71,7 @@ public class MealStore {
         }
     }
 
-    /** @return every meal as it stands, the last changed first */
+    /** @return every meal on the table as it stands, the last changed first */
     public List<Kept> all() {
         var newest = DSL.select(
                         MEAL_REVISION.MEAL_ID, DSL.max(MEAL_REVISION.NUMBER).as("number"))
@@ -83,6 +83,9 @@ public class MealStore {
                 .join(newest)
                 .on(MEAL_REVISION.MEAL_ID.eq(newest.field(MEAL_REVISION.MEAL_ID)))
                 .and(MEAL_REVISION.NUMBER.eq(newest.field("number", Integer.class)))
+                .join(MEAL)
+                .on(MEAL.ID.eq(MEAL_REVISION.MEAL_ID))
+                .and(MEAL.PUT_AWAY_AT.isNull())
                 .orderBy(MEAL_REVISION.MADE_AT.desc())
                 .fetchInto(MEAL_REVISION)
                 .map(this::kept);
@@ -122,6 +125,25 @@ public class MealStore {
         }
         Kept edit = row(id, now.before).orElseThrow(NoSuchMealException::new);
         return insert(new Kept(id, seen + 1, edit.number, edit.before, edit.meal, now()));
+    }
+
+    /** Takes it off the table. @throws NoSuchMealException when there is none */
+    @Transactional
+    public void putAway(UUID id) {
+        lay(id, now());
+    }
+
+    /** Puts it back on the table. @throws NoSuchMealException when there is none */
+    @Transactional
+    public Kept putBack(UUID id) {
+        lay(id, null);
+        return get(id);
+    }
+
+    private void lay(UUID id, @Nullable OffsetDateTime away) {
+        if (sql.update(MEAL).set(MEAL.PUT_AWAY_AT, away).where(MEAL.ID.eq(id)).execute() == 0) {
+            throw new NoSuchMealException();
+        }
     }
 
     private Kept seen(UUID id, int seen) {

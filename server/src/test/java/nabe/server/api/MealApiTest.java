@@ -114,6 +114,28 @@ class MealApiTest {
     }
 
     @Test
+    void aMealTakenOffTheTableIsGoneFromItAndComesBackWhole() {
+        JsonNode made = http.post("/api/meals", meal(brief(GRATIN))).body();
+        String path = "/api/meals/" + made.get("id").asString();
+
+        assertThat(http.send("DELETE", path, "").status()).isEqualTo(204);
+        assertThat(onTheTable()).doesNotContain(made.get("id").asString());
+        assertThat(http.post(path + "/back", Map.of()).body().get("meal")).isEqualTo(made.get("meal"));
+        assertThat(onTheTable()).contains(made.get("id").asString());
+        assertThat(http.send("DELETE", "/api/meals/" + java.util.UUID.randomUUID(), "")
+                        .status())
+                .isEqualTo(404);
+    }
+
+    private List<String> onTheTable() {
+        return http.get("/api/meals")
+                .body()
+                .valueStream()
+                .map(m -> m.get("id").asString())
+                .toList();
+    }
+
+    @Test
     void theClockIsACalendarAndTheShoppingATable() {
         String path = "/api/meals/"
                 + http.post("/api/meals", meal(brief(GRATIN))).body().get("id").asString();
