@@ -11,8 +11,10 @@ export function Conflict({ desk, onTheirs, onMine }: { desk: Desk; onTheirs: () 
   return (
     <Dialog.Root open>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-black/50" />
+        {/* Not Dialog.Overlay: it writes a style of its own, which the content policy refuses. */}
+        <div className="fixed inset-0 z-40 bg-black/50" />
         <Dialog.Content
+          data-blocks
           className="fixed left-1/2 top-1/2 z-50 max-h-[90vh] w-[min(46rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-auto rounded-xl bg-sheet p-5 shadow-xl"
           onEscapeKeyDown={(e) => e.preventDefault()}
           onPointerDownOutside={(e) => e.preventDefault()}

@@ -1,34 +1,22 @@
 import { RadioGroup } from "radix-ui";
-import { useState } from "react";
 import type { Swap } from "../../api";
-import { Button, percent } from "../../ui";
-import { type Answer, answersOf, asks, named } from "./answers";
-
-const SHOWN = 3;
+import { percent } from "../../ui";
+import { type Answer, asks, named } from "./answers";
 
 /** What would do here, one a row: name and amount, how near it stays, what it asks. One touch takes it. */
-export function Answers({ swap, onChoose }: { swap: Swap; onChoose: (rule: string) => void }) {
-  const [all, setAll] = useState(false);
-  const answers = answersOf(swap);
-  const shown = all || answers.length <= SHOWN + 1 ? answers : answers.slice(0, SHOWN);
+export function Answers(props: { swap: Swap; answers: readonly Answer[]; onChoose: (rule: string) => void }) {
+  const { swap, answers, onChoose } = props;
   return (
-    <>
-      <RadioGroup.Root
-        value={swap.becomes.length ? swap.rule : ""}
-        onValueChange={onChoose}
-        aria-label={`What stands for ${swap.was}`}
-        className="flex flex-col"
-      >
-        {shown.map((a) => (
-          <Row key={a.rule} answer={a} taken={a.rule === swap.rule} />
-        ))}
-      </RadioGroup.Root>
-      {shown.length < answers.length && (
-        <Button look="quiet" className="min-h-8 px-2 py-0.5 text-sm" onClick={() => setAll(true)}>
-          {answers.length - shown.length} more
-        </Button>
-      )}
-    </>
+    <RadioGroup.Root
+      value={swap.becomes.length ? swap.rule : ""}
+      onValueChange={onChoose}
+      aria-label={`What stands for ${swap.was}`}
+      className="flex flex-col"
+    >
+      {answers.map((a) => (
+        <Row key={a.rule} answer={a} taken={a.rule === swap.rule} />
+      ))}
+    </RadioGroup.Root>
   );
 }
 

@@ -27,7 +27,7 @@ export function Ingredients({ plan }: { plan: Plan }) {
         <tbody>
           {plan.ingredients.map((i) => (
             <tr key={i.ingredient ?? i.item} className="border-b border-line align-top last:border-0">
-              <th scope="row" className="py-1.5 pr-3 font-medium [overflow-wrap:break-word]">
+              <th scope="row" className="py-1 pr-3 font-medium [overflow-wrap:break-word]">
                 {i.item}
                 {i.swapped && <span className="ml-2 rounded bg-rim-soft px-1.5 text-sm font-medium text-rim">new</span>}
                 {BUY[i.buy] && (
@@ -36,8 +36,8 @@ export function Ingredients({ plan }: { plan: Plan }) {
                   </span>
                 )}
               </th>
-              <td className="py-1.5 pr-3">{i.display}</td>
-              <td className="py-1.5 text-sm text-faded">{i.allergens.map(allergenWord).join(", ")}</td>
+              <td className="py-1 pr-3">{i.display}</td>
+              <td className="py-1 text-sm text-faded">{i.allergens.map(allergenWord).join(", ")}</td>
             </tr>
           ))}
         </tbody>

@@ -3,8 +3,10 @@ import { useState } from "react";
 import type { Swap } from "../../api";
 import { Button } from "../../ui";
 import { Answers } from "./Answers";
+import { answersOf } from "./answers";
 import { Compare } from "./Compare";
 
+const SHOWN = 3;
 const LEAVE_OUT = "leave-out";
 const OPEN = "open";
 const GOES_WITH = "goes-with";
@@ -12,6 +14,9 @@ const GOES_WITH = "goes-with";
 /** One thing replaced: what it was and did, what would do instead, and the one taken. */
 export function SwapCard({ swap, onChoose }: { swap: Swap; onChoose: (rule: string | null) => void }) {
   const [why, setWhy] = useState(false);
+  const [all, setAll] = useState(false);
+  const answers = answersOf(swap);
+  const more = all ? 0 : Math.max(0, answers.length - SHOWN);
   const left = swap.rule === LEAVE_OUT;
   const open = swap.rule === OPEN;
   if (swap.rule === GOES_WITH) {
@@ -35,7 +40,7 @@ export function SwapCard({ swap, onChoose }: { swap: Swap; onChoose: (rule: stri
                   className="min-h-8 px-2 py-0.5 text-sm"
                   aria-label={`Why, and what each costs, for ${swap.was}`}
                 >
-                  {why ? "Less" : "Why? Compare"}
+                  {why ? "Less" : "Compare"}
                 </Button>
               </Collapsible.Trigger>
               {left ? (
@@ -49,10 +54,21 @@ export function SwapCard({ swap, onChoose }: { swap: Swap; onChoose: (rule: stri
                   aria-label={`Leave out ${swap.was}`}
                   onClick={() => onChoose(LEAVE_OUT)}
                 >
-                  Leave it out
+                  Leave out
+                </Button>
+              )}
+              {more > 0 && (
+                <Button look="quiet" className="min-h-8 px-2 py-0.5 text-sm" onClick={() => setAll(true)}>
+                  {more} more
                 </Button>
               )}
             </div>
+            {swap.check && (
+              <details className="text-sm text-warm">
+                <summary className="cursor-pointer font-semibold">What to read on the label</summary>
+                {swap.check}
+              </details>
+            )}
           </div>
           <div className="min-w-0">
             {left && <p className="font-semibold">left out</p>}
@@ -62,13 +78,7 @@ export function SwapCard({ swap, onChoose }: { swap: Swap; onChoose: (rule: stri
                 {swap.notice}
               </p>
             )}
-            <Answers swap={swap} onChoose={onChoose} />
-            {swap.check && (
-              <details className="mt-1 px-2 text-sm text-warm">
-                <summary className="cursor-pointer font-semibold">What to read on the label</summary>
-                {swap.check}
-              </details>
-            )}
+            <Answers swap={swap} answers={answers.slice(0, answers.length - more)} onChoose={onChoose} />
           </div>
         </div>
         <Collapsible.Content className="mt-2 rounded-lg bg-enamel p-3">

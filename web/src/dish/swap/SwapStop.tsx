@@ -55,7 +55,7 @@ export function SwapStop({ plan, brief, edit, drawing }: StopProps) {
                       aria-label={`Leave out ${u.text}`}
                       onClick={() => choose(u.source, "leave-out")}
                     >
-                      Leave it out
+                      Leave out
                     </Button>
                   </li>
                 ))}
@@ -92,8 +92,11 @@ export function SwapStop({ plan, brief, edit, drawing }: StopProps) {
           <SchoolsCard brief={brief} edit={edit} />
           <Ingredients plan={plan} />
           {labels.length > 0 && (
-            <Card title="Labels to read">
-              <Cautions cautions={labels} />
+            <Card title="Labels to read" aside="each is marked in the list above">
+              <details>
+                <summary className="cursor-pointer font-semibold text-rim">Which, for what, and why</summary>
+                <Cautions cautions={labels} />
+              </details>
             </Card>
           )}
         </>
