@@ -10,6 +10,7 @@ import nabe.bake.Start;
 import nabe.bake.heat.Foodstuff;
 import nabe.bake.heat.HeatDish;
 import nabe.bake.heat.HeatLayer;
+import nabe.bake.heat.HeatLayerBuilder;
 import nabe.bake.heat.HeatPhase;
 import nabe.bake.heat.Heated;
 import nabe.bake.heat.OvenAir;
@@ -19,6 +20,7 @@ import nabe.larder.Larder;
 import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.plan.Brief;
+import nabe.plan.BriefBuilder;
 import nabe.plan.Plan;
 import nabe.plan.Planner;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -57,23 +59,25 @@ public class HeatBench {
     private final Needs needs = new Needs(Set.of(Need.GLUTEN_FREE, Need.VEGAN, Need.NUT_FREE), Set.of(), true);
 
     private static HeatLayer layer(String name, double height, Foodstuff stuff, double cooks) {
-        return new HeatLayer(name, height, stuff, 0.6, false, cooks, false, 0, true, 0.5, false);
+        return HeatLayerBuilder.builder()
+                .name(name)
+                .height(height)
+                .stuff(stuff)
+                .browns(0.6)
+                .cooks(cooks)
+                .drawsWater(true)
+                .open(0.5)
+                .build();
     }
 
     private Brief brief(Start start, boolean forecast) {
-        return new Brief(
-                Brief.RecipeBrief.ofText(Texts.THIRTY_LINES),
-                needs,
-                null,
-                new OvenChoice(null, false, start),
-                null,
-                Map.of(),
-                null,
-                null,
-                null,
-                null,
-                null,
-                forecast);
+        return BriefBuilder.builder()
+                .recipe(Brief.RecipeBrief.ofText(Texts.THIRTY_LINES))
+                .needs(needs)
+                .oven(new OvenChoice(null, false, start))
+                .choices(Map.of())
+                .forecast(forecast)
+                .brief();
     }
 
     @Benchmark

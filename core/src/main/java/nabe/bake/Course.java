@@ -1,5 +1,6 @@
 package nabe.bake;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import nabe.bake.heat.HeatPhase;
@@ -16,6 +17,7 @@ record Course(List<Stretch> stretches) {
      * @param reason why, or null for the usual words; {@code said} what the recipe gives for it, or null where it gives nothing
      * @param adds what goes on when it begins; {@code stir} whether it is stirred within it
      */
+    @RecordBuilder
     record Stretch(
             int minutes,
             boolean covered,
@@ -28,11 +30,17 @@ record Course(List<Stretch> stretches) {
             boolean stir) {
 
         static Stretch found(int minutes, boolean covered, boolean topped, boolean shields) {
-            return new Stretch(minutes, covered, topped, 0, shields, null, null, List.of(), false);
+            return CourseStretchBuilder.builder()
+                    .minutes(minutes)
+                    .covered(covered)
+                    .topped(topped)
+                    .shields(shields)
+                    .adds(List.of())
+                    .build();
         }
 
         Stretch lasting(int other, @Nullable String why) {
-            return new Stretch(other, covered, topped, warmer, shields, why, said, adds, stir);
+            return CourseStretchBuilder.builder(this).minutes(other).reason(why).build();
         }
 
         boolean isAsSaid() {

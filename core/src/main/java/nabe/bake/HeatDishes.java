@@ -7,6 +7,7 @@ import java.util.Set;
 import nabe.bake.heat.Foodstuff;
 import nabe.bake.heat.HeatDish;
 import nabe.bake.heat.HeatLayer;
+import nabe.bake.heat.HeatLayerBuilder;
 import nabe.bake.heat.Wall;
 import nabe.build.BuildPlan;
 import nabe.build.Layer;
@@ -142,18 +143,19 @@ final class HeatDishes {
         Openness.Range open = openness.of(layer, main, said.mashed().contains(layer.component()));
         double packed = layer.grams() / (layer.heightMm() * build.pan().areaMm2()) * 1e6;
         Foodstuff stuff = stuff(layer, packed);
-        return new HeatLayer(
-                layer.name(),
-                layer.heightMm() / 1000,
-                stuff,
-                browns(layer, main),
-                toasts(layer, main, stuff),
-                cooking[0],
-                main != null && main.role().equals("slice-root"),
-                cooking[1],
-                draws,
-                end == End.SLOW ? open.slow() : open.quick(),
-                late);
+        return HeatLayerBuilder.builder()
+                .name(layer.name())
+                .height(layer.heightMm() / 1000)
+                .stuff(stuff)
+                .browns(browns(layer, main))
+                .toasts(toasts(layer, main, stuff))
+                .cooks(cooking[0])
+                .root(main != null && main.role().equals("slice-root"))
+                .begun(cooking[1])
+                .drawsWater(draws)
+                .open(end == End.SLOW ? open.slow() : open.quick())
+                .topping(late)
+                .build();
     }
 
     private double browns(Layer layer, Ingredient main) {

@@ -1,5 +1,6 @@
 package nabe.bake;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -13,6 +14,7 @@ import org.jspecify.annotations.Nullable;
  * @param said what the recipe gives for it, or null; {@code asSaid} whether it lasts just that; {@code adds} what goes on when it begins; {@code stir} whether it is stirred
  * @param minutes how long, {@code reason} why
  */
+@RecordBuilder
 public record Phase(
         String kind,
         boolean covered,

@@ -21,28 +21,27 @@ final class Phases {
         List<Phase> phases = new ArrayList<>();
         for (int i = 0; i < course.stretches().size(); i++) {
             Stretch stretch = course.stretches().get(i);
-            phases.add(new Phase(
-                    "bake",
-                    stretch.covered(),
-                    baking.oven.celsius() + stretch.warmer(),
-                    stretch.minutes(),
-                    stretch.reason() != null ? stretch.reason() : words(baking, course, i),
-                    stretch.said(),
-                    stretch.isAsSaid(),
-                    stretch.adds(),
-                    stretch.stir()));
+            phases.add(PhaseBuilder.builder()
+                    .kind("bake")
+                    .covered(stretch.covered())
+                    .celsius(baking.oven.celsius() + stretch.warmer())
+                    .minutes(stretch.minutes())
+                    .reason(stretch.reason() != null ? stretch.reason() : words(baking, course, i))
+                    .said(stretch.said())
+                    .asSaid(stretch.isAsSaid())
+                    .adds(stretch.adds())
+                    .stir(stretch.stir())
+                    .build());
         }
         grill(baking, course, pale).ifPresent(phases::add);
-        phases.add(new Phase(
-                "rest",
-                false,
-                null,
-                rest,
-                restWords(baking, rest),
-                baking.said.restWords(),
-                Integer.valueOf(rest).equals(baking.said.rest()),
-                List.of(),
-                false));
+        phases.add(PhaseBuilder.builder()
+                .kind("rest")
+                .minutes(rest)
+                .reason(restWords(baking, rest))
+                .said(baking.said.restWords())
+                .asSaid(Integer.valueOf(rest).equals(baking.said.rest()))
+                .adds(List.of())
+                .build());
         return phases;
     }
 
@@ -58,18 +57,18 @@ final class Phases {
         int minutes = asked && said.minutes() != null
                 ? Math.clamp(Math.round((said.minutes().min() + said.minutes().max()) / 2), 1, MOST_GRILL)
                 : GRILL_MINUTES;
-        return Optional.of(new Phase(
-                "grill",
-                false,
-                GRILL_CELSIUS,
-                minutes,
-                course.stretches().getLast().shields()
-                        ? "Foil off; only as long as it is not brown enough yet. Watched all the time; no paper under it."
-                        : "For colour. Watched all the time; no paper under it.",
-                asked && said.minutes() != null ? Said.words(said.minutes()) : null,
-                asked && said.minutes() != null,
-                asked ? RecipeCourse.names(said, baking.said) : List.of(),
-                false));
+        return Optional.of(PhaseBuilder.builder()
+                .kind("grill")
+                .celsius(GRILL_CELSIUS)
+                .minutes(minutes)
+                .reason(
+                        course.stretches().getLast().shields()
+                                ? "Foil off; only as long as it is not brown enough yet. Watched all the time; no paper under it."
+                                : "For colour. Watched all the time; no paper under it.")
+                .said(asked && said.minutes() != null ? Said.words(said.minutes()) : null)
+                .asSaid(asked && said.minutes() != null)
+                .adds(asked ? RecipeCourse.names(said, baking.said) : List.of())
+                .build());
     }
 
     private static String words(Baking baking, Course course, int index) {

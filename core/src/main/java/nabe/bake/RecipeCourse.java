@@ -97,16 +97,16 @@ final class RecipeCourse {
         for (OvenPhase phase : said) {
             topped |= !phase.adds().isEmpty();
             now = celsius(phase, now);
-            stretches.add(new Stretch(
-                    (int) Math.round(mid(phase.minutes())),
-                    phase.covered(),
-                    topped,
-                    now - first,
-                    false,
-                    AS_SAID,
-                    Said.words(phase.minutes()),
-                    names(phase),
-                    phase.stir()));
+            stretches.add(CourseStretchBuilder.builder()
+                    .minutes((int) Math.round(mid(phase.minutes())))
+                    .covered(phase.covered())
+                    .topped(topped)
+                    .warmer(now - first)
+                    .reason(AS_SAID)
+                    .said(Said.words(phase.minutes()))
+                    .adds(names(phase))
+                    .stir(phase.stir())
+                    .build());
         }
         grilled(topped).ifPresent(stretches::add);
         return new Course(stretches);
@@ -119,17 +119,14 @@ final class RecipeCourse {
             return Optional.empty();
         }
         String grills = (grill.minutes() == null ? "" : Said.words(grill.minutes()) + " ") + "under the grill";
-        return Optional.of(new Stretch(
-                AT_THE_TOP,
-                false,
-                topped || !grill.adds().isEmpty(),
-                0,
-                false,
-                "Your recipe: " + grills
-                        + ". Glass and ceramic may shatter there, so it browns at the top of the oven.",
-                grills,
-                names(grill),
-                false));
+        return Optional.of(CourseStretchBuilder.builder()
+                .minutes(AT_THE_TOP)
+                .topped(topped || !grill.adds().isEmpty())
+                .reason("Your recipe: " + grills
+                        + ". Glass and ceramic may shatter there, so it browns at the top of the oven.")
+                .said(grills)
+                .adds(names(grill))
+                .build());
     }
 
     /** The dish's own grilling, or null. */
@@ -270,16 +267,16 @@ final class RecipeCourse {
         }
         String why = last.isAsSaid() ? "Your recipe: " + last.said() + "." : last.reason();
         return course.with(course.stretches().size() - 1, last.lasting(open, why + " Open until it is brown enough."))
-                .then(new Stretch(
-                        rest,
-                        true,
-                        last.topped(),
-                        last.warmer(),
-                        true,
-                        "Brown by now: lay foil on loosely, so that it gets no darker while the middle gets hot.",
-                        null,
-                        List.of(),
-                        false));
+                .then(CourseStretchBuilder.builder()
+                        .minutes(rest)
+                        .covered(true)
+                        .topped(last.topped())
+                        .warmer(last.warmer())
+                        .shields(true)
+                        .reason(
+                                "Brown by now: lay foil on loosely, so that it gets no darker while the middle gets hot.")
+                        .adds(List.of())
+                        .build());
     }
 
     /** Longer where the coldest point would not be safe; what is under cover heats slower, so it is looked at again. */

@@ -1,5 +1,6 @@
 package nabe.build;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import nabe.build.lay.Piece;
 
@@ -15,6 +16,7 @@ import nabe.build.lay.Piece;
  * @param snaps how many snaps or cuts
  * @param words what to lay where
  */
+@RecordBuilder
 public record Laid(
         int layer,
         String item,

@@ -1,6 +1,7 @@
 package nabe.build;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import nabe.prep.ReadyLine;
 import nabe.recipe.Part;
@@ -19,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param words what the recipe says to do with it there besides ("press it down"), or null
  * @param of what is in it, in the amounts that lie here
  */
+@RecordBuilder
 public record Layer(
         String component,
         String name,
@@ -33,27 +35,22 @@ public record Layer(
         @JsonIgnore List<ReadyLine> of) {
 
     Layer times(double keep, double newHeight) {
-        return new Layer(
-                component,
-                name,
-                part,
-                grams * keep,
-                newHeight,
-                share * keep,
-                null,
-                reserved,
-                late,
-                words,
-                of.stream().map(l -> l.times(keep)).toList());
+        return LayerBuilder.builder(this)
+                .grams(grams * keep)
+                .heightMm(newHeight)
+                .share(share * keep)
+                .measure(null)
+                .of(of.stream().map(l -> l.times(keep)).toList())
+                .build();
     }
 
     Layer measured(@Nullable String spooned) {
-        return new Layer(component, name, part, grams, heightMm, share, spooned, reserved, late, words, of);
+        return LayerBuilder.builder(this).measure(spooned).build();
     }
 
     /** @return the same with the number of sheets that this pan takes, where its words give one */
     Layer of(BuildPlan.Sheets sheets) {
         String said = words == null ? null : SheetWords.of(words, sheets.perLayer());
-        return new Layer(component, name, part, grams, heightMm, share, measure, reserved, late, said, of);
+        return LayerBuilder.builder(this).words(said).build();
     }
 }

@@ -107,17 +107,17 @@ final class RollPlan {
                 fit.pieces().subList(0, Math.min(shown, fit.pieces().size()));
         double area =
                 pieces.stream().mapToDouble(p -> p.widthMm() * p.heightMm()).sum();
-        return new Laid(
-                index,
-                line.line().item(),
-                kind,
-                outline.lengthMm(),
-                outline.widthMm(),
-                outline.round(),
-                pieces,
-                Math.min(1, area / outline.area()),
-                fit.how(),
-                0,
-                shown + " " + kind + " in one layer, " + fit.how() + ", seam down, touching is fine.");
+        return LaidBuilder.builder()
+                .layer(index)
+                .item(line.line().item())
+                .kind(kind)
+                .lengthMm(outline.lengthMm())
+                .widthMm(outline.widthMm())
+                .round(outline.round())
+                .pieces(pieces)
+                .coverage(Math.min(1, area / outline.area()))
+                .direction(fit.how())
+                .words(shown + " " + kind + " in one layer, " + fit.how() + ", seam down, touching is fine.")
+                .build();
     }
 }

@@ -66,18 +66,19 @@ final class SheetPlan {
 
     private Laid laid(int index, SheetLayer layer, Outline outline) {
         String direction = "long side " + (layer.along() ? "along" : "across") + " the dish";
-        return new Laid(
-                index,
-                line.line().item(),
-                "sheets",
-                outline.lengthMm(),
-                outline.widthMm(),
-                outline.round(),
-                layer.pieces(),
-                layer.coverage(),
-                direction,
-                layer.snaps(),
-                words(layer, direction, outline.round()));
+        return LaidBuilder.builder()
+                .layer(index)
+                .item(line.line().item())
+                .kind("sheets")
+                .lengthMm(outline.lengthMm())
+                .widthMm(outline.widthMm())
+                .round(outline.round())
+                .pieces(layer.pieces())
+                .coverage(layer.coverage())
+                .direction(direction)
+                .snaps(layer.snaps())
+                .words(words(layer, direction, outline.round()))
+                .build();
     }
 
     private static String words(SheetLayer layer, String direction, boolean round) {

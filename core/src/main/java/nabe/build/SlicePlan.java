@@ -15,17 +15,17 @@ final class SlicePlan {
         String words = "About " + layer.pieces().size() + " slices of " + Math.round(shape.shortMm())
                 + " mm, shingled by a third in rows; trim the ends of the rows to the rim. "
                 + Math.round(100 * layer.coverage()) + " % covered.";
-        return new Laid(
-                index,
-                item,
-                "slices",
-                outline.lengthMm(),
-                outline.widthMm(),
-                outline.round(),
-                layer.pieces(),
-                layer.coverage(),
-                "rows along the dish",
-                0,
-                words);
+        return LaidBuilder.builder()
+                .layer(index)
+                .item(item)
+                .kind("slices")
+                .lengthMm(outline.lengthMm())
+                .widthMm(outline.widthMm())
+                .round(outline.round())
+                .pieces(layer.pieces())
+                .coverage(layer.coverage())
+                .direction("rows along the dish")
+                .words(words)
+                .build();
     }
 }

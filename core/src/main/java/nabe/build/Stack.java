@@ -34,18 +34,17 @@ final class Stack {
             boolean reserved = left.merge(place.component(), -1, Integer::sum) == 0
                     && all.get(place.component()) > 1
                     && (component.part() == Part.RED_SAUCE || component.part() == Part.WHITE_SAUCE);
-            layers.add(new Layer(
-                    component.id(),
-                    component.name(),
-                    component.part(),
-                    component.grams() * share,
-                    0,
-                    share,
-                    null,
-                    reserved,
-                    place.late(),
-                    place.words(),
-                    component.lines().stream().map(l -> l.times(share)).toList()));
+            layers.add(LayerBuilder.builder()
+                    .component(component.id())
+                    .name(component.name())
+                    .part(component.part())
+                    .grams(component.grams() * share)
+                    .share(share)
+                    .reserved(reserved)
+                    .late(place.late())
+                    .words(place.words())
+                    .of(component.lines().stream().map(l -> l.times(share)).toList())
+                    .build());
         }
         return standing(layers, components);
     }

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import nabe.larder.Allergen;
 import nabe.larder.Ingredient;
+import nabe.larder.IngredientBuilder;
 import nabe.larder.Larder;
 import nabe.larder.Origin;
 import nabe.needs.Need;
@@ -93,20 +94,21 @@ public final class StandIns {
             boolean maybeAnimal,
             Set<Allergen> traces,
             Origin origin) {
-        return new Ingredient(
-                kind.id(),
-                product.name(),
-                kind.aliases(),
-                kind.roles(),
-                contains,
-                Set.copyOf(maybe),
-                maybeAnimal,
-                Set.copyOf(traces),
-                kind.make(),
-                origin,
-                kind.composition(),
-                kind.gramsPerMl(),
-                pieces(product, kind));
+        return IngredientBuilder.builder()
+                .id(kind.id())
+                .name(product.name())
+                .aliases(kind.aliases())
+                .roles(kind.roles())
+                .allergens(contains)
+                .maybe(Set.copyOf(maybe))
+                .maybeAnimal(maybeAnimal)
+                .traces(Set.copyOf(traces))
+                .make(kind.make())
+                .origin(origin)
+                .composition(kind.composition())
+                .gramsPerMl(kind.gramsPerMl())
+                .pieces(pieces(product, kind))
+                .build();
     }
 
     private static Map<String, Ingredient.Piece> pieces(KeptProduct product, Ingredient kind) {

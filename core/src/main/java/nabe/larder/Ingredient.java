@@ -1,5 +1,6 @@
 package nabe.larder;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
@@ -21,6 +22,7 @@ import java.util.Set;
  * @param gramsPerMl bulk density, empty where it is never measured by volume
  * @param pieces grams of one piece by unit id; "each" is one whole, "drained" is the share of a tin that is not liquid
  */
+@RecordBuilder
 public record Ingredient(
         String id,
         String name,
@@ -69,19 +71,10 @@ public record Ingredient(
 
     /** @return the same food with other contents, as a flavoured kind of it has */
     public Ingredient holding(Set<Allergen> sure, Set<Allergen> doubtful, Origin from) {
-        return new Ingredient(
-                id,
-                name,
-                aliases,
-                roles,
-                sure,
-                doubtful,
-                maybeAnimal,
-                traces,
-                make,
-                from,
-                composition,
-                gramsPerMl,
-                pieces);
+        return IngredientBuilder.builder(this)
+                .allergens(sure)
+                .maybe(doubtful)
+                .origin(from)
+                .build();
     }
 }

@@ -100,20 +100,21 @@ final class LarderLoader {
         traces.addAll(allergens(row, file.list(row, "traces", " ")));
         traces.removeAll(sure);
         traces.removeAll(doubtful);
-        return new Ingredient(
-                file.text(row, "id"),
-                file.text(row, "name"),
-                file.list(row, "aliases", ";"),
-                roles,
-                sure,
-                Set.copyOf(doubtful),
-                maybe.contains("animal"),
-                Set.copyOf(traces),
-                make,
-                Origin.ofId(file.text(row, "origin")),
-                composition,
-                density(row, key),
-                pieces(row, key));
+        return IngredientBuilder.builder()
+                .id(file.text(row, "id"))
+                .name(file.text(row, "name"))
+                .aliases(file.list(row, "aliases", ";"))
+                .roles(roles)
+                .allergens(sure)
+                .maybe(Set.copyOf(doubtful))
+                .maybeAnimal(maybe.contains("animal"))
+                .traces(Set.copyOf(traces))
+                .make(make)
+                .origin(Origin.ofId(file.text(row, "origin")))
+                .composition(composition)
+                .gramsPerMl(density(row, key))
+                .pieces(pieces(row, key))
+                .build();
     }
 
     private Set<Allergen> allergens(CSVRecord row, List<String> ids) {

@@ -10,6 +10,7 @@ import nabe.bake.Phase;
 import nabe.larder.Allergen;
 import nabe.needs.Needs;
 import nabe.plan.Brief;
+import nabe.plan.BriefBuilder;
 import nabe.plan.Plan;
 import nabe.plan.Planner;
 import nabe.recipe.Family;
@@ -84,19 +85,19 @@ record Courses(Meal meal, List<Plan> plans, List<Integer> ovens) {
     }
 
     static Brief with(Brief brief, Needs needs, OvenChoice oven) {
-        return new Brief(
-                brief.recipe(),
-                needs,
-                brief.pan(),
-                oven,
-                brief.servings(),
-                brief.choices(),
-                brief.eaters(),
-                brief.schools(),
-                brief.made(),
-                brief.prep(),
-                brief.build(),
-                false);
+        return BriefBuilder.builder()
+                .recipe(brief.recipe())
+                .needs(needs)
+                .pan(brief.pan())
+                .oven(oven)
+                .servings(brief.servings())
+                .choices(brief.choices())
+                .eaters(brief.eaters())
+                .schools(brief.schools())
+                .made(brief.made())
+                .prep(brief.prep())
+                .build(brief.build())
+                .brief();
     }
 
     private static Brief at(Brief brief, double celsius) {

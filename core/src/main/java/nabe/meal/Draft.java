@@ -1,5 +1,6 @@
 package nabe.meal;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Set;
 import nabe.larder.Allergen;
@@ -16,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param after ids of tasks that come before
  * @param flour whether loose gluten flour gets into the air
  */
+@RecordBuilder
 record Draft(
         String id,
         List<Integer> dishes,
@@ -61,23 +63,19 @@ record Draft(
 
     /** Hands, worktop and tools, where the cook puts it. */
     static Draft washing(String id) {
-        return new Draft(
-                id,
-                List.of(0),
-                null,
-                "",
-                "wash",
-                Stage.PREP,
-                Clock.WASH_MINUTES,
-                0,
-                Set.of(),
-                false,
-                null,
-                Integer.MAX_VALUE,
-                Set.of(),
-                Set.of(),
-                Set.of(),
-                false);
+        return DraftBuilder.builder()
+                .id(id)
+                .dishes(List.of(0))
+                .words("")
+                .action("wash")
+                .stage(Stage.PREP)
+                .active(Clock.WASH_MINUTES)
+                .tools(Set.of())
+                .daysAhead(Integer.MAX_VALUE)
+                .handles(Set.of())
+                .guards(Set.of())
+                .after(Set.of())
+                .build();
     }
 
     Draft after(Set<String> others) {
@@ -106,29 +104,24 @@ record Draft(
             Set<Allergen> inIt,
             Set<Allergen> notInIt,
             Set<String> others) {
-        return new Draft(
-                id,
-                all,
-                component,
-                said,
-                action,
-                stage,
-                (int) Math.ceil(active * more),
-                passive,
-                tools,
-                burner,
-                oven,
-                daysAhead,
-                inIt,
-                notInIt,
-                others,
-                flour);
+        return DraftBuilder.builder(this)
+                .dishes(all)
+                .words(said)
+                .active((int) Math.ceil(active * more))
+                .handles(inIt)
+                .guards(notInIt)
+                .after(others)
+                .build();
     }
 
     private Draft with(String said, int hands, int alone, @Nullable OvenUse heat, Set<String> others) {
-        return new Draft(
-                id, dishes, component, said, action, stage, hands, alone, tools, burner, heat, daysAhead, handles,
-                guards, others, flour);
+        return DraftBuilder.builder(this)
+                .words(said)
+                .active(hands)
+                .passive(alone)
+                .oven(heat)
+                .after(others)
+                .build();
     }
 
     /** @return whether it carries what the other must not get */

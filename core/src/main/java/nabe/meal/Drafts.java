@@ -122,23 +122,20 @@ final class Drafts {
                 prep(step, Math.max(days, days(step, before)), afterOf(step), Draft.Stage.PREP);
             }
             String last = id("build");
-            add(new Draft(
-                    last,
-                    List.of(index),
-                    null,
-                    "Build the dish: " + title + ".",
-                    "build",
-                    Draft.Stage.BUILD,
-                    Math.min(MOST_BUILDING, 4 + LAYER * plan.build().layers().size()),
-                    0,
-                    Set.of(),
-                    false,
-                    null,
-                    days,
-                    whole,
-                    guards,
-                    new LinkedHashSet<>(lastOf.values()),
-                    false));
+            add(DraftBuilder.builder()
+                    .id(last)
+                    .dishes(List.of(index))
+                    .words("Build the dish: " + title + ".")
+                    .action("build")
+                    .stage(Draft.Stage.BUILD)
+                    .active(Math.min(
+                            MOST_BUILDING, 4 + LAYER * plan.build().layers().size()))
+                    .tools(Set.of())
+                    .daysAhead(days)
+                    .handles(whole)
+                    .guards(guards)
+                    .after(new LinkedHashSet<>(lastOf.values()))
+                    .build());
             for (PrepStep step : built) {
                 last = prep(step, days, Set.of(last), Draft.Stage.BUILD);
             }
@@ -184,23 +181,23 @@ final class Drafts {
             int roasts = step.doing().ovenCelsius() == null
                     ? 0
                     : Math.max(DOOR, step.doing().ovenMinutes());
-            add(new Draft(
-                    id,
-                    List.of(index),
-                    step.component(),
-                    step.text(),
-                    step.doing().actions().stream().sorted().findFirst().orElse("prep"),
-                    stage,
-                    Math.max(1, step.activeMinutes()),
-                    Math.max(0, step.passiveMinutes() - roasts),
-                    tools,
-                    burner,
-                    null,
-                    days,
-                    handles,
-                    guards,
-                    after,
-                    isFloury(step)));
+            add(DraftBuilder.builder()
+                    .id(id)
+                    .dishes(List.of(index))
+                    .component(step.component())
+                    .words(step.text())
+                    .action(step.doing().actions().stream().sorted().findFirst().orElse("prep"))
+                    .stage(stage)
+                    .active(Math.max(1, step.activeMinutes()))
+                    .passive(Math.max(0, step.passiveMinutes() - roasts))
+                    .tools(tools)
+                    .burner(burner)
+                    .daysAhead(days)
+                    .handles(handles)
+                    .guards(guards)
+                    .after(after)
+                    .flour(isFloury(step))
+                    .build());
             if (roasts > 0) {
                 id = roasted(step, roasts, id, days, handles, stage);
             }
@@ -223,24 +220,23 @@ final class Drafts {
         private String roasted(
                 PrepStep step, int minutes, String before, int days, Set<Allergen> handles, Draft.Stage stage) {
             String id = before + "-oven";
-            add(new Draft(
-                    id,
-                    List.of(index),
-                    step.component(),
-                    step.item() + " into the oven, " + HEAT + ", " + minutes + " min"
-                            + (step.sign() == null ? "." : ": " + step.sign() + "."),
-                    "roast",
-                    stage,
-                    DOOR,
-                    minutes - DOOR,
-                    gear.neededFor(Set.of("roast"), null),
-                    false,
-                    new Draft.OvenUse(oven, step.doing().ovenCelsius(), false),
-                    days,
-                    handles,
-                    guards,
-                    Set.of(before),
-                    false));
+            add(DraftBuilder.builder()
+                    .id(id)
+                    .dishes(List.of(index))
+                    .component(step.component())
+                    .words(step.item() + " into the oven, " + HEAT + ", " + minutes + " min"
+                            + (step.sign() == null ? "." : ": " + step.sign() + "."))
+                    .action("roast")
+                    .stage(stage)
+                    .active(DOOR)
+                    .passive(minutes - DOOR)
+                    .tools(gear.neededFor(Set.of("roast"), null))
+                    .oven(new Draft.OvenUse(oven, step.doing().ovenCelsius(), false))
+                    .daysAhead(days)
+                    .handles(handles)
+                    .guards(guards)
+                    .after(Set.of(before))
+                    .build());
             return id;
         }
 
@@ -307,23 +303,20 @@ final class Drafts {
                 n++;
                 String id = id(rest ? "rest" : "bake" + n);
                 int hands = Math.min(DOOR, Math.max(1, phase.minutes()));
-                add(new Draft(
-                        id,
-                        List.of(index),
-                        null,
-                        words(phase, first == null),
-                        rest ? "rest" : phase.kind(),
-                        rest ? Draft.Stage.REST : Draft.Stage.BAKE,
-                        hands,
-                        Math.max(0, phase.minutes() - hands),
-                        Set.of(),
-                        false,
-                        rest ? null : new Draft.OvenUse(oven, phase.celsius(), phase.covered() || alwaysCovered),
-                        0,
-                        rest ? Set.of() : whole,
-                        rest ? Set.of() : guards,
-                        after,
-                        false));
+                add(DraftBuilder.builder()
+                        .id(id)
+                        .dishes(List.of(index))
+                        .words(words(phase, first == null))
+                        .action(rest ? "rest" : phase.kind())
+                        .stage(rest ? Draft.Stage.REST : Draft.Stage.BAKE)
+                        .active(hands)
+                        .passive(Math.max(0, phase.minutes() - hands))
+                        .tools(Set.of())
+                        .oven(rest ? null : new Draft.OvenUse(oven, phase.celsius(), phase.covered() || alwaysCovered))
+                        .handles(rest ? Set.of() : whole)
+                        .guards(rest ? Set.of() : guards)
+                        .after(after)
+                        .build());
                 first = first == null ? id : first;
                 after = Set.of(id);
             }
@@ -334,23 +327,18 @@ final class Drafts {
             for (PrepStep step : steps(When.TO_SERVE)) {
                 last.add(prep(step, 0, new HashSet<>(after), Draft.Stage.REST));
             }
-            add(new Draft(
-                    id("serve"),
-                    List.of(index),
-                    null,
-                    "Bring it to the table: " + title + ".",
-                    "serve",
-                    Draft.Stage.SERVE,
-                    TABLE,
-                    0,
-                    Set.of(),
-                    false,
-                    null,
-                    0,
-                    Set.of(),
-                    Set.of(),
-                    last,
-                    false));
+            add(DraftBuilder.builder()
+                    .id(id("serve"))
+                    .dishes(List.of(index))
+                    .words("Bring it to the table: " + title + ".")
+                    .action("serve")
+                    .stage(Draft.Stage.SERVE)
+                    .active(TABLE)
+                    .tools(Set.of())
+                    .handles(Set.of())
+                    .guards(Set.of())
+                    .after(last)
+                    .build());
         }
 
         private String words(Phase phase, boolean first) {

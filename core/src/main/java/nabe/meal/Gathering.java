@@ -73,23 +73,19 @@ final class Gathering {
         Draft first = ready.getFirst();
         int minutes = ready.stream().mapToInt(Draft::active).sum();
         String prefix = "Have cut, as the list says: ";
-        return new Draft(
-                id,
-                ready.stream().map(Draft::dish).toList(),
-                null,
-                "For all at once: "
-                        + ready.stream().map(r -> r.words().replace(prefix, "")).collect(Collectors.joining(" ")),
-                "chop",
-                Draft.Stage.PREP,
-                (int) Math.ceil(SAVED * minutes),
-                0,
-                first.tools(),
-                false,
-                null,
-                ready.stream().mapToInt(Draft::daysAhead).min().orElse(0),
-                handles,
-                guards,
-                Set.of(),
-                false);
+        return DraftBuilder.builder()
+                .id(id)
+                .dishes(ready.stream().map(Draft::dish).toList())
+                .words("For all at once: "
+                        + ready.stream().map(r -> r.words().replace(prefix, "")).collect(Collectors.joining(" ")))
+                .action("chop")
+                .stage(Draft.Stage.PREP)
+                .active((int) Math.ceil(SAVED * minutes))
+                .tools(first.tools())
+                .daysAhead(ready.stream().mapToInt(Draft::daysAhead).min().orElse(0))
+                .handles(handles)
+                .guards(guards)
+                .after(Set.of())
+                .build();
     }
 }

@@ -1,6 +1,7 @@
 package nabe.meal;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Set;
@@ -19,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param wash whether it washes hands, worktop and the tools it lists
  * @param flour whether loose gluten flour gets into the air
  */
+@RecordBuilder
 public record MealTask(
         String id,
         List<Integer> dishes,

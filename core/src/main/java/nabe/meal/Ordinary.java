@@ -33,25 +33,25 @@ final class Ordinary {
                     .toList();
             LocalDateTime to = at.plusMinutes(Math.max(1, d.active()));
             boolean worktop = d.stage() == Draft.Stage.PREP || d.stage() == Draft.Stage.BUILD;
-            tasks.add(new MealTask(
-                    d.id(),
-                    d.dishes(),
-                    d.component(),
-                    d.words(),
-                    d.action(),
-                    List.of(new Hands(1, at, to)),
-                    at,
-                    to,
-                    held,
-                    worktop ? "worktop" : null,
-                    d.burner(),
-                    null,
-                    -1,
-                    d.handles(),
-                    d.guards(),
-                    List.copyOf(d.after()),
-                    d.action().equals("wash"),
-                    d.flour()));
+            tasks.add(MealTaskBuilder.builder()
+                    .id(d.id())
+                    .dishes(d.dishes())
+                    .component(d.component())
+                    .words(d.words())
+                    .action(d.action())
+                    .hands(List.of(new Hands(1, at, to)))
+                    .from(at)
+                    .to(to)
+                    .tools(held)
+                    .surface(worktop ? "worktop" : null)
+                    .burner(d.burner())
+                    .sitting(-1)
+                    .handles(d.handles())
+                    .guards(d.guards())
+                    .after(List.copyOf(d.after()))
+                    .wash(d.action().equals("wash"))
+                    .flour(d.flour())
+                    .build());
             at = to;
         }
         return (int) KeepingApart.breaches(tasks, meal.kitchen().ovens()).stream()

@@ -1,5 +1,6 @@
 package nabe.meal;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Map;
 
@@ -12,6 +13,7 @@ import java.util.Map;
  * @param washed starts of washing up that was done; {@code washes} how often one may wash up, at most, those among them
  * @param tight whether what is hot goes on at once, and a built dish into the oven
  */
+@RecordBuilder
 record Problem(
         List<Draft> drafts,
         Map<String, long[]> windows,
@@ -25,7 +27,7 @@ record Problem(
         Meal.Kitchen kitchen,
         Timetable timetable) {
     Problem tightly() {
-        return new Problem(drafts, windows, fixed, order, apart, true, washed, washes, items, kitchen, timetable);
+        return ProblemBuilder.builder(this).tight(true).build();
     }
 
     int serveAt() {

@@ -137,17 +137,17 @@ final class Solving {
             }
         }
         washed.sort(null);
-        return new Problem(
-                drafts,
-                windows,
-                fixed,
-                meal.order() == null ? List.of() : meal.order(),
-                meal.order() == null,
-                false,
-                washed,
-                washes == 0 ? 0 : washes + washed.size(),
-                items,
-                kitchen,
-                timetable);
+        return ProblemBuilder.builder()
+                .drafts(drafts)
+                .windows(windows)
+                .fixed(fixed)
+                .order(meal.order() == null ? List.of() : meal.order())
+                .apart(meal.order() == null)
+                .washed(washed)
+                .washes(washes == 0 ? 0 : washes + washed.size())
+                .items(items)
+                .kitchen(kitchen)
+                .timetable(timetable)
+                .build();
     }
 }

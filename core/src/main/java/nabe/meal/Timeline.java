@@ -71,25 +71,25 @@ final class Timeline {
                         d.oven().celsius(),
                         d.oven().covered());
         boolean worktop = d.stage() == Draft.Stage.PREP || d.stage() == Draft.Stage.BUILD;
-        return new MealTask(
-                d.id(),
-                d.dishes(),
-                d.component(),
-                d.words(),
-                d.action(),
-                List.of(new Hands(cook(from, off), from, off.isAfter(to) ? to : off)),
-                from,
-                to,
-                List.copyOf(held),
-                worktop ? WORKTOP : null,
-                d.burner(),
-                oven,
-                timetable.sitting(from),
-                d.handles(),
-                d.guards(),
-                List.copyOf(d.after()),
-                false,
-                d.flour());
+        return MealTaskBuilder.builder()
+                .id(d.id())
+                .dishes(d.dishes())
+                .component(d.component())
+                .words(d.words())
+                .action(d.action())
+                .hands(List.of(new Hands(cook(from, off), from, off.isAfter(to) ? to : off)))
+                .from(from)
+                .to(to)
+                .tools(List.copyOf(held))
+                .surface(worktop ? WORKTOP : null)
+                .burner(d.burner())
+                .oven(oven)
+                .sitting(timetable.sitting(from))
+                .handles(d.handles())
+                .guards(d.guards())
+                .after(List.copyOf(d.after()))
+                .flour(d.flour())
+                .build();
     }
 
     private int cook(LocalDateTime from, LocalDateTime off) {
@@ -130,24 +130,21 @@ final class Timeline {
             all.add(new Hands(c + 1, from, to));
             freeAt[c] = to;
         }
-        return new MealTask(
-                id,
-                List.of(),
-                null,
-                "Wash hands and tools with hot soapy water, wipe the worktop, take a fresh cloth.",
-                "wash",
-                all,
-                from,
-                to,
-                List.copyOf(used.values()),
-                WORKTOP,
-                false,
-                null,
-                timetable.sitting(from),
-                Set.of(),
-                Set.of(),
-                List.of(),
-                true,
-                false);
+        return MealTaskBuilder.builder()
+                .id(id)
+                .dishes(List.of())
+                .words("Wash hands and tools with hot soapy water, wipe the worktop, take a fresh cloth.")
+                .action("wash")
+                .hands(all)
+                .from(from)
+                .to(to)
+                .tools(List.copyOf(used.values()))
+                .surface(WORKTOP)
+                .sitting(timetable.sitting(from))
+                .handles(Set.of())
+                .guards(Set.of())
+                .after(List.of())
+                .wash(true)
+                .build();
     }
 }

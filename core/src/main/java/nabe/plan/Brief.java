@@ -1,5 +1,6 @@
 package nabe.plan;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Map;
 import nabe.bake.OvenChoice;
@@ -24,6 +25,8 @@ import nabe.recipe.Part;
  * @param forecast whether the plan should hold the bake over time
  * @param made "home", "bought" or a component's id, by larder id of the made thing
  */
+@RecordBuilder
+@RecordBuilder.Options(buildMethodName = "brief")
 public record Brief(
         RecipeBrief recipe,
         Needs needs,
@@ -53,22 +56,22 @@ public record Brief(
 
     /** A brief with nothing decided but the recipe and the needs. */
     public static Brief of(RecipeBrief recipe, Needs needs) {
-        return new Brief(recipe, needs, null, null, null, null, null, null, null, null, null, false);
+        return BriefBuilder.builder().recipe(recipe).needs(needs).brief();
     }
 
     /** @return the same for other servings */
     public Brief serving(int others) {
-        return new Brief(recipe, needs, pan, oven, others, choices, eaters, schools, made, prep, build, forecast);
+        return BriefBuilder.builder(this).servings(others).brief();
     }
 
     /** @return the same in this oven, without a forecast */
     Brief in(OvenChoice other) {
-        return new Brief(recipe, needs, pan, other, servings, choices, eaters, schools, made, prep, build, false);
+        return BriefBuilder.builder(this).oven(other).forecast(false).brief();
     }
 
     /** @return the same for these people of the house and so many servings */
     Brief eatenBy(List<String> people, Integer others) {
-        return new Brief(recipe, needs, pan, oven, others, choices, people, schools, made, prep, build, forecast);
+        return BriefBuilder.builder(this).servings(others).eaters(people).brief();
     }
 
     private static void checkServings(Integer servings) {

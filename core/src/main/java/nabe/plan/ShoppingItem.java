@@ -1,6 +1,7 @@
 package nabe.plan;
 
 import com.fasterxml.jackson.annotation.JsonValue;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import nabe.larder.Allergen;
 import nabe.larder.Origin;
@@ -16,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param buy how to buy it for these needs
  * @param swapped whether all of it stands for something else
  */
+@RecordBuilder
 public record ShoppingItem(
         String item,
         @Nullable String ingredient,
@@ -29,8 +31,7 @@ public record ShoppingItem(
 
     /** @return the same with more to buy than the recipe lists */
     ShoppingItem and(String more) {
-        return new ShoppingItem(
-                item, ingredient, grams, display + " + " + more, allergens, origin, label, buy, swapped);
+        return ShoppingItemBuilder.builder(this).display(display + " + " + more).build();
     }
 
     /** What the packet has to say before it goes into the basket. */

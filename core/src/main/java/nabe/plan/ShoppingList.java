@@ -61,16 +61,18 @@ final class ShoppingList {
                 .filter(java.util.Objects::nonNull)
                 .findFirst()
                 .orElse(null);
-        return new ShoppingItem(
-                item,
-                first.ingredient() == null ? null : first.ingredient().id(),
-                grams,
-                amount,
-                Swapper.allergensOf(first),
-                first.ingredient() == null ? null : first.ingredient().origin(),
-                label,
-                buy(first, label),
-                lines.stream().allMatch(ConvertedLine::swapped));
+        return ShoppingItemBuilder.builder()
+                .item(item)
+                .ingredient(
+                        first.ingredient() == null ? null : first.ingredient().id())
+                .grams(grams)
+                .display(amount)
+                .allergens(Swapper.allergensOf(first))
+                .origin(first.ingredient() == null ? null : first.ingredient().origin())
+                .label(label)
+                .buy(buy(first, label))
+                .swapped(lines.stream().allMatch(ConvertedLine::swapped))
+                .build();
     }
 
     private ShoppingItem.Buy buy(ConvertedLine line, String label) {

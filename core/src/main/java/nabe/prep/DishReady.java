@@ -37,30 +37,23 @@ final class DishReady {
         double grams = uses.stream()
                 .mapToDouble(u -> u.grams() == null ? 0 : u.grams())
                 .sum();
-        return new PrepStep(
-                "dish",
-                null,
-                works.stream().anyMatch(w -> !KEEPS.contains(w.action())) ? "The dish" : "Put by",
-                Part.PAN_RELEASE,
-                sentences.values().stream().map(MethodWords::sentence).collect(Collectors.joining(" ")),
-                List.copyOf(uses),
-                null,
-                MINUTES,
-                0,
-                grams,
-                grams,
-                null,
-                null,
-                null,
-                0,
-                false,
-                works.stream()
+        return PrepStepBuilder.builder()
+                .id("dish")
+                .item(works.stream().anyMatch(w -> !KEEPS.contains(w.action())) ? "The dish" : "Put by")
+                .part(Part.PAN_RELEASE)
+                .text(sentences.values().stream().map(MethodWords::sentence).collect(Collectors.joining(" ")))
+                .uses(List.copyOf(uses))
+                .activeMinutes(MINUTES)
+                .rawGrams(grams)
+                .readyGrams(grams)
+                .why(works.stream()
                         .map(Work::told)
                         .filter(w -> w != null)
                         .findFirst()
-                        .orElse(null),
-                List.of(),
-                When.BEFORE,
-                PrepStep.Doing.of(Set.of("grease")));
+                        .orElse(null))
+                .ladder(List.of())
+                .when(When.BEFORE)
+                .doing(PrepStep.Doing.of(Set.of("grease")))
+                .build();
     }
 }

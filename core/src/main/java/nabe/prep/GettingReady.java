@@ -54,26 +54,18 @@ final class GettingReady {
         }
         return asked.isEmpty()
                 ? null
-                : new PrepStep(
-                        "ready",
-                        null,
-                        "Getting ready",
-                        Part.FILLING,
-                        "Have cut, as the list says: " + String.join("; ", asked) + ".",
-                        List.of(),
-                        null,
-                        (int) Math.max(1, Math.round(minutes)),
-                        0,
-                        0,
-                        0,
-                        "board",
-                        null,
-                        "a day ahead, in the fridge",
-                        0,
-                        false,
-                        null,
-                        List.of(),
-                        When.BEFORE,
-                        PrepStep.Doing.of(Set.of("chop")));
+                : PrepStepBuilder.builder()
+                        .id("ready")
+                        .item("Getting ready")
+                        .part(Part.FILLING)
+                        .text("Have cut, as the list says: " + String.join("; ", asked) + ".")
+                        .uses(List.of())
+                        .activeMinutes((int) Math.max(1, Math.round(minutes)))
+                        .tool("board")
+                        .ahead("a day ahead, in the fridge")
+                        .ladder(List.of())
+                        .when(When.BEFORE)
+                        .doing(PrepStep.Doing.of(Set.of("chop")))
+                        .build();
     }
 }

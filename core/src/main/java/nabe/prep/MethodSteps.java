@@ -153,27 +153,27 @@ final class MethodSteps {
                 .sum();
         List<Used> both = Stream.concat(twin.uses().stream(), uses.stream()).toList();
         steps.replaceAll(s -> s == twin
-                ? new PrepStep(
-                        s.id(),
-                        s.component(),
-                        s.item().equals(pot.name()) ? s.item() : s.item() + ", " + pot.name(),
-                        s.part(),
-                        s.text(),
-                        both,
-                        s.sign(),
-                        s.activeMinutes(),
-                        s.passiveMinutes(),
-                        s.rawGrams() + grams,
-                        s.readyGrams() + grams,
-                        s.tool(),
-                        s.heat(),
-                        s.ahead(),
-                        0,
-                        s.own(),
-                        s.why(),
-                        s.ladder(),
-                        s.when(),
-                        s.doing())
+                ? PrepStepBuilder.builder()
+                        .id(s.id())
+                        .component(s.component())
+                        .item(s.item().equals(pot.name()) ? s.item() : s.item() + ", " + pot.name())
+                        .part(s.part())
+                        .text(s.text())
+                        .uses(both)
+                        .sign(s.sign())
+                        .activeMinutes(s.activeMinutes())
+                        .passiveMinutes(s.passiveMinutes())
+                        .rawGrams(s.rawGrams() + grams)
+                        .readyGrams(s.readyGrams() + grams)
+                        .tool(s.tool())
+                        .heat(s.heat())
+                        .ahead(s.ahead())
+                        .own(s.own())
+                        .why(s.why())
+                        .ladder(s.ladder())
+                        .when(s.when())
+                        .doing(s.doing())
+                        .build()
                 : s);
         lastOf.put(pot.id(), twin.id());
     }
@@ -234,27 +234,27 @@ final class MethodSteps {
         boolean last = works.contains(lastWorked(pot));
         When when = moments.of(pot, works, active + passive);
         Rung taken = ladder.stream().filter(Rung::taken).findFirst().orElse(null);
-        return new PrepStep(
-                pot.id() + "-" + works.getFirst().id(),
-                pot.id(),
-                when == When.BUILT ? "The dish" : pot.name(),
-                pot.kind().part(),
-                taken == null ? text : text(works, w -> isSoak(w) ? taken.bare() : w.words()),
-                when == When.BUILT ? List.of() : uses,
-                sign,
-                (int) Math.max(1, Math.round(active)),
-                (int) Math.round(taken == null ? passive : Math.max(0, passive - soaking) + taken.minutes()),
-                start.before() + added,
-                end.after(),
-                tool(pot, works, first),
-                heat(works),
-                last ? book.keeps(pot.kind()) : null,
-                0,
-                false,
-                taken == null ? why(works) : "There is no time for the recipe's own soak: " + text,
-                ladder,
-                when,
-                doing(works));
+        return PrepStepBuilder.builder()
+                .id(pot.id() + "-" + works.getFirst().id())
+                .component(pot.id())
+                .item(when == When.BUILT ? "The dish" : pot.name())
+                .part(pot.kind().part())
+                .text(taken == null ? text : text(works, w -> isSoak(w) ? taken.bare() : w.words()))
+                .uses(when == When.BUILT ? List.of() : uses)
+                .sign(sign)
+                .activeMinutes((int) Math.max(1, Math.round(active)))
+                .passiveMinutes(
+                        (int) Math.round(taken == null ? passive : Math.max(0, passive - soaking) + taken.minutes()))
+                .rawGrams(start.before() + added)
+                .readyGrams(end.after())
+                .tool(tool(pot, works, first))
+                .heat(heat(works))
+                .ahead(last ? book.keeps(pot.kind()) : null)
+                .why(taken == null ? why(works) : "There is no time for the recipe's own soak: " + text)
+                .ladder(ladder)
+                .when(when)
+                .doing(doing(works))
+                .build();
     }
 
     /** A short wait amid the layers is said where it lies, not before it is built. */
@@ -378,28 +378,27 @@ final class MethodSteps {
         double raw = pot.of().stream()
                 .mapToDouble(c -> c.grams() == null ? 0 : c.grams())
                 .sum();
-        return new PrepStep(
-                pot.id(),
-                pot.id(),
-                pot.name(),
-                pot.kind().part(),
-                "Make " + nabe.measure.KitchenText.grams(made.grams()) + " "
+        return PrepStepBuilder.builder()
+                .id(pot.id())
+                .component(pot.id())
+                .item(pot.name())
+                .part(pot.kind().part())
+                .text("Make " + nabe.measure.KitchenText.grams(made.grams()) + " "
                         + made.name().substring(0, 1).toLowerCase(java.util.Locale.ROOT)
-                        + made.name().substring(1) + ". " + String.join(" ", made.steps()),
-                pot.of().stream().map(this::used).toList(),
-                made.sign(),
-                made.active(),
-                made.passive(),
-                raw,
-                made.grams(),
-                made.tools().isEmpty() ? null : made.tools().getFirst(),
-                null,
-                ahead,
-                0,
-                true,
-                "Made at home in place of what does not fit.",
-                List.of(),
-                When.BEFORE,
-                PrepStep.Doing.of(Set.of("make")));
+                        + made.name().substring(1) + ". " + String.join(" ", made.steps()))
+                .uses(pot.of().stream().map(this::used).toList())
+                .sign(made.sign())
+                .activeMinutes(made.active())
+                .passiveMinutes(made.passive())
+                .rawGrams(raw)
+                .readyGrams(made.grams())
+                .tool(made.tools().isEmpty() ? null : made.tools().getFirst())
+                .ahead(ahead)
+                .own(true)
+                .why("Made at home in place of what does not fit.")
+                .ladder(List.of())
+                .when(When.BEFORE)
+                .doing(PrepStep.Doing.of(Set.of("make")))
+                .build();
     }
 }

@@ -3,6 +3,7 @@ package nabe.prep;
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonValue;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -27,6 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param ladder other ways to soak, longest first
  * @param doing what it takes: the kitchen's verbs, and an oven
  */
+@RecordBuilder
 public record PrepStep(
         String id,
         @Nullable String component,
@@ -115,74 +117,34 @@ public record PrepStep(
             @Nullable String heat,
             @Nullable String ahead,
             String why) {
-        return new PrepStep(
-                id,
-                component,
-                item,
-                part,
-                text,
-                List.of(),
-                sign,
-                active,
-                passive,
-                raw,
-                ready,
-                tool,
-                heat,
-                ahead,
-                0,
-                true,
-                why,
-                List.of(),
-                When.BEFORE,
-                Doing.of(Set.of()));
+        return PrepStepBuilder.builder()
+                .id(id)
+                .component(component)
+                .item(item)
+                .part(part)
+                .text(text)
+                .uses(List.of())
+                .sign(sign)
+                .activeMinutes(active)
+                .passiveMinutes(passive)
+                .rawGrams(raw)
+                .readyGrams(ready)
+                .tool(tool)
+                .heat(heat)
+                .ahead(ahead)
+                .own(true)
+                .why(why)
+                .ladder(List.of())
+                .when(When.BEFORE)
+                .doing(Doing.of(Set.of()))
+                .build();
     }
 
     PrepStep using(List<Used> others) {
-        return new PrepStep(
-                id,
-                component,
-                item,
-                part,
-                text,
-                others,
-                sign,
-                activeMinutes,
-                passiveMinutes,
-                rawGrams,
-                readyGrams,
-                tool,
-                heat,
-                ahead,
-                startMinutesBefore,
-                own,
-                why,
-                ladder,
-                when,
-                doing);
+        return PrepStepBuilder.builder(this).uses(others).build();
     }
 
     PrepStep startingBefore(int minutes) {
-        return new PrepStep(
-                id,
-                component,
-                item,
-                part,
-                text,
-                uses,
-                sign,
-                activeMinutes,
-                passiveMinutes,
-                rawGrams,
-                readyGrams,
-                tool,
-                heat,
-                ahead,
-                minutes,
-                own,
-                why,
-                ladder,
-                when,
-                doing);
+        return PrepStepBuilder.builder(this).startMinutesBefore(minutes).build();
     }
 }

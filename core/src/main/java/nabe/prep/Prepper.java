@@ -21,6 +21,7 @@ import nabe.recipe.Procedure.Kind;
 import nabe.recipe.Recipe;
 import nabe.swap.Conversion;
 import nabe.swap.ConvertedLine;
+import nabe.swap.ConvertedLineBuilder;
 import nabe.swap.PlannedProcedure;
 import nabe.swap.Techniques;
 import org.jspecify.annotations.Nullable;
@@ -260,17 +261,14 @@ public final class Prepper {
             Loosening with = Loosening.of(conversion.lines().stream()
                     .filter(l -> Objects.equals(l.component(), beside.component()))
                     .toList());
-            return new ConvertedLine(
-                    beside.source(),
-                    with.item(),
-                    with.of() == null ? water : with.of(),
-                    0.0,
-                    null,
-                    beside.part(),
-                    false,
-                    null,
-                    null,
-                    beside.component());
+            return ConvertedLineBuilder.builder()
+                    .source(beside.source())
+                    .item(with.item())
+                    .ingredient(with.of() == null ? water : with.of())
+                    .grams(0.0)
+                    .part(beside.part())
+                    .component(beside.component())
+                    .build();
         }
 
         private List<PrepStep> steps(List<ReadyLine> poured) {

@@ -7,6 +7,7 @@ import java.util.Locale;
 import nabe.recipe.Procedure;
 import nabe.recipe.Procedure.DoubtCode;
 import nabe.recipe.Procedure.Fate;
+import nabe.recipe.ProcedureBuilder;
 
 /** Writes pots, layers and bake out as a procedure. */
 final class Assembly {
@@ -35,19 +36,20 @@ final class Assembly {
                 .map(p -> new Procedure.Placement(p.pot.id(), round(p.share), p.film, p.inside, p.late, p.words()))
                 .toList();
         List<Procedure.Beside> beside = beside();
-        return new Procedure(
-                kitchen.pots.stream()
+        return ProcedureBuilder.builder()
+                .components(kitchen.pots.stream()
                         .filter(p -> !p.isEmpty())
                         .map(this::component)
-                        .toList(),
-                placed,
-                beside,
-                oven.phases(),
-                oven.rest(),
-                cook.goesIn(),
-                List.copyOf(kitchen.readying),
-                cook.onlyIf(),
-                List.copyOf(kitchen.doubts));
+                        .toList())
+                .layers(placed)
+                .beside(beside)
+                .oven(oven.phases())
+                .rest(oven.rest())
+                .goesIn(cook.goesIn())
+                .readying(List.copyOf(kitchen.readying))
+                .onlyIf(cook.onlyIf())
+                .doubts(List.copyOf(kitchen.doubts))
+                .build();
     }
 
     /** What is made and goes nowhere lies on top of what was laid: a dish in one pot is that pot. */

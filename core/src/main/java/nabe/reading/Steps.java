@@ -16,6 +16,7 @@ import nabe.recipe.Clauses;
 import nabe.recipe.Procedure.Minutes;
 import nabe.recipe.Procedure.Of;
 import nabe.recipe.Procedure.Step;
+import nabe.recipe.ProcedureStepBuilder;
 import org.jspecify.annotations.Nullable;
 
 /** Clauses → steps of a component. */
@@ -81,18 +82,22 @@ final class Steps {
         String words = withPending(clause);
         Matcher until = UNTIL.matcher(words);
         Matcher heat = HEAT.matcher(words);
-        return new Step(
-                kitchen.nextStep(),
-                clause.verb() == null ? "add" : clause.verb().base(),
-                words,
-                clause.sentence(),
-                List.copyOf(uses),
-                tool(clause),
-                heat.find() ? heat.group(1).toLowerCase(Locale.ROOT) : turned(words),
-                clause.cover() == null ? null : Boolean.valueOf(clause.cover() == Cover.ON),
-                clause.heat() == null ? null : Double.valueOf(clause.heat().celsius()),
-                minutes,
-                until.find() ? until.group(1).strip() : null);
+        return ProcedureStepBuilder.builder()
+                .id(kitchen.nextStep())
+                .action(clause.verb() == null ? "add" : clause.verb().base())
+                .words(words)
+                .sentence(clause.sentence())
+                .uses(List.copyOf(uses))
+                .tool(tool(clause))
+                .heat(heat.find() ? heat.group(1).toLowerCase(Locale.ROOT) : turned(words))
+                .covered(clause.cover() == null ? null : Boolean.valueOf(clause.cover() == Cover.ON))
+                .celsius(
+                        clause.heat() == null
+                                ? null
+                                : Double.valueOf(clause.heat().celsius()))
+                .minutes(minutes)
+                .until(until.find() ? until.group(1).strip() : null)
+                .build();
     }
 
     /** What was said before it in its sentence goes with the first step after it. */

@@ -1,5 +1,6 @@
 package nabe.recipe;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.regex.Pattern;
 import nabe.larder.Ingredient;
@@ -26,6 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param remembered whether the ingredient comes from a correction the cook made to this wording before
  * @param shares how the recipe divides it over its pots; empty where that is not known
  */
+@RecordBuilder
 public record Line(
         String text,
         String heading,
@@ -81,22 +83,17 @@ public record Line(
 
     /** @return this line as another thing it names, of which it gives no amount */
     public Line naming(Ingredient other) {
-        return new Line(
-                text,
-                heading,
-                null,
-                null,
-                other.name(),
-                null,
-                other,
-                null,
-                part,
-                claims,
-                List.of(),
-                optional,
-                null,
-                false,
-                isDivided() ? List.of() : shares);
+        return LineBuilder.builder()
+                .text(text)
+                .heading(heading)
+                .item(other.name())
+                .ingredient(other)
+                .part(part)
+                .claims(claims)
+                .also(List.of())
+                .optional(optional)
+                .shares(isDivided() ? List.of() : shares)
+                .build();
     }
 
     /** @param factor how many times the amount, more than zero */
@@ -107,22 +104,13 @@ public record Line(
     }
 
     private Line with(String newHeading, Amount newAmount, Amount newGrams, Part newPart, List<Share> newShares) {
-        return new Line(
-                text,
-                newHeading,
-                newAmount,
-                unit,
-                item,
-                preparation,
-                ingredient,
-                newGrams,
-                newPart,
-                claims,
-                also,
-                optional,
-                doubt,
-                remembered,
-                newShares);
+        return LineBuilder.builder(this)
+                .heading(newHeading)
+                .amount(newAmount)
+                .grams(newGrams)
+                .part(newPart)
+                .shares(newShares)
+                .build();
     }
 
     /** Whether the line itself says it is brushed on. */

@@ -2,6 +2,7 @@ package nabe.recipe;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Locale;
 import nabe.measure.Ids;
@@ -19,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param onlyIf what the text says for a case only ("foil if it browns"): no part of the procedure
  * @param doubts what could not be resolved, with the best guess taken
  */
+@RecordBuilder
 public record Procedure(
         List<Vessel> components,
         List<Placement> layers,
@@ -32,7 +34,11 @@ public record Procedure(
 
     /** @return the same with other components, layers and phases */
     public Procedure with(List<Vessel> others, List<Placement> laid, List<OvenPhase> phases) {
-        return new Procedure(others, laid, beside, phases, rest, goesIn, readying, onlyIf, doubts);
+        return ProcedureBuilder.builder(this)
+                .components(others)
+                .layers(laid)
+                .oven(phases)
+                .build();
     }
 
     /** @return the same with other layers */
@@ -42,7 +48,7 @@ public record Procedure(
 
     /** @return the same with other doubts */
     public Procedure doubting(List<Doubt> others) {
-        return new Procedure(components, layers, beside, oven, rest, goesIn, readying, onlyIf, others);
+        return ProcedureBuilder.builder(this).doubts(others).build();
     }
 
     /** Part of a line or of another component: exactly one of {@code line} (its index) and {@code component} (its id). */
@@ -77,6 +83,7 @@ public record Procedure(
      * @param minutes how long, or null; {@code celsius} where an oven or a fat has a temperature, or null
      * @param covered null where the text does not say
      */
+    @RecordBuilder
     public record Step(
             String id,
             String action,
@@ -101,7 +108,7 @@ public record Procedure(
         }
 
         private Step says(String other) {
-            return new Step(id, action, other, sentence, uses, tool, heat, covered, celsius, minutes, until);
+            return ProcedureStepBuilder.builder(this).words(other).build();
         }
     }
 

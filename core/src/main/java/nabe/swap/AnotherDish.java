@@ -61,19 +61,15 @@ final class AnotherDish {
     /** @return the dish's own step, after all else in the pot; empty where none of its work was there */
     Optional<Work> step() {
         return Optional.ofNullable(last)
-                .map(step -> new Work(
-                        step.id(),
-                        SaidWork.action(swap.method(), step.action()),
-                        swap.method(),
-                        step.sentence(),
-                        List.copyOf(used),
-                        null,
-                        null,
-                        null,
-                        null,
-                        SaidWork.minutes(swap.method()),
-                        null,
-                        true,
-                        swap.reason()));
+                .map(step -> PlannedProcedureWorkBuilder.builder()
+                        .id(step.id())
+                        .action(SaidWork.action(swap.method(), step.action()))
+                        .words(swap.method())
+                        .sentence(step.sentence())
+                        .uses(List.copyOf(used))
+                        .minutes(SaidWork.minutes(swap.method()))
+                        .changed(true)
+                        .why(swap.reason())
+                        .build());
     }
 }

@@ -1,5 +1,6 @@
 package nabe.swap;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
 import nabe.larder.Ingredient;
 import nabe.recipe.Part;
 import org.jspecify.annotations.Nullable;
@@ -17,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param preparation what is done to it, or null
  * @param component id of the pot of the procedure it goes to, or null where that is not known
  */
+@RecordBuilder
 public record ConvertedLine(
         int source,
         String item,
@@ -31,17 +33,10 @@ public record ConvertedLine(
 
     /** @return this share of it; how the recipe wrote it no longer holds */
     public ConvertedLine times(double share) {
-        return new ConvertedLine(
-                source,
-                item,
-                ingredient,
-                grams == null ? null : grams * share,
-                null,
-                part,
-                swapped,
-                label,
-                preparation,
-                component);
+        return ConvertedLineBuilder.builder(this)
+                .grams(grams == null ? null : grams * share)
+                .amount(null)
+                .build();
     }
 
     public double gramsOrZero() {

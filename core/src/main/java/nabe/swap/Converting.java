@@ -147,20 +147,15 @@ final class Converting {
                                 && Integer.valueOf(l.source()).equals(u.line())))
                 .map(l -> Constituent.of(l, 1))
                 .toList();
-        return new Work(
-                step.id(),
-                step.action(),
-                now.text(),
-                step.sentence(),
-                uses,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                now.changed(),
-                now.changed() ? RENAMED : null);
+        return PlannedProcedureWorkBuilder.builder()
+                .id(step.id())
+                .action(step.action())
+                .words(now.text())
+                .sentence(step.sentence())
+                .uses(uses)
+                .changed(now.changed())
+                .why(now.changed() ? RENAMED : null)
+                .build();
     }
 
     /** Pots that still hold something: what was left out takes its pot along. */
@@ -200,20 +195,17 @@ final class Converting {
                 .toList();
         List<Work> steps = new ArrayList<>();
         for (String words : made.steps()) {
-            steps.add(new Work(
-                    id + "-s" + (steps.size() + 1),
-                    "make",
-                    words,
-                    -1,
-                    steps.isEmpty() ? of : List.of(),
-                    made.tools().isEmpty() ? null : made.tools().getFirst(),
-                    null,
-                    null,
-                    null,
-                    null,
-                    steps.size() + 1 == made.steps().size() ? made.sign() : null,
-                    true,
-                    "Made at home for this dish."));
+            steps.add(PlannedProcedureWorkBuilder.builder()
+                    .id(id + "-s" + (steps.size() + 1))
+                    .action("make")
+                    .words(words)
+                    .sentence(-1)
+                    .uses(steps.isEmpty() ? of : List.of())
+                    .tool(made.tools().isEmpty() ? null : made.tools().getFirst())
+                    .until(steps.size() + 1 == made.steps().size() ? made.sign() : null)
+                    .changed(true)
+                    .why("Made at home for this dish.")
+                    .build());
         }
         return new Pot(id, made.name(), kindOf(made), of, List.copyOf(steps), List.of(), made);
     }
@@ -333,20 +325,21 @@ final class Converting {
         boolean changed = now.changed() || pinkGone;
         String text = pinkGone ? MeatWords.without(now.text()) : now.text();
         boolean anew = now.instead() != null;
-        return new Work(
-                step.id(),
-                anew ? SaidWork.action(text, step.action()) : step.action(),
-                text,
-                step.sentence(),
-                uses,
-                step.tool(),
-                step.heat(),
-                step.covered(),
-                step.celsius(),
-                anew ? SaidWork.minutes(text) : step.minutes(),
-                step.until() != null && text.contains(step.until()) ? step.until() : null,
-                changed,
-                changed ? why(step, now, here, noted) : null);
+        return PlannedProcedureWorkBuilder.builder()
+                .id(step.id())
+                .action(anew ? SaidWork.action(text, step.action()) : step.action())
+                .words(text)
+                .sentence(step.sentence())
+                .uses(uses)
+                .tool(step.tool())
+                .heat(step.heat())
+                .covered(step.covered())
+                .celsius(step.celsius())
+                .minutes(anew ? SaidWork.minutes(text) : step.minutes())
+                .until(step.until() != null && text.contains(step.until()) ? step.until() : null)
+                .changed(changed)
+                .why(changed ? why(step, now, here, noted) : null)
+                .build();
     }
 
     private List<Constituent> usedIn(Step step, Vessel vessel) {

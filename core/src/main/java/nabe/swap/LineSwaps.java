@@ -127,17 +127,15 @@ final class LineSwaps {
 
     private void takeUnknown(int index, Line line) {
         if (kitchen.needs().isEmpty()) {
-            lines.add(new ConvertedLine(
-                    index,
-                    line.item().isBlank() ? line.text() : line.item(),
-                    null,
-                    grams(line),
-                    display.written(line),
-                    line.part(),
-                    false,
-                    null,
-                    line.preparation(),
-                    line.component()));
+            lines.add(ConvertedLineBuilder.builder()
+                    .source(index)
+                    .item(line.item().isBlank() ? line.text() : line.item())
+                    .grams(grams(line))
+                    .amount(display.written(line))
+                    .part(line.part())
+                    .preparation(line.preparation())
+                    .component(line.component())
+                    .build());
         } else {
             unresolved.add(new Unresolved(
                     index,
@@ -156,17 +154,17 @@ final class LineSwaps {
 
     private void keep(int index, Line line, Judgement judgement) {
         boolean plainItem = kitchen.needs().isEmpty() && line.also().isEmpty();
-        lines.add(new ConvertedLine(
-                index,
-                plainItem && !line.item().isBlank() ? line.item() : names.of(line),
-                line.ingredient(),
-                grams(line),
-                display.written(line),
-                line.part(),
-                false,
-                judgement.labelAdvice(line.ingredient().name()),
-                plainItem ? line.preparation() : null,
-                line.component()));
+        lines.add(ConvertedLineBuilder.builder()
+                .source(index)
+                .item(plainItem && !line.item().isBlank() ? line.item() : names.of(line))
+                .ingredient(line.ingredient())
+                .grams(grams(line))
+                .amount(display.written(line))
+                .part(line.part())
+                .label(judgement.labelAdvice(line.ingredient().name()))
+                .preparation(plainItem ? line.preparation() : null)
+                .component(line.component())
+                .build());
     }
 
     private void replace(int index, Line line, Line whole, Judgement judgement) {
@@ -208,17 +206,16 @@ final class LineSwaps {
 
     private void put(int index, Line line, Options.Option chosen) {
         for (SwapArithmetic.Portion portion : chosen.portions()) {
-            lines.add(new ConvertedLine(
-                    index,
-                    portion.ingredient().name(),
-                    portion.ingredient(),
-                    line.grams() == null ? null : portion.grams(),
-                    null,
-                    line.part(),
-                    true,
-                    options.labelAdvice(portion.ingredient()),
-                    null,
-                    line.component()));
+            lines.add(ConvertedLineBuilder.builder()
+                    .source(index)
+                    .item(portion.ingredient().name())
+                    .ingredient(portion.ingredient())
+                    .grams(line.grams() == null ? null : portion.grams())
+                    .part(line.part())
+                    .swapped(true)
+                    .label(options.labelAdvice(portion.ingredient()))
+                    .component(line.component())
+                    .build());
         }
     }
 
@@ -231,27 +228,28 @@ final class LineSwaps {
             Options.Option chosen,
             Options.Answers answers) {
         SwapRule rule = chosen.rule();
-        return new Swap(
-                index,
-                was(line, whole),
-                grams(line),
-                List.copyOf(judgement.offends()),
-                options.becomes(chosen, line),
-                rule.reason(),
-                rule.method(),
-                rule.id(),
-                job,
-                job.words(),
-                chosen.fidelity().score(),
-                chosen.fidelity(),
-                chosen.cost(),
-                chosen.ranking(),
-                options.check(rule),
-                rule.isNearEnough() ? null : honesty.loses(job),
-                rule.whole(),
-                others(line, answers.fitting(), chosen),
-                conditional(line, answers, chosen),
-                answers.passedOver(chosen.fidelity().score()));
+        return SwapBuilder.builder()
+                .source(index)
+                .was(was(line, whole))
+                .wasGrams(grams(line))
+                .offends(List.copyOf(judgement.offends()))
+                .becomes(options.becomes(chosen, line))
+                .reason(rule.reason())
+                .method(rule.method())
+                .rule(rule.id())
+                .job(job)
+                .does(job.words())
+                .fidelity(chosen.fidelity().score())
+                .terms(chosen.fidelity())
+                .cost(chosen.cost())
+                .ranking(chosen.ranking())
+                .check(options.check(rule))
+                .notice(rule.isNearEnough() ? null : honesty.loses(job))
+                .whole(rule.whole())
+                .alternatives(others(line, answers.fitting(), chosen))
+                .conditional(conditional(line, answers, chosen))
+                .passedOver(answers.passedOver(chosen.fidelity().score()))
+                .build();
     }
 
     private List<Swap.Alternative> others(Line line, List<Options.Option> all, Options.@Nullable Option chosen) {
@@ -351,27 +349,25 @@ final class LineSwaps {
             String notice,
             List<Swap.Alternative> others,
             List<Swap.Alternative> conditional) {
-        return new Swap(
-                index,
-                was,
-                grams(line),
-                offends,
-                List.of(),
-                reason,
-                method,
-                rule,
-                job,
-                job == null ? "" : job.words(),
-                0,
-                Fidelity.NONE,
-                Cost.NONE,
-                Ranking.NONE,
-                null,
-                notice,
-                false,
-                others,
-                conditional,
-                List.of());
+        return SwapBuilder.builder()
+                .source(index)
+                .was(was)
+                .wasGrams(grams(line))
+                .offends(offends)
+                .becomes(List.of())
+                .reason(reason)
+                .method(method)
+                .rule(rule)
+                .job(job)
+                .does(job == null ? "" : job.words())
+                .terms(Fidelity.NONE)
+                .cost(Cost.NONE)
+                .ranking(Ranking.NONE)
+                .notice(notice)
+                .alternatives(others)
+                .conditional(conditional)
+                .passedOver(List.of())
+                .build();
     }
 
     /** What to read on packets: of a thing made at home, on the packets of what goes into it. */

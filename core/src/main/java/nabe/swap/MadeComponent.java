@@ -60,17 +60,16 @@ public record MadeComponent(
     List<ConvertedLine> constituentsOf(ConvertedLine line) {
         double share = grams == 0 ? 0 : line.gramsOrZero() / grams;
         return ingredients.stream()
-                .map(c -> new ConvertedLine(
-                        line.source(),
-                        c.item(),
-                        c.of(),
-                        c.grams() * share,
-                        null,
-                        line.part(),
-                        true,
-                        c.label(),
-                        null,
-                        line.component()))
+                .map(c -> ConvertedLineBuilder.builder()
+                        .source(line.source())
+                        .item(c.item())
+                        .ingredient(c.of())
+                        .grams(c.grams() * share)
+                        .part(line.part())
+                        .swapped(true)
+                        .label(c.label())
+                        .component(line.component())
+                        .build())
                 .toList();
     }
 }

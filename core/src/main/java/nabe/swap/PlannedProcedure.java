@@ -2,6 +2,7 @@ package nabe.swap;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonInclude;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import nabe.recipe.Procedure.Beside;
@@ -121,6 +122,7 @@ public record PlannedProcedure(
      * @param words the cook's own clause where nothing changed, else as it reads now
      * @param changed whether it does; {@code why} the reason, null where nothing changed
      */
+    @RecordBuilder
     public record Work(
             String id,
             String action,

@@ -1,6 +1,7 @@
 package nabe.swap;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import nabe.swap.job.Job;
 import org.jspecify.annotations.Nullable;
@@ -25,6 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param conditional answers for those who eat certified oats only, three at most
  * @param passedOver nearer answers that some need shuts out, two at most
  */
+@RecordBuilder
 public record Swap(
         int source,
         String was,
@@ -53,27 +55,7 @@ public record Swap(
     public static final String GOES_WITH = "goes-with";
 
     Swap withCheck(@Nullable String words) {
-        return new Swap(
-                source,
-                was,
-                wasGrams,
-                offends,
-                becomes,
-                reason,
-                method,
-                rule,
-                job,
-                does,
-                fidelity,
-                terms,
-                cost,
-                ranking,
-                words,
-                notice,
-                whole,
-                alternatives,
-                conditional,
-                passedOver);
+        return SwapBuilder.builder(this).check(words).build();
     }
 
     /** @param display the amount as a cook reads it */

@@ -11,6 +11,7 @@ import nabe.larder.Larder;
 import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.plan.Brief;
+import nabe.plan.BriefBuilder;
 import nabe.plan.Planner;
 import nabe.testing.Recipes;
 import org.junit.jupiter.api.Tag;
@@ -25,19 +26,14 @@ class BakePlannerTest {
 
     private static Brief brief(
             String text, Needs needs, Pan pan, OvenChoice oven, Map<String, String> schools, boolean forecast) {
-        return new Brief(
-                Brief.RecipeBrief.ofText(text),
-                needs,
-                pan,
-                oven,
-                null,
-                null,
-                null,
-                schools,
-                null,
-                null,
-                null,
-                forecast);
+        return BriefBuilder.builder()
+                .recipe(Brief.RecipeBrief.ofText(text))
+                .needs(needs)
+                .pan(pan)
+                .oven(oven)
+                .schools(schools)
+                .forecast(forecast)
+                .brief();
     }
 
     private static BakePlan plan(String text, OvenChoice oven, Map<String, String> schools, boolean forecast) {

@@ -9,6 +9,7 @@ import nabe.build.Pan;
 import nabe.larder.Larder;
 import nabe.needs.Needs;
 import nabe.plan.Brief;
+import nabe.plan.BriefBuilder;
 import nabe.plan.Plan;
 import nabe.plan.Planner;
 import nabe.testing.Recipes;
@@ -30,19 +31,12 @@ class MonotoneTest {
     }
 
     private static Brief brief(String text, Pan pan, double celsius, Start start) {
-        return new Brief(
-                Brief.RecipeBrief.ofText(text),
-                Needs.none(),
-                pan,
-                new OvenChoice(celsius, false, start),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                false);
+        return BriefBuilder.builder()
+                .recipe(Brief.RecipeBrief.ofText(text))
+                .needs(Needs.none())
+                .pan(pan)
+                .oven(new OvenChoice(celsius, false, start))
+                .brief();
     }
 
     @Tag("sweep")

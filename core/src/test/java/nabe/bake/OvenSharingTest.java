@@ -12,6 +12,7 @@ import nabe.larder.Larder;
 import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.plan.Brief;
+import nabe.plan.BriefBuilder;
 import nabe.plan.Planner;
 import nabe.testing.Recipes;
 import org.junit.jupiter.api.Test;
@@ -24,8 +25,12 @@ class OvenSharingTest {
                     + "Whisk the flour, eggs and milk. Roast the sausages in the oil in a 30 x 20 cm metal tin at 220C for 15 minutes. Pour the batter round them and bake for 30 minutes.";
 
     private static Brief brief(String text, Needs needs, OvenChoice oven) {
-        return new Brief(
-                Brief.RecipeBrief.ofText(text), needs, null, oven, null, Map.of(), null, null, null, null, null, false);
+        return BriefBuilder.builder()
+                .recipe(Brief.RecipeBrief.ofText(text))
+                .needs(needs)
+                .oven(oven)
+                .choices(Map.of())
+                .brief();
     }
 
     private static OvenSharing.Shared share(Brief... briefs) {

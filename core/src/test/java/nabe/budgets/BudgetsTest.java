@@ -10,6 +10,7 @@ import nabe.larder.Larder;
 import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.plan.Brief;
+import nabe.plan.BriefBuilder;
 import nabe.plan.Plan;
 import nabe.plan.Planner;
 import nabe.prep.PrepChoice;
@@ -24,8 +25,12 @@ class BudgetsTest {
     private static final Needs VEGAN = new Needs(Set.of(Need.VEGAN, Need.GLUTEN_FREE), Set.of(), true);
 
     private static Plan plan(String text, Needs needs, PrepChoice prep, Map<Integer, String> choices) {
-        return PLANNER.plan(new Brief(
-                Brief.RecipeBrief.ofText(text), needs, null, null, null, choices, null, null, null, prep, null, false));
+        return PLANNER.plan(BriefBuilder.builder()
+                .recipe(Brief.RecipeBrief.ofText(text))
+                .needs(needs)
+                .choices(choices)
+                .prep(prep)
+                .brief());
     }
 
     @Test
@@ -66,19 +71,11 @@ class BudgetsTest {
     }
 
     private static String sauceStep(String recipe, Map<String, String> schools) {
-        Plan plan = PLANNER.plan(new Brief(
-                Brief.RecipeBrief.ofText(recipe),
-                VEGAN,
-                null,
-                null,
-                null,
-                null,
-                null,
-                schools,
-                null,
-                null,
-                null,
-                false));
+        Plan plan = PLANNER.plan(BriefBuilder.builder()
+                .recipe(Brief.RecipeBrief.ofText(recipe))
+                .needs(VEGAN)
+                .schools(schools)
+                .brief());
         return plan.prep().steps().stream()
                 .filter(s -> s.item().equals("white sauce"))
                 .findFirst()

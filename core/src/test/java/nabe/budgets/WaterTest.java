@@ -13,6 +13,7 @@ import nabe.larder.Larder;
 import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.plan.Brief;
+import nabe.plan.BriefBuilder;
 import nabe.plan.Plan;
 import nabe.plan.Planner;
 import nabe.prep.PrepChoice;
@@ -40,19 +41,12 @@ class WaterTest {
             "Dry strata\nServes 6\n\n500 g bread, cubed\n3 eggs\n250 ml milk\n150 g cheddar\n\nPut the bread and cheddar in a 2.5 litre dish. Whisk the eggs with the milk and pour over. Bake at 180C for 40 minutes.";
 
     private static Plan plan(String text, Needs needs, Map<String, Double> mends, boolean forecast) {
-        return PLANNER.plan(new Brief(
-                Brief.RecipeBrief.ofText(text),
-                needs,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                new PrepChoice(null, mends),
-                null,
-                forecast));
+        return PLANNER.plan(BriefBuilder.builder()
+                .recipe(Brief.RecipeBrief.ofText(text))
+                .needs(needs)
+                .prep(new PrepChoice(null, mends))
+                .forecast(forecast)
+                .brief());
     }
 
     private static WaterBudget water(String text, Needs needs, Map<String, Double> mends) {

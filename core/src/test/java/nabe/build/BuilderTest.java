@@ -15,6 +15,7 @@ import nabe.larder.Larder;
 import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.plan.Brief;
+import nabe.plan.BriefBuilder;
 import nabe.plan.Plan;
 import nabe.plan.Planner;
 import nabe.recipe.Family;
@@ -28,19 +29,13 @@ class BuilderTest {
     private static final Needs VEGAN = new Needs(Set.of(Need.VEGAN, Need.GLUTEN_FREE), Set.of(), true);
 
     private static Plan plan(String text, Needs needs, Pan pan, BuildChoice choice, Map<String, String> schools) {
-        return PLANNER.plan(new Brief(
-                Brief.RecipeBrief.ofText(text),
-                needs,
-                pan,
-                null,
-                null,
-                null,
-                null,
-                schools,
-                null,
-                null,
-                choice,
-                false));
+        return PLANNER.plan(BriefBuilder.builder()
+                .recipe(Brief.RecipeBrief.ofText(text))
+                .needs(needs)
+                .pan(pan)
+                .schools(schools)
+                .build(choice)
+                .brief());
     }
 
     private static Plan plan(String text, Needs needs, Pan pan) {
@@ -174,19 +169,12 @@ class BuilderTest {
     @Test
     void aWayThatWouldFailIsRefusedWithTheBetterOne() {
         Needs needs = new Needs(Set.of(Need.GLUTEN_FREE), Set.of(), true);
-        Plan plan = PLANNER.plan(new Brief(
-                Brief.RecipeBrief.ofText(Recipes.LASAGNA),
-                needs,
-                null,
-                null,
-                null,
-                Map.of(0, "sheets-lentil"),
-                null,
-                Map.of("sheets", "unboiled"),
-                null,
-                null,
-                null,
-                false));
+        Plan plan = PLANNER.plan(BriefBuilder.builder()
+                .recipe(Brief.RecipeBrief.ofText(Recipes.LASAGNA))
+                .needs(needs)
+                .choices(Map.of(0, "sheets-lentil"))
+                .schools(Map.of("sheets", "unboiled"))
+                .brief());
         assertThat(plan.build().sheets().refused()).isEqualTo("unboiled");
         assertThat(plan.build().sheets().way()).isEqualTo("parboil");
         assertThat(plan.prep().steps()).anyMatch(s -> s.text().startsWith("Parboil"));
@@ -254,19 +242,12 @@ class BuilderTest {
                     + "Layer the tomato sauce, sheets and white sauce three times in a 28 x 18 cm enamel dish, and scatter over the mozzarella. Bake at 190C for 35 minutes.";
 
     private static Plan served(Integer servings, Pan pan) {
-        return PLANNER.plan(new Brief(
-                Brief.RecipeBrief.ofText(LASAGNE),
-                Needs.none(),
-                pan,
-                null,
-                servings,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                false));
+        return PLANNER.plan(BriefBuilder.builder()
+                .recipe(Brief.RecipeBrief.ofText(LASAGNE))
+                .needs(Needs.none())
+                .pan(pan)
+                .servings(servings)
+                .brief());
     }
 
     @Test

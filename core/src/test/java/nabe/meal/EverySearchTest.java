@@ -60,23 +60,19 @@ class EverySearchTest {
 
     private static Draft draft(
             int dish, int n, Draft.Stage stage, int active, int passive, Set<String> tools, Food food, String after) {
-        return new Draft(
-                "d" + dish + "-" + n,
-                List.of(dish),
-                null,
-                "work",
-                stage == Draft.Stage.SERVE ? "serve" : "work",
-                stage,
-                active,
-                passive,
-                tools,
-                false,
-                null,
-                0,
-                stage == Draft.Stage.SERVE ? Set.of() : food.handles,
-                stage == Draft.Stage.SERVE ? Set.of() : food.guards,
-                after == null ? Set.of() : Set.of(after),
-                false);
+        return DraftBuilder.builder()
+                .id("d" + dish + "-" + n)
+                .dishes(List.of(dish))
+                .words("work")
+                .action(stage == Draft.Stage.SERVE ? "serve" : "work")
+                .stage(stage)
+                .active(active)
+                .passive(passive)
+                .tools(tools)
+                .handles(stage == Draft.Stage.SERVE ? Set.of() : food.handles)
+                .guards(stage == Draft.Stage.SERVE ? Set.of() : food.guards)
+                .after(after == null ? Set.of() : Set.of(after))
+                .build();
     }
 
     private record Food(Set<Allergen> handles, Set<Allergen> guards) {
@@ -152,18 +148,18 @@ class EverySearchTest {
         Timetable timetable = new Timetable(meal, meal.kitchen());
         Map<String, long[]> windows = new HashMap<>();
         drafts.forEach(d -> windows.put(d.id(), timetable.window(d)));
-        Problem problem = new Problem(
-                drafts,
-                windows,
-                Map.of(),
-                List.of(),
-                true,
-                false,
-                List.of(),
-                MOST_WASHES,
-                items,
-                meal.kitchen(),
-                timetable);
+        Problem problem = ProblemBuilder.builder()
+                .drafts(drafts)
+                .windows(windows)
+                .fixed(Map.of())
+                .order(List.of())
+                .apart(true)
+                .washed(List.of())
+                .washes(MOST_WASHES)
+                .items(items)
+                .kitchen(meal.kitchen())
+                .timetable(timetable)
+                .build();
 
         Cost best = new Every(chains, items, meal, timetable).best();
         Found found = Clock.solve(problem).orElse(null);

@@ -81,24 +81,23 @@ class KeepingApartTest {
                         words.get(at + 2).equals("lid"));
             }
         }
-        return new MealTask(
-                id,
-                List.of(0),
-                null,
-                id,
-                "work",
-                List.of(new Hands(words.contains("c2") ? 2 : 1, from, to)),
-                from,
-                to,
-                tools,
-                words.contains("away") ? null : "worktop",
-                words.contains("hob"),
-                oven,
-                0,
-                handles,
-                guards,
-                List.of(),
-                wash,
-                words.contains("flour"));
+        return MealTaskBuilder.builder()
+                .id(id)
+                .dishes(List.of(0))
+                .words(id)
+                .action("work")
+                .hands(List.of(new Hands(words.contains("c2") ? 2 : 1, from, to)))
+                .from(from)
+                .to(to)
+                .tools(tools)
+                .surface(words.contains("away") ? null : "worktop")
+                .burner(words.contains("hob"))
+                .oven(oven)
+                .handles(handles)
+                .guards(guards)
+                .after(List.of())
+                .wash(wash)
+                .flour(words.contains("flour"))
+                .build();
     }
 }

@@ -38,19 +38,12 @@ class AsidesTest {
     private static final Planner PLANNER = new Planner(Larder.load());
 
     private static Plan plan(Need... needs) {
-        return PLANNER.plan(new Brief(
-                Brief.RecipeBrief.ofText(GRATIN),
-                new Needs(Set.of(needs), Set.of(), true),
-                null,
-                OvenChoice.usual(),
-                null,
-                Map.of(),
-                null,
-                null,
-                null,
-                null,
-                null,
-                false));
+        return PLANNER.plan(BriefBuilder.builder()
+                .recipe(Brief.RecipeBrief.ofText(GRATIN))
+                .needs(new Needs(Set.of(needs), Set.of(), true))
+                .oven(OvenChoice.usual())
+                .choices(Map.of())
+                .brief());
     }
 
     private static PrepStep step(Plan plan, String says) {

@@ -33,19 +33,14 @@ class PlannerTest {
     }
 
     private static Plan plan(String text, Needs needs, Pan pan, OvenChoice oven, Integer servings) {
-        return PLANNER.plan(new Brief(
-                Brief.RecipeBrief.ofText(text),
-                needs,
-                pan,
-                oven,
-                servings,
-                Map.of(),
-                null,
-                null,
-                null,
-                null,
-                null,
-                false));
+        return PLANNER.plan(BriefBuilder.builder()
+                .recipe(Brief.RecipeBrief.ofText(text))
+                .needs(needs)
+                .pan(pan)
+                .oven(oven)
+                .servings(servings)
+                .choices(Map.of())
+                .brief());
     }
 
     @ParameterizedTest

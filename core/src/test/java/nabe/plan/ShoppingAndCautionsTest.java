@@ -32,8 +32,13 @@ class ShoppingAndCautionsTest {
     }
 
     private static Plan plan(String text, Needs needs, Pan pan, OvenChoice oven, Map<String, String> schools) {
-        return PLANNER.plan(new Brief(
-                Brief.RecipeBrief.ofText(text), needs, pan, oven, null, null, null, schools, null, null, null, false));
+        return PLANNER.plan(BriefBuilder.builder()
+                .recipe(Brief.RecipeBrief.ofText(text))
+                .needs(needs)
+                .pan(pan)
+                .oven(oven)
+                .schools(schools)
+                .brief());
     }
 
     @ParameterizedTest

@@ -10,6 +10,7 @@ import nabe.larder.Larder;
 import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.plan.Brief;
+import nabe.plan.BriefBuilder;
 import nabe.plan.Plan;
 import nabe.plan.Planner;
 import nabe.prep.PrepStep.When;
@@ -22,19 +23,12 @@ class PrepFromTheMethodTest {
     private static final Planner PLANNER = new Planner(Larder.load());
 
     private static Plan plan(String text, Set<Need> needs, Map<String, String> schools, PrepChoice prep) {
-        return PLANNER.plan(new Brief(
-                Brief.RecipeBrief.ofText(text),
-                new Needs(needs, Set.of(), true),
-                null,
-                null,
-                null,
-                null,
-                null,
-                schools,
-                null,
-                prep,
-                null,
-                false));
+        return PLANNER.plan(BriefBuilder.builder()
+                .recipe(Brief.RecipeBrief.ofText(text))
+                .needs(new Needs(needs, Set.of(), true))
+                .schools(schools)
+                .prep(prep)
+                .brief());
     }
 
     private static Plan plan(String text) {

@@ -3,6 +3,7 @@ package nabe.testing;
 import java.util.Set;
 import nabe.larder.Allergen;
 import nabe.larder.Ingredient;
+import nabe.larder.IngredientBuilder;
 import nabe.larder.Larder;
 import nabe.larder.Origin;
 
@@ -36,19 +37,20 @@ public record Foods(
     }
 
     public Ingredient food() {
-        return new Ingredient(
-                "food",
-                "food",
-                PLAIN.aliases(),
-                PLAIN.roles(),
-                allergens,
-                maybe,
-                maybeAnimal,
-                traces,
-                PLAIN.make(),
-                origin,
-                PLAIN.composition(),
-                PLAIN.gramsPerMl(),
-                PLAIN.pieces());
+        return IngredientBuilder.builder()
+                .id("food")
+                .name("food")
+                .aliases(PLAIN.aliases())
+                .roles(PLAIN.roles())
+                .allergens(allergens)
+                .maybe(maybe)
+                .maybeAnimal(maybeAnimal)
+                .traces(traces)
+                .make(PLAIN.make())
+                .origin(origin)
+                .composition(PLAIN.composition())
+                .gramsPerMl(PLAIN.gramsPerMl())
+                .pieces(PLAIN.pieces())
+                .build();
     }
 }

@@ -1,5 +1,7 @@
 package nabe.bake.heat;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+
 /**
  * A layer as the heat sees it.
  *
@@ -14,6 +16,7 @@ package nabe.bake.heat;
  * @param open how far steam and bubbling juices wander through it, 0 (dense: mash, custard, pastry) to 1 (loose and saucy)
  * @param topping whether it goes on late where the bake says so
  */
+@RecordBuilder
 public record HeatLayer(
         String name,
         double height,
@@ -28,17 +31,8 @@ public record HeatLayer(
         boolean topping) {
     /** @return the same, colouring so many times as readily, at most wholly */
     public HeatLayer browning(double times) {
-        return new HeatLayer(
-                name,
-                height,
-                stuff,
-                Math.min(1, browns * times),
-                toasts,
-                cooks,
-                root,
-                begun,
-                drawsWater,
-                open,
-                topping);
+        return HeatLayerBuilder.builder(this)
+                .browns(Math.min(1, browns * times))
+                .build();
     }
 }

@@ -11,6 +11,7 @@ import nabe.larder.Larder;
 import nabe.measure.Amount;
 import nabe.measure.Unit;
 import nabe.recipe.Line;
+import nabe.recipe.LineBuilder;
 
 /** Reads one ingredient line. What it cannot read it leaves null and says so in the line's doubt. */
 public final class LineReader {
@@ -108,22 +109,22 @@ public final class LineReader {
         List<Measure> others = new ArrayList<>(reading.others());
         others.addAll(SaidWeight.in(naming.preparation(), measure));
         Amount grams = Weights.grams(ingredient, measure, others, naming.item(), reading.size(), habits.spoons());
-        return new Line(
-                text,
-                heading,
-                amount,
-                unit,
-                naming.item(),
-                naming.preparation(),
-                ingredient,
-                grams,
-                null,
-                naming.claims(),
-                naming.also(),
-                OPTIONAL.matcher(text).find(),
-                doubt(text, naming, amount, grams),
-                recalled != null,
-                List.of());
+        return LineBuilder.builder()
+                .text(text)
+                .heading(heading)
+                .amount(amount)
+                .unit(unit)
+                .item(naming.item())
+                .preparation(naming.preparation())
+                .ingredient(ingredient)
+                .grams(grams)
+                .claims(naming.claims())
+                .also(naming.also())
+                .optional(OPTIONAL.matcher(text).find())
+                .doubt(doubt(text, naming, amount, grams))
+                .remembered(recalled != null)
+                .shares(List.of())
+                .build();
     }
 
     /** "100 ml milk, plus 900 ml for the sauce" buys a litre; "plus more for the dish" has no figure. */

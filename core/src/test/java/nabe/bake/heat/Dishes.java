@@ -13,18 +13,56 @@ final class Dishes {
 
     static HeatDish lasagna(Wall wall, double height) {
         double f = height / 0.05;
-        HeatLayer sheet = new HeatLayer("sheets", 0.002 * f, SHEET, 0.5, false, 1, false, 0, true, 0.3, false);
-        HeatLayer filling = new HeatLayer("filling", 0.015 * f, FILLING, 0.5, false, 0, false, 1, true, 0.8, false);
+        HeatLayer sheet = HeatLayerBuilder.builder()
+                .name("sheets")
+                .height(0.002 * f)
+                .stuff(SHEET)
+                .browns(0.5)
+                .cooks(1)
+                .drawsWater(true)
+                .open(0.3)
+                .build();
+        HeatLayer filling = HeatLayerBuilder.builder()
+                .name("filling")
+                .height(0.015 * f)
+                .stuff(FILLING)
+                .browns(0.5)
+                .begun(1)
+                .drawsWater(true)
+                .open(0.8)
+                .build();
         return new HeatDish(
                 List.of(
-                        new HeatLayer("sauce", 0.004 * f, SAUCE, 0.6, false, 0, false, 1, true, 0.8, false),
+                        HeatLayerBuilder.builder()
+                                .name("sauce")
+                                .height(0.004 * f)
+                                .stuff(SAUCE)
+                                .browns(0.6)
+                                .begun(1)
+                                .drawsWater(true)
+                                .open(0.8)
+                                .build(),
                         sheet,
                         filling,
                         sheet,
                         filling,
                         sheet,
-                        new HeatLayer("sauce", 0.007 * f, SAUCE, 0.6, false, 0, false, 1, true, 0.8, false),
-                        new HeatLayer("cheese", 0.003 * f, CHEESE, 0.75, false, 0, false, 1, false, 0, false)),
+                        HeatLayerBuilder.builder()
+                                .name("sauce")
+                                .height(0.007 * f)
+                                .stuff(SAUCE)
+                                .browns(0.6)
+                                .begun(1)
+                                .drawsWater(true)
+                                .open(0.8)
+                                .build(),
+                        HeatLayerBuilder.builder()
+                                .name("cheese")
+                                .height(0.003 * f)
+                                .stuff(CHEESE)
+                                .browns(0.75)
+                                .begun(1)
+                                .build()),
                 0.1,
                 false,
                 wall);
@@ -36,7 +74,15 @@ final class Dishes {
 
     static HeatDish of(Foodstuff stuff, double height, double halfWidth, boolean round, double open) {
         return new HeatDish(
-                List.of(new HeatLayer("all", height, stuff, 0.6, false, 0, false, 1, true, open, false)),
+                List.of(HeatLayerBuilder.builder()
+                        .name("all")
+                        .height(height)
+                        .stuff(stuff)
+                        .browns(0.6)
+                        .begun(1)
+                        .drawsWater(true)
+                        .open(open)
+                        .build()),
                 halfWidth,
                 round,
                 Wall.GLASS);

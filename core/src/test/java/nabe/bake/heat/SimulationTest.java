@@ -135,8 +135,23 @@ class SimulationTest {
     void eventsFallOnTheirMinute() {
         HeatDish late = new HeatDish(
                 List.of(
-                        new HeatLayer("filling", 0.04, Dishes.FILLING, 0.5, false, 0, false, 1, true, 0.8, false),
-                        new HeatLayer("cheese", 0.004, Dishes.CHEESE, 0.75, false, 0, false, 1, false, 0, true)),
+                        HeatLayerBuilder.builder()
+                                .name("filling")
+                                .height(0.04)
+                                .stuff(Dishes.FILLING)
+                                .browns(0.5)
+                                .begun(1)
+                                .drawsWater(true)
+                                .open(0.8)
+                                .build(),
+                        HeatLayerBuilder.builder()
+                                .name("cheese")
+                                .height(0.004)
+                                .stuff(Dishes.CHEESE)
+                                .browns(0.75)
+                                .begun(1)
+                                .topping(true)
+                                .build()),
                 0.1,
                 false,
                 Wall.GLASS);

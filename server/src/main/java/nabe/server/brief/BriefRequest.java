@@ -16,6 +16,7 @@ import nabe.measure.WrongValueException;
 import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.plan.Brief;
+import nabe.plan.BriefBuilder;
 import nabe.prep.PrepChoice;
 import org.jspecify.annotations.Nullable;
 
@@ -142,19 +143,20 @@ public record BriefRequest(
                 orEmpty(needs).stream().map(Need::ofId).collect(Collectors.toSet()),
                 orEmpty(avoid).stream().map(Allergen::ofId).collect(Collectors.toSet()),
                 Boolean.TRUE.equals(strict));
-        return new Brief(
-                recipe.brief(),
-                all,
-                pan == null ? null : pan.pan(),
-                oven == null ? OvenChoice.usual() : oven.choice(),
-                servings,
-                choices,
-                eaters,
-                schools,
-                made,
-                prep == null ? null : prep.choice(),
-                build == null ? null : build.choice(),
-                !Boolean.FALSE.equals(forecast));
+        return BriefBuilder.builder()
+                .recipe(recipe.brief())
+                .needs(all)
+                .pan(pan == null ? null : pan.pan())
+                .oven(oven == null ? OvenChoice.usual() : oven.choice())
+                .servings(servings)
+                .choices(choices)
+                .eaters(eaters)
+                .schools(schools)
+                .made(made)
+                .prep(prep == null ? null : prep.choice())
+                .build(build == null ? null : build.choice())
+                .forecast(!Boolean.FALSE.equals(forecast))
+                .brief();
     }
 
     private static List<String> orEmpty(@Nullable List<String> list) {
