@@ -12,13 +12,13 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nabe.prep.Cooking.Stage;
 import nabe.prep.PrepStep.Rung;
 import nabe.prep.PrepStep.Used;
 import nabe.prep.PrepStep.When;
+import nabe.recipe.Clauses;
 import nabe.recipe.Procedure.Placement;
 import nabe.swap.PlannedProcedure;
 import nabe.swap.PlannedProcedure.Constituent;
@@ -37,8 +37,6 @@ final class MethodSteps {
     private static final double A_LOOK = 0.06;
     /** g; less is seasoning. Kitchen practice. */
     private static final double MUCH = 30;
-
-    private static final Pattern LINK = Pattern.compile("(?:[,;:]|\\b(?:and|then|but)|\\s)+$");
 
     private final PlannedProcedure procedure;
     private final Cooking cooking;
@@ -271,7 +269,7 @@ final class MethodSteps {
 
     /** Without the word that only links it to the next clause. */
     private static String bare(String clause) {
-        return LINK.matcher(clause.toLowerCase(Locale.ROOT)).replaceFirst("");
+        return Clauses.unlinked(clause.toLowerCase(Locale.ROOT));
     }
 
     /** What is only done at table is not what makes it. */

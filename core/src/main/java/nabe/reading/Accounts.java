@@ -111,6 +111,9 @@ final class Accounts {
         if (share > 0 && Parts.isPart(portion)) {
             kitchen.parts.took(line);
         }
+        if (share > 0 && portion.is(Portion.Kind.COUNT)) {
+            kitchen.parts.counted(line);
+        }
         return share;
     }
 }

@@ -9,6 +9,9 @@ import nabe.reading.grammar.Verb.Effect;
 
 /** Clauses about the dish in the oven, and what is cooked beside it meanwhile. */
 final class Baking {
+    /** "35 min till golden." alone, with the oven hot: no wait amid the building is so long. Kitchen practice. */
+    private static final double BAKES_FROM = 15;
+
     private final Scene scene;
     private final Kitchen kitchen;
     private final Dish dish;
@@ -30,6 +33,12 @@ final class Baking {
     }
 
     boolean isOven(Clause clause, List<Named> nouns) {
+        boolean cold = clause.says("fridge", "refrigerator", "overnight", "chill")
+                && !clause.does(Effect.BAKE)
+                && !clause.says("oven");
+        if (cold) {
+            return false;
+        }
         boolean food = nouns.stream().anyMatch(n -> n.is(Kind.LINES));
         boolean timed = !clause.durations().isEmpty();
         boolean verb = clause.does(Effect.BAKE, Effect.GRILL) && !food;
@@ -42,7 +51,12 @@ final class Baking {
         boolean into = clause.says("oven") && (clause.says("into", "in", "return", "back") || timed);
         boolean covered = clause.cover() != null && timed;
         boolean heat = clause.heat() != null && timed && !food;
-        return verb || roast || into || covered || heat;
+        boolean bare = clause.verb() == null
+                && clause.opensSentence()
+                && oven.isHot()
+                && nouns.isEmpty()
+                && clause.durations().stream().anyMatch(d -> d.minutes().max() >= BAKES_FROM);
+        return verb || roast || into || covered || heat || bare;
     }
 
     void baking(Clause clause, List<Named> nouns) {

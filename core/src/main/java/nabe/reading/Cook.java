@@ -30,6 +30,8 @@ final class Cook {
     private final Dish dish;
     /** Minutes from which a wait is a step of its own, whatever lies on it. Kitchen practice. */
     private static final double LONG = 60;
+    /** Minutes that no crust is baked ahead. Kitchen practice. */
+    private static final double NO_CRUST = 25;
 
     private static final Set<String> COLD_VERBS = Set.of("chill", "refrigerate", "cool");
 
@@ -291,7 +293,7 @@ final class Cook {
                 .map(n -> fromTheTap(clause, n))
                 .map(n -> theRest(clause, n))
                 .toList();
-        nouns = naming.together(Exceptions.resolved(nouns, kitchen, dish));
+        nouns = naming.withReadied(naming.together(Exceptions.resolved(nouns, kitchen, dish)));
         meant = nouns;
         nouns.forEach(Cook::nameDough);
         nouns.forEach(naming::entitle);
@@ -359,19 +361,19 @@ final class Cook {
         if (clause.does(Effect.BAKE, Effect.GRILL)
                 && nouns.stream().noneMatch(n -> n.is(Kind.LINES) || n.is(Kind.TRAY) || n.is(Kind.PAN))
                 && !clause.says("side", "griddle")
-                && signs.isLate()) {
+                && (signs.isLate() || bakesWhereMixed(clause))) {
             scene.stage = Scene.Stage.BUILDING;
             scene.enterOven();
+            if (isCoveredJustBefore()) {
+                oven.cover(Cover.ON);
+            }
             inOven.baking(clause, nouns);
             return;
         }
         if (isCasserolesOven(clause, nouns)) {
             dish.place(kitchen.whereItIs(kitchen.current), Portion.UNSAID, false);
             scene.enterOven();
-            boolean lidded = kitchen.clause > 0
-                    && clauses.get(kitchen.clause - 1).cover() == Cover.ON
-                    && clauses.get(kitchen.clause - 1).sentence() == clause.sentence();
-            oven.cover(lidded || clause.cover() == Cover.ON ? Cover.ON : Cover.OFF);
+            oven.cover(isCoveredJustBefore() || clause.cover() == Cover.ON ? Cover.ON : Cover.OFF);
             inOven.baking(clause, nouns);
             return;
         }
@@ -392,6 +394,23 @@ final class Cook {
             return;
         }
         stove.work(clause, nouns);
+        boolean inDish = clause.does(Effect.MIX, Effect.JOIN)
+                && nouns.stream().anyMatch(n -> n.is(Kind.DISH) && n.slot().lead() == Lead.IN);
+        scene.mixedInDish = inDish ? kitchen.current : scene.mixedInDish;
+    }
+
+    /** "Mix all in the dish, cover, bake 45 min": that is no crust baked ahead. */
+    private boolean bakesWhereMixed(Clause clause) {
+        boolean whole = clause.durations().stream().anyMatch(d -> d.minutes().max() >= NO_CRUST);
+        return kitchen.current != null && kitchen.current == scene.mixedInDish && (isCoveredJustBefore() || whole);
+    }
+
+    /** "Cover with foil and bake": the cover is said in the clause before. */
+    private boolean isCoveredJustBefore() {
+        Clause before = kitchen.clause > 0 ? clauses.get(kitchen.clause - 1) : null;
+        return before != null
+                && before.cover() == Cover.ON
+                && before.sentence() == clauses.get(kitchen.clause).sentence();
     }
 
     /** "Cook in the oven for 2 hours" of a casserole that came from the stove, where no other dish follows. */

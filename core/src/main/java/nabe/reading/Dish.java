@@ -8,9 +8,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import nabe.measure.Amount;
 import nabe.measure.Unit;
 import nabe.reading.Portion.Kind;
 import nabe.reading.grammar.Clause;
@@ -23,9 +23,6 @@ final class Dish {
     private static final double GRAMS_PER_ML = 1.0;
 
     private static final double MUCH = 1e-6;
-    /** Words and marks that only link a clause to the next. */
-    private static final Pattern LINK = Pattern.compile(
-            "^(?:[,;:]|\\s|\\b(?:and|then|but|now)\\b)+|(?:[,;:]|\\b(?:and|then|but)|\\s)+$", Pattern.CASE_INSENSITIVE);
 
     /** One placement; {@code share} of its component, null until worked out. */
     static final class Placed {
@@ -66,7 +63,7 @@ final class Dish {
                     .computeIfAbsent(c.sentence(), k -> new ArrayList<>())
                     .add(c.words()));
             String all = sentences.values().stream()
-                    .map(c -> LINK.matcher(Clauses.joined(c)).replaceAll(""))
+                    .map(c -> Clauses.unlinked(Clauses.joined(c)))
                     .filter(w -> !w.isEmpty())
                     .map(w -> w.substring(0, 1).toUpperCase(Locale.ROOT) + w.substring(1))
                     .collect(Collectors.joining(". "));
@@ -253,6 +250,9 @@ final class Dish {
 
     private void settle(Pot pot) {
         List<Placed> own = all.stream().filter(p -> p.pot == pot).toList();
+        if (countedOut(pot, own)) {
+            return;
+        }
         double whole = single(pot) ? pot.lines.values().iterator().next() : 1;
         double left = Math.max(0, whole - pot.given);
         Double part = null;
@@ -267,6 +267,26 @@ final class Dish {
         double kept = pot.beside.values().stream().mapToDouble(Dish::keptBeside).sum();
         boolean open = own.stream().anyMatch(p -> p.share == null);
         fill(own, whole, Math.max(0, whole - pot.given - (open ? kept : 0)));
+    }
+
+    /** "9-12 sheets" and three of them four times: twelve were meant. @return whether every share is settled so */
+    private boolean countedOut(Pot pot, List<Placed> own) {
+        Amount bought = single(pot)
+                ? kitchen.lines.get(pot.lines.keySet().iterator().next()).amount()
+                : null;
+        List<Double> counts = own.stream()
+                .map(p -> p.like == null ? p.portion : p.like.portion)
+                .map(q -> q.is(Kind.COUNT) || q.is(Kind.REST) ? q.value() : 0.0)
+                .toList();
+        double all = counts.stream().mapToDouble(c -> c).sum();
+        boolean range = bought != null && bought.min() < bought.max();
+        if (!range || counts.contains(0.0) || all < bought.min() || all > bought.max()) {
+            return false;
+        }
+        for (int i = 0; i < own.size(); i++) {
+            own.get(i).share = counts.get(i) / all;
+        }
+        return true;
     }
 
     /** "Serve the rest alongside" without a word how much went in: half. Kitchen practice. */

@@ -11,6 +11,7 @@ import org.jspecify.annotations.Nullable;
 
 /** Nouns that mean several lines at once. */
 final class GroupNames {
+    private static final double LITTLE = 0.01;
     private final Kitchen kitchen;
     private final NameWords known;
     private final LineNames lineNames;
@@ -68,6 +69,19 @@ final class GroupNames {
         boolean counted = Tokens.has(tokens, "both", "all");
         double score = isNamedByOne(name) ? 1.9 : counted ? 4.2 : 3.3;
         return meant.size() < 2 ? null : new Group(score, meant);
+    }
+
+    /** @return pots of one thing of the class these words name, other than these lines, that went nowhere yet */
+    List<Pot> readied(List<Token> tokens, List<Integer> lines) {
+        Token name = tokens.getLast();
+        return kitchen.pots.stream()
+                .filter(p -> p.given < LITTLE && p.pots.isEmpty() && p.lines.size() == 1)
+                .filter(p -> !lines.contains(p.lines.keySet().iterator().next()))
+                .filter(p -> classes.knows(name.key())
+                        && classes.holds(
+                                name.key(),
+                                kitchen.lines.get(p.lines.keySet().iterator().next())))
+                .toList();
     }
 
     private boolean isNamedByOne(Token name) {

@@ -9,6 +9,8 @@ import nabe.recipe.Procedure.Kind;
 
 /** What a pot is in the dish, and what to call it. */
 final class Kinds {
+    private static final Set<String> MASHES =
+            Set.of("mash", "crush", "rice", "whip", "cream", "puree", "blend", "beat", "whisk");
     private static final Set<String> MEATS = Set.of(
             "mince",
             "poultry",
@@ -207,11 +209,19 @@ final class Kinds {
         if (!meat && roles.contains("egg") && milk) {
             return Kind.BINDER;
         }
-        return !meat && roles.contains("slice-root") && milk
-                ? Kind.MASH
-                : !meat && !veg && flour && roles.contains("butter") && !roles.contains("stock")
-                        ? Kind.CRUST
-                        : Kind.FILLING;
+        if (!meat && roles.contains("slice-root") && milk) {
+            return isMashed(pot) ? Kind.MASH : Kind.STRUCTURE;
+        }
+        return !meat && !veg && flour && roles.contains("butter") && !roles.contains("stock")
+                ? Kind.CRUST
+                : Kind.FILLING;
+    }
+
+    /** Slices simmered in their cream are slices still. */
+    private static boolean isMashed(Pot pot) {
+        return pot.names.contains("mash")
+                || pot.steps.stream()
+                        .anyMatch(s -> MASHES.contains(s.action()) || s.words().contains("mash"));
     }
 
     /** Whether a pot holds little of such things by weight. */

@@ -36,6 +36,16 @@ final class Laying {
                                 n != noun && n.portion().isSaid() && n.lines().equals(noun.lines()));
     }
 
+    /** "In a dish with a little sauce on the bottom": that lies there first. */
+    private static boolean isOnBottom(Named noun, List<Named> nouns) {
+        int next = nouns.indexOf(noun) + 1;
+        return noun.slot().lead() == Lead.WITH
+                && noun.isFood()
+                && next < nouns.size()
+                && nouns.get(next).slot().lead() == Lead.OVER
+                && Tokens.has(nouns.get(next).slot().tokens(), "bottom", "base");
+    }
+
     /** Lays the nouns of a clause, each in its turn. */
     void lay(Clause clause, List<Named> nouns, boolean late) {
         boolean with = nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH && n.isFood());
@@ -61,6 +71,12 @@ final class Laying {
             }
         }
         placed.removeIf(n -> isSaidAgain(n, placed));
+        placed.stream().filter(n -> isOnBottom(n, nouns)).findFirst().ifPresent(n -> {
+            List<Pot> inHand = kitchen.focus;
+            layDown(n, late);
+            kitchen.focus = inHand;
+            placed.remove(n);
+        });
         boolean puts = clause.does(Effect.PLACE)
                 || clause.verb() != null && clause.verb().base().equals("brush")
                 || (clause.verb() == null || clause.does(Effect.JOIN)) && toDish(clause, nouns);
@@ -263,7 +279,7 @@ final class Laying {
             for (Pot pot : meant) {
                 Pot at = kitchen.whereItIs(pot);
                 if (!at.isEmpty() && (!dish.holds(at) || noun.portion().isSaid())) {
-                    dish.place(at, noun.portion(), late);
+                    dish.placePot(at, noun.portion(), late);
                     lateAdd(at, late);
                 }
             }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 import nabe.reading.GroupNames.Group;
 import nabe.reading.Named.Kind;
@@ -17,6 +18,15 @@ import org.jspecify.annotations.Nullable;
 /** Resolves a noun: lines by their words or class, pots by their names or what is in them, vessels, "it". */
 final class Naming {
     private static final double ENOUGH = 1.0;
+    /** "The porcini liquor": the water they lay in, not they. */
+    private static final String[] LIQUORS = {"liquor", "liquid"};
+
+    private static final Set<String> SCATTERED =
+            Set.of("melting-cheese", "hard-cheese", "crumbly-cheese", "crumbs", "nut", "seed");
+    private static final Set<String> SLICED = Set.of("slice-root", "slice-vegetable", "bread");
+    private static final Pattern PLUS_EXTRA = Pattern.compile(
+            "(?:\\+|\\bplus|\\band) (?:a (?:little|bit) |some )?(?:extra|more)\\b", Pattern.CASE_INSENSITIVE);
+
     private final Kitchen kitchen;
     private final KitchenWords words = KitchenWords.shared();
     private final NameWords known;
@@ -72,6 +82,10 @@ final class Naming {
             return new Named(Kind.LINES, headed, null, Portion.UNSAID, each, slot);
         }
         Choice best = best(tokens, isPlace(slot));
+        boolean liquor = best != null && best.head < tokens.size() - 1 && Tokens.has(List.of(last), LIQUORS);
+        if (liquor) {
+            return new Named(Kind.UNKNOWN, List.of(), null, Portion.UNSAID, each, slot);
+        }
         Kind vessel = Vessels.in(tokens);
         if (vessel != null && (best == null || best.score < 2 || best.head != tokens.size() - 1)) {
             return new Named(vessel, List.of(), null, Portion.read(tokens, List.of(), words), each, slot);
@@ -84,9 +98,22 @@ final class Naming {
         if (each && portion.is(Portion.Kind.FILM)) {
             portion = new Portion(Portion.Kind.EACH, 1, null);
         }
+        if (!portion.isSaid() && isExtra(tokens, best)) {
+            portion = new Portion(Portion.Kind.FRACTION, Portion.HANDFUL, null);
+        }
         return best.pot != null
                 ? new Named(Kind.POT, best.lines, best.pot, portion, each, slot)
                 : new Named(Kind.LINES, best.lines, null, portion, each, slot);
+    }
+
+    /** "The extra cheese" of "1 cup grated cheese (+ extra for the top)": a handful more than the amount, taken of it. */
+    private boolean isExtra(List<Token> tokens, Choice best) {
+        return Tokens.has(tokens, "extra")
+                && best.lines.size() == 1
+                && SCATTERED.contains(kitchen.role(best.lines.getFirst()))
+                && PLUS_EXTRA
+                        .matcher(kitchen.lines.get(best.lines.getFirst()).text())
+                        .find();
     }
 
     /** "Rub the butter into the flour": of two butters the one that stands with the flour. */
@@ -104,6 +131,20 @@ final class Naming {
             }
         }
         return out;
+    }
+
+    /** "Both sorts of mushroom", of which one was soaked and chopped before: that one's pot as well. */
+    List<Named> withReadied(List<Named> nouns) {
+        List<Named> all = new ArrayList<>(nouns);
+        for (Named noun : nouns) {
+            if (noun.is(Kind.LINES) && Tokens.has(noun.slot().tokens(), "both")) {
+                groupNames
+                        .readied(noun.slot().tokens(), noun.lines())
+                        .forEach(p ->
+                                all.add(new Named(Kind.POT, List.of(), p, Portion.UNSAID, noun.each(), noun.slot())));
+            }
+        }
+        return all;
     }
 
     private static boolean isOneLine(Named noun) {
@@ -142,6 +183,10 @@ final class Naming {
     }
 
     private Named pronounOrUnknown(List<Token> tokens, Slot slot, boolean each) {
+        int cut = slot.lead() == Slot.Lead.OVER ? -1 : onlyCutThing(tokens);
+        if (cut >= 0) {
+            return new Named(Kind.LINES, List.of(cut), null, Portion.read(tokens, List.of(), words), each, slot);
+        }
         boolean pronoun = words.any(tokens, Use.PRONOUN);
         boolean bare = tokens.stream()
                 .allMatch(t ->
@@ -153,6 +198,17 @@ final class Naming {
                 || portion.is(Portion.Kind.RESERVED);
         boolean means = pronoun || bare && part;
         return new Named(means ? Kind.PRONOUN : Kind.UNKNOWN, List.of(), null, portion, each, slot);
+    }
+
+    /** "The slices" of a recipe with one thing that is sliced. @return its line while nothing of it is used, or -1 */
+    private int onlyCutThing(List<Token> tokens) {
+        boolean slices = tokens.getLast().text().equalsIgnoreCase("slices")
+                && tokens.stream().allMatch(t -> words.isAny(t, Use.DETAIL, Use.SHAPE));
+        List<Integer> sliced = IntStream.range(0, kitchen.lines.size())
+                .filter(l -> slices && SLICED.contains(kitchen.role(l)))
+                .boxed()
+                .toList();
+        return sliced.size() == 1 && kitchen.left[sliced.getFirst()] > 0.99 ? sliced.getFirst() : -1;
     }
 
     /** From the last word back: the first that may name a thing and does. */

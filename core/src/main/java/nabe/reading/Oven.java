@@ -34,6 +34,11 @@ final class Oven {
         return !phases.isEmpty();
     }
 
+    /** @return whether the text told how hot it is to be */
+    boolean isHot() {
+        return heat != null;
+    }
+
     void heat(Heat found) {
         heat = found;
     }
@@ -153,7 +158,19 @@ final class Oven {
     private void part(OvenPhase whole, Minutes first, boolean firstCovered, Minutes then) {
         phases.removeLast();
         phases.add(whole.lasting(first, firstCovered));
-        phases.add(new OvenPhase(PhaseKind.BAKE, whole.celsius(), whole.fan(), covered, then, adds(), false));
+        boolean turned = heat != null && whole.celsius() != null && heat.celsius() != whole.celsius();
+        if (grilling) {
+            phases.add(new OvenPhase(PhaseKind.GRILL, null, false, false, then, adds(), false));
+            return;
+        }
+        phases.add(new OvenPhase(
+                PhaseKind.BAKE,
+                turned ? Double.valueOf(heat.celsius()) : whole.celsius(),
+                turned ? heat.fan() : whole.fan(),
+                covered,
+                then,
+                adds(),
+                false));
     }
 
     /** A stir without a time of its own is the last phase's. */

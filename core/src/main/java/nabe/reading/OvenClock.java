@@ -1,10 +1,12 @@
 package nabe.reading;
 
+import java.util.Locale;
 import java.util.Set;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Clause.Cover;
 import nabe.reading.grammar.Durations.Duration;
 import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Verb.Effect;
 
@@ -36,9 +38,17 @@ final class OvenClock {
                 oven.time(d, stir);
             }
         }
-        if (clause.durations().isEmpty() && stir) {
+        if (clause.durations().isEmpty() && stir && !stirsIn(clause)) {
             oven.stir();
         }
+    }
+
+    /** "Stir in the broccoli" adds to the phase that follows and is no stir of the one before. */
+    private static boolean stirsIn(Clause clause) {
+        return clause.verb() != null
+                && clause.verb().base().equals("stir")
+                && (clause.particles().contains("in")
+                        || clause.slots().stream().anyMatch(s -> s.direct() && s.lead() == Lead.IN));
     }
 
     /** "20 minutes covered, then 15 uncovered": the cover said nearest to a time is its own. */
@@ -58,6 +68,10 @@ final class OvenClock {
         }
     }
 
+    private static boolean isOnTheSide(Clause clause) {
+        return clause.words().toLowerCase(Locale.ROOT).contains("on the side");
+    }
+
     boolean isRest(Clause clause) {
         boolean rests = clause.does(Effect.REST)
                 || clause.verb() == null
@@ -65,8 +79,10 @@ final class OvenClock {
                         && !clause.durations().isEmpty()
                 || clause.does(Effect.LET) && oven.started()
                 || clause.verb() != null
-                        && Set.of("sit", "cool", "leave").contains(clause.verb().base());
-        boolean bench = clause.says("bench", "counter", "rest") && !clause.does(Effect.BAKE);
+                        && Set.of("sit", "cool", "leave", "wait")
+                                .contains(clause.verb().base());
+        boolean bench = (clause.says("bench", "counter", "rest", "worktop") || isOnTheSide(clause))
+                && !clause.does(Effect.BAKE);
         boolean gives = clause.verb() != null && clause.verb().base().equals("give") && !bench;
         return oven.started()
                 && (rests && !gives || bench)

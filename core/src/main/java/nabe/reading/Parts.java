@@ -3,6 +3,8 @@ package nabe.reading;
 import java.util.ArrayList;
 import java.util.List;
 import nabe.reading.Named.Kind;
+import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Slot.Lead;
 import org.jspecify.annotations.Nullable;
 
@@ -10,32 +12,65 @@ import org.jspecify.annotations.Nullable;
 final class Parts {
     private static final double LITTLE = 0.02;
     private final List<Part> taken = new ArrayList<>();
+    private final List<Integer> counted = new ArrayList<>();
+    private final KitchenWords words = KitchenWords.shared();
 
     /** @param line the line, -1 for a pot */
-    private record Part(int line, @Nullable Pot pot) {}
+    private record Part(int line, @Nullable Pot pot) {
+        Named of(Named noun) {
+            return pot == null
+                    ? new Named(Kind.LINES, List.of(line), null, noun.portion(), noun.each(), noun.slot())
+                    : new Named(Kind.POT, List.of(), pot, noun.portion(), noun.each(), noun.slot());
+        }
+    }
 
     void took(int line) {
         taken.add(new Part(line, null));
+    }
+
+    /** Some pieces of it were taken by number. */
+    void counted(int line) {
+        counted.add(line);
     }
 
     void took(Pot pot) {
         taken.add(new Part(-1, pot));
     }
 
-    /** @return "the rest" as what it is the rest of; other nouns as they are */
+    /** @return "the rest" and "8 more pieces" as what they are of; other nouns as they are */
     Named named(Named noun, Kitchen kitchen, Dish dish) {
+        if (isPieces(noun)) {
+            return counted.reversed().stream()
+                    .filter(l -> kitchen.left[l] > LITTLE)
+                    .findFirst()
+                    .map(l -> new Part(l, null).of(noun))
+                    .orElse(noun);
+        }
         boolean rest = noun.is(Kind.PRONOUN)
                 && noun.portion().is(Portion.Kind.REST)
                 && noun.slot().lead() != Lead.INTO;
-        for (Part part : rest ? taken.reversed() : List.<Part>of()) {
-            if (part.pot == null && kitchen.left[part.line] > LITTLE) {
-                return new Named(Kind.LINES, List.of(part.line), null, noun.portion(), noun.each(), noun.slot());
-            }
-            if (part.pot != null && isOpen(part.pot, dish)) {
-                return new Named(Kind.POT, List.of(), part.pot, noun.portion(), noun.each(), noun.slot());
-            }
+        if (!rest) {
+            return noun;
         }
-        return noun;
+        List<Part> open = taken.reversed().stream()
+                .filter(p -> p.pot == null ? kitchen.left[p.line] > LITTLE : isOpen(p.pot, dish))
+                .toList();
+        return open.stream()
+                .filter(p -> p.pot != null || kitchen.namedLast.getOrDefault(p.line, -1) <= kitchen.clause)
+                .findFirst()
+                .or(() -> open.stream().findFirst())
+                .map(p -> p.of(noun))
+                .orElse(noun);
+    }
+
+    /** "8 more halves", "4 of the slices": a number and no name. */
+    private boolean isPieces(Named noun) {
+        return (noun.is(Kind.UNKNOWN) || noun.is(Kind.PRONOUN))
+                && noun.portion().is(Portion.Kind.COUNT)
+                && noun.slot().tokens().stream()
+                        .allMatch(t -> t.isNumber()
+                                || words.isAny(t, Use.DETAIL, Use.SHAPE, Use.OTHER, Use.AGAIN)
+                                || t.is("piece"));
     }
 
     private static boolean isOpen(Pot pot, Dish dish) {

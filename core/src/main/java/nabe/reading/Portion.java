@@ -2,6 +2,7 @@ package nabe.reading;
 
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import nabe.measure.Unit;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
@@ -25,6 +26,7 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
         FRACTION,
         /** A share of what is left. */
         OF_LEFT,
+        /** What is left; the count of it where one is said, else 0. */
         REST,
         /** What was put by for this. */
         RESERVED,
@@ -47,7 +49,7 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
     /** Most of a thing. Kitchen practice. */
     private static final double MOST = 0.8;
     /** A handful kept back. Kitchen practice. */
-    private static final double HANDFUL = 0.17;
+    static final double HANDFUL = 0.17;
 
     private static final List<String> LADLES = List.of("ladle", "ladleful");
     /** What a soup ladle holds. Kitchen practice. */
@@ -71,7 +73,7 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
         if (Tokens.has(before, "reserved", "saved")) {
             return new Portion(Kind.RESERVED, 0, null);
         }
-        Portion exact = exact(before);
+        Portion exact = ofHalves(exact(before), before, after);
         boolean left = isLeft(before, words) || isLeft(after, words);
         if (exact != null && Tokens.has(before, "but")) {
             return new Portion(Kind.ALL_BUT, exact.value, exact.unit);
@@ -83,14 +85,23 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
         }
         if (left && (exact == null || !exact.is(Kind.MEASURE))) {
             return exact != null && exact.is(Kind.COUNT) && words.any(before, Use.REST)
-                    ? REST
+                    ? new Portion(Kind.REST, exact.value, null)
                     : exact != null ? exact : REST;
         }
         if (exact != null) {
             boolean last = Tokens.has(before, "last", "remaining", "final");
-            return last ? REST : exact;
+            return last ? new Portion(Kind.REST, exact.is(Kind.COUNT) ? exact.value : 0, null) : exact;
         }
         return rough(before, words);
+    }
+
+    /** "8 tortilla halves" are four of them. */
+    private static @Nullable Portion ofHalves(@Nullable Portion exact, List<Token> before, List<Token> after) {
+        boolean halves = exact != null
+                && exact.is(Kind.COUNT)
+                && Stream.concat(before.stream(), after.stream())
+                        .anyMatch(t -> t.text().equalsIgnoreCase("halves"));
+        return halves ? new Portion(Kind.COUNT, exact.value / 2, null) : exact;
     }
 
     /** "a third of the remaining", not "the last third". */

@@ -1,7 +1,9 @@
 package nabe.reading;
 
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Verb.Effect;
@@ -11,6 +13,9 @@ import nabe.recipe.Procedure;
 final class Readying {
     private static final Set<String> GREASES =
             Set.of("rub", "brush", "spray", "mist", "coat", "smear", "grease", "butter", "oil", "line", "dust");
+    /** Grams; more than a dish takes. Kitchen practice. */
+    private static final double MOST_GREASE = 20;
+
     private final Scene scene;
     private final Kitchen kitchen;
 
@@ -64,12 +69,29 @@ final class Readying {
             return false;
         }
         nouns.stream().filter(n -> n.is(Kind.LINES)).forEach(n -> kitchen.pan.addAll(n.lines()));
+        if (nouns.stream().noneMatch(n -> n.is(Kind.LINES))) {
+            greaseOf(clause.verb().base()).ifPresent(kitchen.pan::add);
+        }
         if (nouns.stream().noneMatch(n -> n.is(Kind.PRONOUN))) {
             kitchen.readying.add(new Steps(kitchen).of(clause, uses(nouns), null));
         }
         scene.dishMeant = true;
         scene.greased = kitchen.clause;
         return true;
+    }
+
+    /** "Butter a dish", and a knob of butter that nothing else asks for. */
+    private Optional<Integer> greaseOf(String fat) {
+        List<Integer> lines = IntStream.range(0, kitchen.lines.size())
+                .filter(l -> kitchen.role(l).equals(fat))
+                .boxed()
+                .toList();
+        return lines.size() == 1
+                ? lines.stream()
+                        .filter(l -> !kitchen.namedLast.containsKey(l))
+                        .filter(l -> kitchen.lines.get(l).gramsOrZero() <= MOST_GREASE)
+                        .findFirst()
+                : Optional.empty();
     }
 
     private static List<Procedure.Of> uses(List<Named> nouns) {

@@ -44,7 +44,7 @@ final class Repeats {
             dish.endCycle();
             return;
         }
-        int all = inAll(clause);
+        int all = Math.max(inAll(clause), layers(clause));
         dish.repeat(all > 1 ? all - 1 : times(clause), clause.step());
     }
 
@@ -73,13 +73,18 @@ final class Repeats {
             return Math.max(2, times(clause) + 1);
         }
         int times = times(clause);
-        for (int k = 0; times == 1 && k + 1 < clause.tokens().size(); k++) {
+        return times == 1 ? Math.max(1, layers(clause)) : times;
+    }
+
+    /** "Go on like this, 3 or 4 layers": the fewer, what lies last comes on top of them. @return 0 where it does not say */
+    private static int layers(Clause clause) {
+        for (int k = 0; k + 1 < clause.tokens().size(); k++) {
             Token t = clause.tokens().get(k);
-            if (t.isNumber() && clause.tokens().get(k + 1).text().equalsIgnoreCase("layers")) {
-                times = Math.clamp((int) t.low(), 1, 8);
+            if (t.isNumber() && clause.tokens().get(k + 1).text().equalsIgnoreCase("layers") && !clause.says("more")) {
+                return Math.clamp((int) t.low(), 1, 8);
             }
         }
-        return times;
+        return 0;
     }
 
     private static int times(Clause clause) {

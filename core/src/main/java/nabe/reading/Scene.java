@@ -36,6 +36,10 @@ final class Scene {
     /** Whether something is cooked beside while the dish bakes. */
     boolean aside;
 
+    /** What was mixed in the dish it bakes in. */
+    @Nullable
+    Pot mixedInDish;
+
     boolean chilled;
     boolean frozen;
     /** The wrap, tube or shell filled last. */

@@ -43,6 +43,12 @@ final class Stove {
             work(clause, nouns.subList(then, nouns.size()));
             return;
         }
+        boolean anew = kitchen.topic != null
+                && nouns.stream().anyMatch(n -> n.is(Kind.PRONOUN) && n.slot().lead() == Lead.IN);
+        if (anew) {
+            work(clause, nouns.stream().filter(n -> !n.is(Kind.PRONOUN)).toList());
+            return;
+        }
         List<Item> items = items(clause, nouns);
         Pot place = location(clause, nouns);
         if (clause.does(Effect.KEEP) && keep(clause, nouns)) {

@@ -12,6 +12,8 @@ import org.jspecify.annotations.Nullable;
 final class Actions {
     private static final Set<String> ASIDE = Set.of("set", "put", "leave", "place", "lay", "keep");
 
+    private static final Set<Effect> HEATS = Set.of(Effect.BAKE, Effect.GRILL, Effect.HEAT, Effect.REST);
+
     private final KitchenWords words;
     private final List<Token> tokens;
     private final Telling telling;
@@ -42,9 +44,9 @@ final class Actions {
             verb = phrasal;
             body++;
         }
-        boolean keepsOn = verb.base().equals("keep") && body < to && isIng(body);
-        if (keepsOn) {
-            return new Action(said(body), at, body + 1);
+        int goesOn = verb.base().equals("keep") || verb.base().equals("continue") ? goesOn(verb, body, to) : -1;
+        if (goesOn >= 0) {
+            return new Action(said(goesOn), at, goesOn + 1);
         }
         int meant =
                 verb.effect() == Effect.LET ? complement(body, to) : verb.base().equals("get") ? ing(body, to) : -1;
@@ -54,6 +56,15 @@ final class Actions {
         }
         boolean aside = ASIDE.contains(verb.base()) && Tokens.has(tokens.subList(body, to), "aside");
         return new Action(aside ? new Verb("set aside", Effect.KEEP, false) : verb, at, body);
+    }
+
+    /** "Keep stirring", "continue baking", "continue to cook"; to continue layering is to repeat. @return the work that goes on, or -1 */
+    private int goesOn(Verb verb, int body, int to) {
+        int at = body < to && tokens.get(body).is("to") ? body + 1 : body;
+        if (at >= to || !isIng(at) && (at == body || words.verb(tokens.get(at)) == null)) {
+            return -1;
+        }
+        return verb.base().equals("keep") || HEATS.contains(said(at).effect()) ? at : -1;
     }
 
     private Verb said(int i) {

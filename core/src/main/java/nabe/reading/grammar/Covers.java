@@ -83,6 +83,9 @@ final class Covers {
             return null;
         }
         boolean off = tokens.stream().anyMatch(t -> words.is(t, Use.TAKES_OFF));
+        if (at > 0 && (tokens.get(at - 1).is("no") || tokens.get(at - 1).is("without"))) {
+            return Cover.OFF;
+        }
         boolean back = Tokens.has(tokens, "back") && !Tokens.has(tokens, "peel", "pull", "fold");
         if (back) {
             return Cover.ON;

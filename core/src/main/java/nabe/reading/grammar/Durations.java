@@ -249,9 +249,9 @@ public final class Durations {
         boolean alone =
                 i > 1 && tokens.get(i - 1).is("for") && KitchenWords.shared().verb(tokens.get(i - 2)) != null && ends;
         boolean grilled = i > 0
-                && tokens.get(i - 1).is("then")
+                && (tokens.get(i - 1).is("then") || tokens.get(i - 1).is("last"))
                 && after < tokens.size()
-                && tokens.get(after).is("under");
+                && (tokens.get(after).is("under") || tokens.get(after).is("with"));
         return (uncovered || grilled || alone || (led || more) && ends)
                         && tokens.get(i).low() >= 2
                 ? found(tokens, new Minutes(tokens.get(i).low(), tokens.get(i).high()), i, after)

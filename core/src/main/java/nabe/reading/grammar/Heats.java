@@ -58,7 +58,8 @@ public final class Heats {
                 && Set.of("g", "ml", "minute", "min", "gram").contains(scale);
         boolean bracketed = i > 0 && tokens.get(i - 1).is("(") && isFan(tokens, i);
         boolean fanned = FAN.contains(scale) && t.low() <= HOTTEST_BARE_CELSIUS;
-        return (degrees || led && !measured || bracketed || fanned) && t.low() >= 120
+        boolean alone = i == 0 && scale.equals("for") && t.low() % 5 == 0 && t.low() <= 475;
+        return (degrees || led && !measured || bracketed || fanned || alone) && t.low() >= 120
                 ? t.low() > HOTTEST_BARE_CELSIUS ? fahrenheit(t.low()) : t.low()
                 : null;
     }

@@ -3,6 +3,7 @@ package nabe.reading.grammar;
 import java.util.ArrayList;
 import java.util.List;
 import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Verb.Effect;
 import nabe.reading.grammar.Verb.Form;
 
 /** Where the clauses of a sentence begin and end. */
@@ -24,7 +25,9 @@ final class Spans {
     List<int[]> all() {
         List<Integer> starts = new ArrayList<>();
         for (int i = 0; i < tokens.size(); i++) {
-            if (telling.instructs(i) && (leads.at(i) || i > 0 && !telling.instructs(i - 1) && leads.begins(i))) {
+            if (!isDoneWith(i, starts)
+                    && telling.instructs(i)
+                    && (leads.at(i) || i > 0 && !telling.instructs(i - 1) && leads.begins(i))) {
                 starts.add(i);
             }
         }
@@ -39,6 +42,19 @@ final class Spans {
             at = start;
         }
         return spans;
+    }
+
+    /** "Cook and drain the mince", "fill and roll the tortillas": the second of two verbs with one object, and the lesser. */
+    private boolean isDoneWith(int i, List<Integer> starts) {
+        boolean pair = !starts.isEmpty()
+                && starts.getLast() == i - 2
+                && tokens.get(i - 1).is("and");
+        if (!pair || words.verb(tokens.get(i)) == null) {
+            return false;
+        }
+        Effect first = words.verb(tokens.get(i - 2)).verb().effect();
+        Effect second = words.verb(tokens.get(i)).verb().effect();
+        return first == Effect.HEAT && second == Effect.PREP || first == Effect.INSIDE && second == Effect.ROLL;
     }
 
     /** A clause with a verb may be followed by parts without one: "add tomatoes, peas in". */
@@ -59,8 +75,10 @@ final class Spans {
     /** "Bake for 25 minutes, then flash under the grill for 2": each time has a clause of its own. */
     private void addTimed(int from, int to) {
         for (int i = from + 1; i < to; i++) {
+            boolean last = tokens.get(i - 1).is(",") && (tokens.get(i).is("last") || isLastOf(i, to));
             boolean parts = (tokens.get(i).is("then")
-                            || tokens.get(i).is("and") && tokens.get(i - 1).isMark())
+                            || tokens.get(i).is("and") && tokens.get(i - 1).isMark()
+                            || last)
                     && !Durations.in(tokens.subList(from, i)).isEmpty()
                     && !Durations.in(tokens.subList(i, to)).isEmpty();
             if (parts) {
@@ -70,6 +88,12 @@ final class Spans {
             }
         }
         spans.add(new int[] {from, to});
+    }
+
+    /** "…, the last 5 under the grill", "…, for the last 10 uncovered". */
+    private boolean isLastOf(int i, int to) {
+        int at = tokens.get(i).is("for") || tokens.get(i).is("with") ? i + 1 : i;
+        return at + 1 < to && tokens.get(at).is("the") && tokens.get(at + 1).is("last");
     }
 
     /** "peas in", "foil off": a noun and a particle up to the next mark. */

@@ -51,6 +51,11 @@ public final class Tokens {
             "seventeen",
             "eighteen",
             "nineteen");
+    /** As hasty cooks write; halves are pieces, not a share. */
+    private static final Map<String, String> SHORT =
+            Map.of("&", "and", "thru", "through", "til", "until", "halves", "piece");
+
+    private static final Set<String> BESIDE = Set.of("beside", "next", "by", "against", "after", "alongside");
     private static final Set<String> LEFT_ALONE = Set.of("cut", "slice", "serve", "eat", "touch", "disturb");
     private static final List<String> TENS =
             List.of("twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety");
@@ -77,7 +82,7 @@ public final class Tokens {
                 pieces.add(piece(m));
             }
         }
-        return leftAlone(goes(ranges(sizes(mixed(byAndBy(halfAndHalf(dutchOvens(pieces))))))));
+        return lastIs(besideEachOther(leftAlone(goes(ranges(sizes(mixed(byAndBy(halfAndHalf(dutchOvens(pieces))))))))));
     }
 
     /** A Dutch oven is a pot, an oven dish a dish. */
@@ -116,6 +121,75 @@ public final class Tokens {
             }
         }
         return out;
+    }
+
+    /** "One beside the other": no count. */
+    private static List<Token> besideEachOther(List<Token> pieces) {
+        List<Token> out = new ArrayList<>();
+        int i = 0;
+        while (i < pieces.size()) {
+            int other = i + 2;
+            boolean to = isAt(pieces, i + 2, "to") || isAt(pieces, i + 2, "the");
+            other += to ? 1 : 0;
+            boolean beside = pieces.get(i).text().equalsIgnoreCase("one")
+                    && i + 1 < pieces.size()
+                    && BESIDE.contains(pieces.get(i + 1).key())
+                    && (isAt(pieces, other, "other") || isAt(pieces, other, "another"));
+            if (beside) {
+                int start = pieces.get(i).start();
+                out.add(new Token(
+                        Kind.WORD,
+                        "closely",
+                        "closely",
+                        0,
+                        0,
+                        start,
+                        pieces.get(other).end()));
+                i = other + 1;
+            } else {
+                out.add(pieces.get(i));
+                i++;
+            }
+        }
+        return out;
+    }
+
+    /** "The last is of aubergines", "the top layer should be cheese": one finishes with them. */
+    private static List<Token> lastIs(List<Token> pieces) {
+        List<Token> out = new ArrayList<>();
+        int i = 0;
+        while (i < pieces.size()) {
+            int to = isFirst(pieces, i) ? pastLast(pieces, i) : -1;
+            if (to < 0) {
+                out.add(pieces.get(i));
+                i++;
+                continue;
+            }
+            out.add(word("finish", pieces.get(i)));
+            out.add(word("with", pieces.get(to - 1)));
+            i = to;
+        }
+        return out;
+    }
+
+    private static boolean isFirst(List<Token> pieces, int i) {
+        return i == 0 || pieces.get(i - 1).isMark() || pieces.get(i - 1).is("and");
+    }
+
+    /** @return where what lies last begins, or -1 */
+    private static int pastLast(List<Token> pieces, int from) {
+        int i = isAt(pieces, from, "the") ? from + 1 : from;
+        if (!isAt(pieces, i, "last") && !isAt(pieces, i, "final") && !isAt(pieces, i, "top")) {
+            return -1;
+        }
+        boolean layer = isAt(pieces, i + 1, "layer");
+        i += layer || isAt(pieces, i + 1, "one") ? 2 : 1;
+        if (isAt(pieces, i, "should") || isAt(pieces, i, "must") || isAt(pieces, i, "to")) {
+            i++;
+        }
+        boolean is = isAt(pieces, i, "is") || isAt(pieces, i, "be") || isAt(pieces, i, "being");
+        boolean of = isAt(pieces, i + 1, "of") || isAt(pieces, i + 1, "with");
+        return is && (layer || of) && i + 1 < pieces.size() ? i + (of ? 2 : 1) : -1;
     }
 
     /** "In four goes": batches. */
@@ -195,6 +269,10 @@ public final class Tokens {
 
     private static Token piece(Matcher m) {
         String text = m.group();
+        String means = SHORT.get(text.toLowerCase(java.util.Locale.ROOT));
+        if (means != null) {
+            return new Token(Kind.WORD, text, means, 0, 0, m.start(), m.end());
+        }
         if (Character.isLetter(text.charAt(0))) {
             double value = value(text.toLowerCase(java.util.Locale.ROOT));
             return value >= 0
