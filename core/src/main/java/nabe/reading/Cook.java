@@ -1,17 +1,14 @@
 package nabe.reading;
 
 import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Clause.Cover;
 import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Token;
-import nabe.reading.grammar.Tokens;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure.Fate;
 import nabe.recipe.Procedure.GoesIn;
@@ -21,12 +18,11 @@ import org.jspecify.annotations.Nullable;
 
 /** Follows a method clause by clause and decides for each where it happens: in a pot, in the dish, in the oven, at table. */
 final class Cook {
-    private static final Pattern COLD =
-            Pattern.compile("\\b(?:cold|iced?|lukewarm|tepid|warm) water\\b", Pattern.CASE_INSENSITIVE);
     private final List<Clause> clauses;
     private final Scene scene;
     private final Kitchen kitchen;
     private final Naming naming;
+    private final Meaning meaning;
     private final Dish dish;
     /** Minutes from which a wait is a step of its own, whatever lies on it. Kitchen practice. */
     private static final double LONG = 60;
@@ -62,6 +58,7 @@ final class Cook {
         this.scene = new Scene(kitchen);
         this.kitchen = kitchen;
         this.naming = scene.naming;
+        this.meaning = new Meaning(scene, clauses);
         this.dish = scene.dish;
         this.oven = scene.oven;
         this.stove = scene.stove;
@@ -104,7 +101,7 @@ final class Cook {
     }
 
     void follow() {
-        foresee();
+        new Foresight(kitchen, naming).over(clauses);
         int optional = -1;
         for (int i = 0; i < clauses.size(); i++) {
             Clause clause = clauses.get(i);
@@ -150,118 +147,6 @@ final class Cook {
         return said;
     }
 
-    /** A casserole that stood on the stove before is a pot. */
-    private Named onStove(Named noun) {
-        boolean there = noun.is(Kind.DISH)
-                && scene.stoveware.contains(noun.slot().tokens().getLast().key());
-        return there ? noun.as(Kind.PAN) : noun;
-    }
-
-    /** "Spray a 9 x 13 pan", "spread in pan": a pan with a length, or one something is spread in, is baked in. */
-    private static Named asDish(Clause clause, Named noun) {
-        List<Token> said = noun.slot().tokens();
-        boolean lined = noun.is(Kind.TRAY) && Tokens.has(said, "lined");
-        if (lined) {
-            return noun.as(Kind.DISH);
-        }
-        boolean measured = said.stream().anyMatch(Token::isNumber) && Tokens.has(said, "x");
-        boolean spread = clause.verb() != null && clause.verb().base().equals("spread");
-        return noun.is(Kind.PAN) && said.getLast().is("pan") && (measured || spread) ? noun.as(Kind.DISH) : noun;
-    }
-
-    /** A roasting tin is where things roast, when another dish comes later. */
-    private Named asTray(Named noun, int at) {
-        boolean roasting = noun.is(Kind.DISH)
-                && noun.slot().lead() != Lead.NONE
-                && Tokens.has(noun.slot().tokens(), "roasting");
-        return roasting && anotherDishAfter(at) ? noun.as(Kind.TRAY) : noun;
-    }
-
-    private boolean anotherDishAfter(int at) {
-        return clauses.subList(at + 1, clauses.size()).stream()
-                .flatMap(c -> c.slots().stream())
-                .anyMatch(s -> Vessels.in(s.tokens()) == Kind.DISH
-                        && !Tokens.has(s.tokens(), "tin", "roasting", "tray")
-                        && s.tokens().stream().anyMatch(t -> t.isNumber() || t.is("a") || t.is("an") || t.is("base")));
-    }
-
-    /** "Make a sauce with the butter and the flour" never means one that is there. */
-    private static Named asNew(Clause clause, Named noun) {
-        boolean made = noun.is(Kind.POT)
-                && noun.slot().lead() == Lead.NONE
-                && clause.verb() != null
-                && clause.verb().base().equals("make");
-        return made ? noun.as(Kind.UNKNOWN) : noun;
-    }
-
-    /** "Boil in salted water": not the cold water that is listed for the dough. */
-    private Named fromTheTap(Clause clause, Named noun) {
-        boolean water = noun.is(Kind.LINES)
-                && noun.lines().stream().allMatch(l -> kitchen.role(l).equals("water"))
-                && clause.does(Effect.HEAT, Effect.START)
-                && Tokens.has(noun.slot().tokens(), "salted", "boiling", "simmering", "plenty");
-        boolean kept = water
-                && noun.lines().stream()
-                        .anyMatch(l -> kitchen.namedLast.getOrDefault(l, -1) > kitchen.clause
-                                || COLD.matcher(kitchen.lines.get(l).text()).find());
-        return kept ? noun.as(Kind.UNKNOWN) : noun;
-    }
-
-    /** "Top with the rest": of what was used in part last, once there is a dish. */
-    private Named theRest(Clause clause, Named noun) {
-        boolean intoPot =
-                clause.does(Effect.JOIN, Effect.MIX) && clause.slots().stream().anyMatch(s -> s.lead() == Lead.INTO);
-        boolean laid = !dish.all.isEmpty() && !intoPot && !clause.does(Effect.SERVE, Effect.FREEZE, Effect.KEEP);
-        return laid ? kitchen.parts.named(noun, kitchen, dish) : noun;
-    }
-
-    /** "Mix the ricotta with the egg": all of it, and what comes of it is called ricotta still. */
-    private static Set<Integer> mixedWhole(Clause clause, List<Named> nouns) {
-        Named first = nouns.isEmpty() ? null : nouns.getFirst();
-        boolean whole = clause.does(Effect.MIX)
-                && first != null
-                && first.is(Kind.LINES)
-                && first.slot().lead() == Lead.NONE
-                && !first.portion().isSaid()
-                && nouns.stream().filter(n -> n.is(Kind.LINES)).count() > 1;
-        return whole ? Set.copyOf(first.lines()) : Set.of();
-    }
-
-    private static boolean isOfTheMixture(Clause clause, Named noun, Set<Integer> mixed) {
-        return clause.does(Effect.PLACE)
-                && noun.portion().is(Portion.Kind.FRACTION)
-                && mixed.contains(noun.lines().getFirst());
-    }
-
-    private void foresee() {
-        Set<Integer> mixed = new HashSet<>();
-        for (int i = 0; i < clauses.size(); i++) {
-            Clause clause = clauses.get(i);
-            if (clause.opensSentence() && clause.words().endsWith(":")) {
-                kitchen.topic = clause.words().replace(":", "");
-            }
-            List<Named> nouns = clause.slots().stream().map(naming::resolve).toList();
-            mixed.addAll(mixedWhole(clause, nouns));
-            for (Named noun : clause.conditional() ? List.<Named>of() : nouns) {
-                foresee(clause, i, noun, mixed);
-            }
-        }
-        kitchen.topic = null;
-    }
-
-    private void foresee(Clause clause, int at, Named noun, Set<Integer> mixed) {
-        if (naming.isHeading(noun.slot())) {
-            return;
-        }
-        noun.lines().forEach(l -> kitchen.namedLast.put(l, at));
-        if (noun.is(Kind.LINES)
-                && noun.lines().size() == 1
-                && !isOfTheMixture(clause, noun, mixed)
-                && naming.isOnly(noun.slot(), noun.lines().getFirst())) {
-            kitchen.accounts.foresee(at, noun.lines().getFirst(), noun.portion());
-        }
-    }
-
     private void takeWithAside(Clause clause, int i) {
         int steps = kitchen.stepsSoFar();
         List<Dish.Placed> before = List.copyOf(dish.all);
@@ -284,16 +169,7 @@ final class Cook {
         if (topics.notesVolume(clause) || topics.isTopic(clause, i)) {
             return;
         }
-        List<Named> nouns = clause.slots().stream()
-                .map(naming::resolve)
-                .map(this::onStove)
-                .map(n -> asDish(clause, n))
-                .map(n -> asTray(n, i))
-                .map(n -> asNew(clause, n))
-                .map(n -> fromTheTap(clause, n))
-                .map(n -> theRest(clause, n))
-                .toList();
-        nouns = naming.withReadied(naming.together(Exceptions.resolved(nouns, kitchen, dish)));
+        List<Named> nouns = meaning.of(clause, i);
         meant = nouns;
         nouns.forEach(Cook::nameDough);
         nouns.forEach(naming::entitle);

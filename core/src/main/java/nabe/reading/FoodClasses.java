@@ -21,7 +21,7 @@ public final class FoodClasses {
     private final Map<String, Set<String>> alone = new HashMap<>();
 
     private FoodClasses() {
-        CatalogueFile file = CatalogueFile.open("kitchen-classes.csv");
+        CatalogueFile file = CatalogueFile.open("kitchen-classes.csv", "words", "roles");
         for (CSVRecord row : file.rows()) {
             List<Set<String>> roles = file.list(row, "roles", "\\|").stream()
                     .map(r -> Set.of(r.split("&")))

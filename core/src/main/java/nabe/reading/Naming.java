@@ -82,6 +82,9 @@ final class Naming {
             return new Named(Kind.LINES, headed, null, Portion.UNSAID, each, slot);
         }
         Choice best = best(tokens, isPlace(slot));
+        if (best != null && isGround(tokens, best)) {
+            return new Named(Kind.UNKNOWN, List.of(), null, Portion.UNSAID, each, slot);
+        }
         boolean liquor = best != null && best.head < tokens.size() - 1 && Tokens.has(List.of(last), LIQUORS);
         if (liquor) {
             return new Named(Kind.UNKNOWN, List.of(), null, Portion.UNSAID, each, slot);
@@ -104,6 +107,17 @@ final class Naming {
         return best.pot != null
                 ? new Named(Kind.POT, best.lines, best.pot, portion, each, slot)
                 : new Named(Kind.LINES, best.lines, null, portion, each, slot);
+    }
+
+    /** "Plenty of pepper" where the list has red peppers: out of the mill. */
+    private boolean isGround(List<Token> tokens, Choice best) {
+        Token last = tokens.getLast();
+        boolean mill = Tokens.has(tokens, "plenty", "black", "ground", "lot", "grind", "twist");
+        return last.text().equalsIgnoreCase("pepper")
+                && mill
+                && IntStream.range(0, kitchen.lines.size())
+                        .filter(l -> best.pot == null ? best.lines.contains(l) : best.pot.lines.containsKey(l))
+                        .noneMatch(l -> kitchen.role(l).equals("spice"));
     }
 
     /** "The extra cheese" of "1 cup grated cheese (+ extra for the top)": a handful more than the amount, taken of it. */

@@ -20,6 +20,7 @@ final class PotChoice {
     private static final Set<String> BOILS = Set.of("boil", "parboil", "blanch", "steam", "poach");
     private static final Set<String> FRIES =
             Set.of("fry", "brown", "soften", "saute", "sauté", "sear", "sweat", "griddle", "stir-fry", "char");
+    private static final Set<String> SEASONS = Set.of("salt", "spice", "spice-blend", "dried-herb", "herb");
     private static final Set<String> SAUCES = Set.of("tomato", "tomato-sauce", "milk", "cream", "stock");
     private final Kitchen kitchen;
     private final Dish dish;
@@ -143,6 +144,15 @@ final class PotChoice {
         Pot current = kitchen.current;
         if (current == null || current.isEmpty() && kitchen.topic != null) {
             return true;
+        }
+        boolean seasons = !items.isEmpty()
+                && items.stream().allMatch(i -> i.pot() == null && SEASONS.contains(kitchen.role(i.line())));
+        if (seasons
+                && !current.isEmpty()
+                && kitchen.topic == null
+                && clause.verb() != null
+                && clause.verb().base().equals("season")) {
+            return false;
         }
         double sign = 0;
         boolean apart = false;

@@ -311,6 +311,7 @@ final class MethodJudge {
     /** "Roll out", "mash the potatoes", "toast until golden"; the grit washed out of leeks is no food. */
     private static boolean isNoFood(String name, String before, String after) {
         return name.equalsIgnoreCase("roll")
+                || name.equalsIgnoreCase("chuck") && OPENS.matcher(before).find()
                 || name.equalsIgnoreCase("grit")
                 || VERBS.contains(Words.key(name)) && OBJECT.matcher(after).find()
                 || SELDOM_VERBS.contains(Words.key(name))

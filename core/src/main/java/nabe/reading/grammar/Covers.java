@@ -71,6 +71,19 @@ final class Covers {
                         || tokens.get(i - 1).is("partially"));
     }
 
+    /** The words around it up to the next marks. */
+    private static List<Token> near(List<Token> tokens, int at) {
+        int from = at;
+        while (from > 0 && !tokens.get(from - 1).isMark()) {
+            from--;
+        }
+        int to = at;
+        while (to < tokens.size() && !tokens.get(to).isMark()) {
+            to++;
+        }
+        return tokens.subList(from, to);
+    }
+
     /** The nearest word that tells: "take the foil off", "foil on tight", "no lid", "lid half on". */
     private @Nullable Cover around(List<Token> tokens, int at) {
         for (int k = at - 1; k >= 0 && k > at - 5 && !tokens.get(k).isMark(); k--) {
@@ -86,7 +99,7 @@ final class Covers {
         if (at > 0 && (tokens.get(at - 1).is("no") || tokens.get(at - 1).is("without"))) {
             return Cover.OFF;
         }
-        boolean back = Tokens.has(tokens, "back") && !Tokens.has(tokens, "peel", "pull", "fold");
+        boolean back = Tokens.has(near(tokens, at), "back") && !Tokens.has(tokens, "peel", "pull", "fold");
         if (back) {
             return Cover.ON;
         }

@@ -246,8 +246,7 @@ public final class Durations {
                 || tokens.get(after).is("or");
         boolean uncovered = after < tokens.size()
                 && (tokens.get(after).is("covered") || tokens.get(after).is("uncovered"));
-        boolean alone =
-                i > 1 && tokens.get(i - 1).is("for") && KitchenWords.shared().verb(tokens.get(i - 2)) != null && ends;
+        boolean alone = i > 1 && tokens.get(i - 1).is("for") && isWork(tokens.get(i - 2)) && ends;
         boolean grilled = i > 0
                 && (tokens.get(i - 1).is("then") || tokens.get(i - 1).is("last"))
                 && after < tokens.size()
@@ -256,6 +255,11 @@ public final class Durations {
                         && tokens.get(i).low() >= 2
                 ? found(tokens, new Minutes(tokens.get(i).low(), tokens.get(i).high()), i, after)
                 : null;
+    }
+
+    /** "Bake for 20", "back in for 20". */
+    private static boolean isWork(Token t) {
+        return KitchenWords.shared().verb(t) != null || t.is("in") || t.is("back");
     }
 
     private static double factor(Token t) {

@@ -73,12 +73,12 @@ public final class KitchenWords {
     private final Map<String, Set<Use>> uses = new HashMap<>();
 
     private KitchenWords() {
-        CatalogueFile actions = CatalogueFile.open("actions.csv");
+        CatalogueFile actions = CatalogueFile.open("actions.csv", "effect", "verbs");
         for (CSVRecord row : actions.rows()) {
             Effect effect = effect(actions, row);
             actions.list(row, "verbs", ";").forEach(v -> addVerb(actions, row, v, effect));
         }
-        CatalogueFile words = CatalogueFile.open("kitchen-words.csv");
+        CatalogueFile words = CatalogueFile.open("kitchen-words.csv", "use", "words");
         for (CSVRecord row : words.rows()) {
             Use use = use(words, row);
             words.list(row, "words", ";")

@@ -30,6 +30,7 @@ final class Leads {
         }
         if (spoken.verb().base().equals("go")) {
             return spoken.form() != Form.PAST
+                    && !(i > 1 && tokens.get(i - 2).is("let"))
                     && !(i > 0 && (tokens.get(i - 1).is("to") || words.is(tokens.get(i - 1), Use.SUBJECT)));
         }
         if (spoken.form() == Form.PAST && !isSameAsBase(spoken, tokens.get(i))) {

@@ -159,7 +159,7 @@ final class Telling {
         }
         boolean meant = i + 1 < tokens.size()
                 && STILL_MEANT.contains(tokens.get(i + 1).key())
-                && !(tokens.get(i + 1).is("you") && (!likes(i + 2) || isOvens(i)));
+                && !(tokens.get(i + 1).is("you") && (!likes(i + 2) || likesItSo(i + 3) || isOvens(i)));
         int end = bounds.mark(i);
         if (bounds.opens(i) && !meant || t.is("alternatively") || t.is("otherwise")) {
             inCase.set(i, tokens.size());
@@ -171,6 +171,13 @@ final class Telling {
             int from = bounds.start(i);
             inCase.set(from, end);
         }
+    }
+
+    /** "If you like it darker": for those only. */
+    private boolean likesItSo(int i) {
+        return i + 1 < tokens.size()
+                && Set.of("it", "them", "your", "yours").contains(tokens.get(i).key())
+                && tokens.get(i + 1).isWord();
     }
 
     /** "Grill for 3 minutes if you like": the oven does not by itself. */

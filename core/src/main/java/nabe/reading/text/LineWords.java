@@ -27,7 +27,7 @@ final class LineWords {
     }
 
     LineWords() {
-        CatalogueFile file = CatalogueFile.open("line-words.csv");
+        CatalogueFile file = CatalogueFile.open("line-words.csv", "use", "words");
         for (CSVRecord row : file.rows()) {
             Set<String> all = words.computeIfAbsent(use(file, row), u -> new HashSet<>());
             all.addAll(file.list(row, "words", ";"));

@@ -1,0 +1,109 @@
+package nabe.reading;
+
+import java.util.List;
+import java.util.regex.Pattern;
+import nabe.reading.Named.Kind;
+import nabe.reading.grammar.Clause;
+import nabe.reading.grammar.Slot.Lead;
+import nabe.reading.grammar.Token;
+import nabe.reading.grammar.Tokens;
+import nabe.reading.grammar.Verb.Effect;
+
+/** What the nouns of a clause mean where they stand: the words alone do not tell a pot from a dish, or new from old. */
+final class Meaning {
+    private static final Pattern COLD =
+            Pattern.compile("\\b(?:cold|iced?|lukewarm|tepid|warm) water\\b", Pattern.CASE_INSENSITIVE);
+
+    private final Scene scene;
+    private final Kitchen kitchen;
+    private final Naming naming;
+    private final Dish dish;
+    private final List<Clause> clauses;
+
+    Meaning(Scene scene, List<Clause> clauses) {
+        this.scene = scene;
+        this.kitchen = scene.kitchen;
+        this.naming = scene.naming;
+        this.dish = scene.dish;
+        this.clauses = clauses;
+    }
+
+    /** @param at where the clause stands in the method */
+    List<Named> of(Clause clause, int at) {
+        List<Named> nouns = clause.slots().stream()
+                .map(naming::resolve)
+                .map(this::onStove)
+                .map(n -> asDish(clause, n))
+                .map(n -> asTray(n, at))
+                .map(n -> asNew(clause, n))
+                .map(n -> fromTheTap(clause, n))
+                .map(n -> theRest(clause, n))
+                .toList();
+        return naming.withReadied(naming.together(Exceptions.resolved(nouns, kitchen, dish)));
+    }
+
+    /** A casserole that stood on the stove before is a pot. */
+    private Named onStove(Named noun) {
+        boolean there = noun.is(Kind.DISH)
+                && scene.stoveware.contains(noun.slot().tokens().getLast().key());
+        return there ? noun.as(Kind.PAN) : noun;
+    }
+
+    /** "Spray a 9 x 13 pan", "spread in pan": a pan with a length, or one something is spread in, is baked in. */
+    private static Named asDish(Clause clause, Named noun) {
+        List<Token> said = noun.slot().tokens();
+        boolean lined = noun.is(Kind.TRAY) && Tokens.has(said, "lined");
+        if (lined) {
+            return noun.as(Kind.DISH);
+        }
+        boolean measured = said.stream().anyMatch(Token::isNumber) && Tokens.has(said, "x");
+        boolean spread = clause.verb() != null && clause.verb().base().equals("spread");
+        return noun.is(Kind.PAN) && said.getLast().is("pan") && (measured || spread) ? noun.as(Kind.DISH) : noun;
+    }
+
+    /** A roasting tin is where things roast, when another dish comes later. */
+    private Named asTray(Named noun, int at) {
+        boolean roasting = noun.is(Kind.DISH)
+                && noun.slot().lead() != Lead.NONE
+                && Tokens.has(noun.slot().tokens(), "roasting");
+        return roasting && anotherDishAfter(at) ? noun.as(Kind.TRAY) : noun;
+    }
+
+    private boolean anotherDishAfter(int at) {
+        return clauses.subList(at + 1, clauses.size()).stream()
+                .flatMap(c -> c.slots().stream())
+                .anyMatch(s -> Vessels.in(s.tokens()) == Kind.DISH
+                        && !Tokens.has(s.tokens(), "tin", "roasting", "tray")
+                        && s.tokens().stream().anyMatch(t -> t.isNumber() || t.is("a") || t.is("an") || t.is("base")));
+    }
+
+    /** "Make a sauce with the butter and the flour" never means one that is there. */
+    private static Named asNew(Clause clause, Named noun) {
+        boolean made = noun.is(Kind.POT)
+                && noun.slot().lead() == Lead.NONE
+                && clause.verb() != null
+                && clause.verb().base().equals("make");
+        return made ? noun.as(Kind.UNKNOWN) : noun;
+    }
+
+    /** "Boil in salted water": not the cold water that is listed for the dough. */
+    private Named fromTheTap(Clause clause, Named noun) {
+        boolean water = noun.is(Kind.LINES)
+                && noun.lines().stream().allMatch(l -> kitchen.role(l).equals("water"))
+                && clause.does(Effect.HEAT, Effect.START)
+                && Tokens.has(noun.slot().tokens(), "salted", "boiling", "simmering", "plenty");
+        boolean kept = water
+                && noun.lines().stream()
+                        .anyMatch(l -> kitchen.namedLast.getOrDefault(l, -1) > kitchen.clause
+                                || COLD.matcher(kitchen.lines.get(l).text()).find());
+        return kept ? noun.as(Kind.UNKNOWN) : noun;
+    }
+
+    /** "Top with the rest": of what was used in part last, once there is a dish. */
+    private Named theRest(Clause clause, Named noun) {
+        boolean intoPot =
+                clause.does(Effect.JOIN, Effect.MIX) && clause.slots().stream().anyMatch(s -> s.lead() == Lead.INTO);
+        boolean laid = !dish.all.isEmpty() && !intoPot && !clause.does(Effect.SERVE, Effect.FREEZE, Effect.KEEP);
+        return laid ? kitchen.parts.named(noun, kitchen, dish) : noun;
+    }
+}
