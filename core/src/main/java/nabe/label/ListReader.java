@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Reads a list of things that are, or may be, in the packet. A phrase never runs over a comma, a bullet, a colon or a
@@ -302,6 +303,13 @@ final class ListReader {
         }
 
         private void resolveBy(Node.Bracket bracket, int at) {
+            Food source = foods.stream().filter(f -> f.to == at).findFirst().orElse(null);
+            Meaning together = source == null ? null : together(source, bracket);
+            if (together != null) {
+                source.meaning = together;
+                listed = true;
+                return;
+            }
             int before = findings.foods();
             String leftBefore = findings.leftOver();
             String warnedBefore = findings.openWarning();
@@ -322,6 +330,16 @@ final class ListReader {
             if (explained(head, followed, whole)) {
                 head.meaning = Meaning.HARMLESS;
             }
+        }
+
+        /** "Glucose syrup (from wheat)": the two have a meaning of their own, which is not that of wheat. */
+        private @Nullable Meaning together(Food head, Node.Bracket bracket) {
+            List<Node> all = new ArrayList<>(nodes.subList(head.from, head.to));
+            bracket.inside().stream()
+                    .filter(n -> !frames.is(Frames.Use.JOINS, n) && !frames.is(Frames.Use.DESCRIBES, n))
+                    .forEach(all::add);
+            Lexicon.Phrase phrase = all.size() > head.to - head.from ? lexicon.longestAt(all, 0) : null;
+            return phrase == null || phrase.words() < all.size() ? null : phrase.meaning();
         }
 
         private boolean saysGlutenFree(Node.Bracket bracket) {
