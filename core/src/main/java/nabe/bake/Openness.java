@@ -25,7 +25,7 @@ final class Openness {
     record Range(double slow, double quick) {}
 
     Openness() {
-        CatalogueFile file = CatalogueFile.open(FILE);
+        CatalogueFile file = CatalogueFile.open(FILE, "what", "slow", "quick");
         for (CSVRecord row : file.rows()) {
             Range range = new Range(file.number(row, "slow"), file.number(row, "quick"));
             if (range.slow < 0

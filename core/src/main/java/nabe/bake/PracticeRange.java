@@ -149,7 +149,8 @@ final class PracticeRange {
     }
 
     private static Map<Family, Map<State, Range>> load() {
-        CatalogueFile file = CatalogueFile.open(FILE);
+        CatalogueFile file = CatalogueFile.open(
+                FILE, "family", "state", "mm", "celsius", "low", "high", "hot", "fridge_low", "fridge_high");
         Map<Family, Map<State, Range>> all = new HashMap<>();
         for (CSVRecord row : file.rows()) {
             Range range = new Range(

@@ -33,7 +33,7 @@ final class Signs {
     }
 
     private static Map<PracticeRange.State, List<Sign>> load() {
-        CatalogueFile file = CatalogueFile.open(FILE);
+        CatalogueFile file = CatalogueFile.open(FILE, "state", "sign", "through");
         Map<PracticeRange.State, List<Sign>> all = new EnumMap<>(PracticeRange.State.class);
         for (CSVRecord row : file.rows()) {
             all.computeIfAbsent(PracticeRange.state(file, row), s -> new ArrayList<>())

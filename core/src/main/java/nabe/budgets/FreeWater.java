@@ -28,7 +28,7 @@ public final class FreeWater {
     /** @throws nabe.larder.CatalogueException for a role no ingredient has */
     public FreeWater(Larder larder, Properties properties) {
         this.properties = properties;
-        CatalogueFile file = CatalogueFile.open("water.csv");
+        CatalogueFile file = CatalogueFile.open("water.csv", "role", "low", "high");
         for (CSVRecord row : file.rows()) {
             String role = file.text(row, "role");
             if (larder.all().stream().noneMatch(i -> i.roles().contains(role))) {

@@ -15,6 +15,7 @@ import nabe.house.House;
 import nabe.house.Schools;
 import nabe.larder.Larder;
 import nabe.larder.Properties;
+import nabe.larder.Shapes;
 import nabe.measure.KitchenText;
 import nabe.prep.PrepPlan;
 import nabe.prep.PrepStep;

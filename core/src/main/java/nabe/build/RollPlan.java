@@ -3,6 +3,7 @@ package nabe.build;
 import java.util.List;
 import nabe.build.lay.Outline;
 import nabe.build.lay.Rolls;
+import nabe.larder.Shapes;
 import nabe.measure.KitchenText;
 import nabe.prep.ReadyLine;
 import nabe.recipe.Part;

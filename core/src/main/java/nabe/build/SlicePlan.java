@@ -2,6 +2,7 @@ package nabe.build;
 
 import nabe.build.lay.Outline;
 import nabe.build.lay.Rounds;
+import nabe.larder.Shapes;
 
 /** Shingles slices or small wraps over a layer. */
 final class SlicePlan {

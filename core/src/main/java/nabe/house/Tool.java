@@ -26,7 +26,7 @@ public record Tool(String id, String name, boolean cleans) {
     }
 
     private static List<Tool> read() {
-        CatalogueFile file = CatalogueFile.open("tools.csv");
+        CatalogueFile file = CatalogueFile.open("tools.csv", "id", "name", "cleans");
         return file.rows().stream()
                 .map(row -> new Tool(
                         file.text(row, "id"),

@@ -49,7 +49,7 @@ final class Frames {
     record Match(Use use, Need need, int nodes) {}
 
     Frames() {
-        CatalogueFile file = CatalogueFile.open("label-frames.csv");
+        CatalogueFile file = CatalogueFile.open("label-frames.csv", "use", "words");
         for (CSVRecord row : file.rows()) {
             String[] use = file.text(row, "use").split(":");
             for (String phrase : file.list(row, "words", ";")) {

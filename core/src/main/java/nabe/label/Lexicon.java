@@ -43,7 +43,7 @@ final class Lexicon {
     record Phrase(Meaning meaning, int words) {}
 
     Lexicon(Larder larder) {
-        CatalogueFile words = CatalogueFile.open("label-words.csv");
+        CatalogueFile words = CatalogueFile.open("label-words.csv", "words", "means", "unclear", "why", "kind");
         for (CSVRecord row : words.rows()) {
             Meaning meaning = meaning(words, row, kind(words, row));
             words.list(row, "words", ";").forEach(phrase -> add(phrase, meaning));
@@ -134,7 +134,7 @@ final class Lexicon {
     }
 
     private void loadAdditives() {
-        CatalogueFile file = CatalogueFile.open("additives.csv");
+        CatalogueFile file = CatalogueFile.open("additives.csv", "numbers", "means", "unclear", "why");
         for (CSVRecord row : file.rows()) {
             boolean open = !file.text(row, "unclear").isEmpty();
             Meaning meaning = meaning(file, row, open ? Meaning.Kind.CLASS : Meaning.Kind.FOOD);
@@ -148,7 +148,7 @@ final class Lexicon {
     }
 
     private void loadStems() {
-        CatalogueFile file = CatalogueFile.open("label-stems.csv");
+        CatalogueFile file = CatalogueFile.open("label-stems.csv", "stem", "at", "means", "except");
         for (CSVRecord row : file.rows()) {
             stems.add(new Stem(
                     file.text(row, "stem"),

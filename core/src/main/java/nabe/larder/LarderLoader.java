@@ -18,7 +18,20 @@ final class LarderLoader {
     private static final String MADE = "made";
     private final Map<String, Composition> compositions = new HashMap<>();
     private final Map<String, Map<String, Double>> measures = new HashMap<>();
-    private final CatalogueFile file = CatalogueFile.open("ingredients.csv");
+    private final CatalogueFile file = CatalogueFile.open(
+            "ingredients.csv",
+            "id",
+            "name",
+            "aliases",
+            "roles",
+            "allergens",
+            "maybe",
+            "traces",
+            "make",
+            "origin",
+            "composition",
+            "cup_grams",
+            "pieces");
     private final Makers makers = new Makers();
     private final Supplier<List<ComponentRecipe>> components;
     private MadeComposition made;
@@ -42,7 +55,17 @@ final class LarderLoader {
     }
 
     private void loadUsda() {
-        CatalogueFile usda = CatalogueFile.open("composition.csv");
+        CatalogueFile usda = CatalogueFile.open(
+                "composition.csv",
+                "ndb",
+                "water",
+                "protein",
+                "fat",
+                "carbohydrate",
+                "fibre",
+                "ash",
+                "sodium_mg",
+                "measures");
         for (CSVRecord row : usda.rows()) {
             String key = "ndb:" + usda.text(row, "ndb");
             compositions.put(key, composition(usda, row, "USDA SR24 " + key));
@@ -56,7 +79,8 @@ final class LarderLoader {
     }
 
     private void loadTypical() {
-        CatalogueFile typical = CatalogueFile.open("typical.csv");
+        CatalogueFile typical = CatalogueFile.open(
+                "typical.csv", "id", "water", "protein", "fat", "carbohydrate", "fibre", "ash", "sodium_mg");
         for (CSVRecord row : typical.rows()) {
             compositions.put("typical:" + typical.text(row, "id"), composition(typical, row, PRACTICE));
         }
@@ -68,7 +92,7 @@ final class LarderLoader {
                 file.number(row, "protein"),
                 file.number(row, "fat"),
                 file.number(row, "carbohydrate"),
-                file.number(row, "fibre"),
+                file.numberOr(row, "fibre", 0),
                 file.number(row, "ash"),
                 file.number(row, "sodium_mg"),
                 source);
@@ -130,7 +154,7 @@ final class LarderLoader {
     }
 
     private OptionalDouble density(CSVRecord row, String key) {
-        double cup = file.number(row, "cup_grams");
+        double cup = file.numberOr(row, "cup_grams", 0);
         if (cup == 0) {
             cup = measures.getOrDefault(key, Map.of()).entrySet().stream()
                     .filter(e -> isCup(e.getKey()))

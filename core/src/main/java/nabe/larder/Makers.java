@@ -13,7 +13,7 @@ final class Makers {
 
     /** @throws CatalogueException for a kind that leaves an allergen unjudged or judges one twice */
     Makers() {
-        CatalogueFile file = CatalogueFile.open("makers.csv");
+        CatalogueFile file = CatalogueFile.open("makers.csv", "kind", "mixture", "maybe", "traces", "none");
         for (CSVRecord row : file.rows()) {
             Set<Allergen> maybe = allergens(file, row, "maybe");
             Set<Allergen> traces = allergens(file, row, "traces");

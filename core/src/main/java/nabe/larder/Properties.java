@@ -22,7 +22,7 @@ public final class Properties {
 
     /** @throws CatalogueException when a row names nothing in the larder or its ends are out of order */
     public Properties(Larder larder) {
-        CatalogueFile file = CatalogueFile.open("properties.csv");
+        CatalogueFile file = CatalogueFile.open("properties.csv", "id", "property", "low", "high");
         for (CSVRecord row : file.rows()) {
             String id = file.text(row, "id");
             Range range = new Range(file.number(row, "low"), file.number(row, "high"));

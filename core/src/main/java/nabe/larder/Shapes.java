@@ -1,20 +1,17 @@
-package nabe.build;
+package nabe.larder;
 
 import java.util.HashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import nabe.larder.CatalogueFile;
-import nabe.larder.Ingredient;
-import nabe.larder.Larder;
 import org.apache.commons.csv.CSVRecord;
 
-/** The shape of what builds a dish. From shapes.csv. */
+/** The shape of what builds a dish: the one place where a sheet's sides stand. From shapes.csv. */
 public final class Shapes {
     private final Map<String, PieceShape> byId = new HashMap<>();
 
     /** What a piece is. */
-    enum Kind {
+    public enum Kind {
         SHEET,
         TUBE,
         SHELL,
@@ -28,7 +25,7 @@ public final class Shapes {
      * @param holdsGrams of filling at most
      * @param rolledLong, rolledShort seen from above when rolled round a filling; 0 where it never is
      */
-    record PieceShape(
+    public record PieceShape(
             Kind kind,
             double longMm,
             double shortMm,
@@ -37,9 +34,10 @@ public final class Shapes {
             double thickMm,
             double holdsGrams) {}
 
-    /** @throws nabe.larder.CatalogueException for a row that names no ingredient or has no size */
+    /** @throws CatalogueException for a row that names no ingredient or has no size */
     public Shapes(Larder larder) {
-        CatalogueFile file = CatalogueFile.open("shapes.csv");
+        CatalogueFile file = CatalogueFile.open(
+                "shapes.csv", "id", "kind", "long", "short", "rolled_long", "rolled_short", "thick", "holds");
         for (CSVRecord row : file.rows()) {
             PieceShape shape = new PieceShape(
                     kind(file, row),
@@ -67,7 +65,7 @@ public final class Shapes {
         }
     }
 
-    Optional<PieceShape> of(Ingredient ingredient) {
+    public Optional<PieceShape> of(Ingredient ingredient) {
         return Optional.ofNullable(byId.get(ingredient.id()));
     }
 }

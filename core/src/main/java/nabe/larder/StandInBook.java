@@ -14,7 +14,7 @@ public final class StandInBook {
 
     /** @throws CatalogueException when a row names nothing of the larder */
     public StandInBook(Larder larder) {
-        CatalogueFile file = CatalogueFile.open("stand-ins.csv");
+        CatalogueFile file = CatalogueFile.open("stand-ins.csv", "claim", "of", "row");
         for (CSVRecord row : file.rows()) {
             Ingredient standIn = larder.find(file.text(row, "row"))
                     .orElseThrow(() -> file.bad(row, "The row (" + row.get("row") + ") must be one of the larder."));

@@ -9,7 +9,7 @@ public final class Thickeners {
     private final Map<String, Double> strength = new HashMap<>();
 
     public Thickeners() {
-        CatalogueFile file = CatalogueFile.open("thickeners.csv");
+        CatalogueFile file = CatalogueFile.open("thickeners.csv", "id", "low", "high");
         for (CSVRecord row : file.rows()) {
             strength.put(file.text(row, "id"), (file.number(row, "low") + file.number(row, "high")) / 2);
         }

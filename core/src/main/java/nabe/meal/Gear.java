@@ -34,7 +34,7 @@ public final class Gear {
             boolean holdsFood) {}
 
     Gear() {
-        CatalogueFile stuff = CatalogueFile.open("materials.csv");
+        CatalogueFile stuff = CatalogueFile.open("materials.csv", "material", "names", "washes");
         for (CSVRecord row : stuff.rows()) {
             String id = stuff.text(row, "material");
             materials.put(id, id);
@@ -43,7 +43,8 @@ public final class Gear {
                 clean.add(id);
             }
         }
-        CatalogueFile file = CatalogueFile.open("meal-tools.csv");
+        CatalogueFile file =
+                CatalogueFile.open("meal-tools.csv", "tool", "names", "actions", "material", "count", "washes", "held");
         for (CSVRecord row : file.rows()) {
             Kind kind = new Kind(
                     file.text(row, "tool"),

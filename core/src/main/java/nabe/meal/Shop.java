@@ -24,7 +24,7 @@ final class Shop {
     record Place(String name, boolean pantry, List<String> sold) {}
 
     Shop() {
-        CatalogueFile file = CatalogueFile.open("shop.csv");
+        CatalogueFile file = CatalogueFile.open("shop.csv", "role", "place", "pantry", "sold");
         for (CSVRecord row : file.rows()) {
             places.put(
                     file.text(row, "role"),

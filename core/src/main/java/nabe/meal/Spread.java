@@ -29,7 +29,7 @@ final class Spread {
     }
 
     private static Map<String, Row> load() {
-        CatalogueFile file = CatalogueFile.open("keeping-apart.csv");
+        CatalogueFile file = CatalogueFile.open("keeping-apart.csv", "way", "minutes", "mends", "words");
         Map<String, Row> rows = new HashMap<>();
         for (CSVRecord row : file.rows()) {
             String minutes = file.text(row, "minutes");

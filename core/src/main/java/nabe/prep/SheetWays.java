@@ -46,7 +46,8 @@ public final class SheetWays {
 
     /** @throws nabe.larder.CatalogueException for a row that names no ingredient, or a way or grade that is none */
     public SheetWays(Larder larder) {
-        CatalogueFile file = CatalogueFile.open("sheets.csv");
+        CatalogueFile file = CatalogueFile.open(
+                "sheets.csv", "id", "unboiled", "parboil", "boil", "usual", "parboil_min", "brittle", "why");
         for (CSVRecord row : file.rows()) {
             Map<String, String> grades = new HashMap<>();
             WAYS.forEach(way -> grades.put(way, file.text(row, way)));

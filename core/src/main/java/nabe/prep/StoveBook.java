@@ -53,7 +53,8 @@ public final class StoveBook {
     }
 
     private void loadWorks() {
-        CatalogueFile file = CatalogueFile.open("works.csv");
+        CatalogueFile file = CatalogueFile.open(
+                "works.csv", "work", "verbs", "minutes", "per_100g", "hands", "evaporates", "tool", "heat");
         for (CSVRecord row : file.rows()) {
             Work work = new Work(
                     file.text(row, "work"),
@@ -71,7 +72,7 @@ public final class StoveBook {
     }
 
     private void loadLeaves(Larder larder) {
-        CatalogueFile file = CatalogueFile.open("leaves.csv");
+        CatalogueFile file = CatalogueFile.open("leaves.csv", "food", "works", "low", "high", "sign");
         Set<String> works = new java.util.HashSet<>();
         byVerb.values().forEach(w -> works.add(w.name));
         for (CSVRecord row : file.rows()) {
@@ -91,7 +92,7 @@ public final class StoveBook {
     }
 
     private void loadSoaks(Larder larder) {
-        CatalogueFile file = CatalogueFile.open("soaks.csv");
+        CatalogueFile file = CatalogueFile.open("soaks.csv", "food", "rung", "minutes", "words");
         for (CSVRecord row : file.rows()) {
             soaks.add(new Soak(
                     foods(file, row, larder),
@@ -102,7 +103,7 @@ public final class StoveBook {
     }
 
     private void loadKeeps() {
-        CatalogueFile file = CatalogueFile.open("keeps.csv");
+        CatalogueFile file = CatalogueFile.open("keeps.csv", "kind", "ahead");
         file.rows().forEach(row -> keeps.put(Kind.ofId(file.text(row, "kind")), file.text(row, "ahead")));
     }
 

@@ -43,7 +43,21 @@ public record FamilyFacts(
     }
 
     private static Map<Family, FamilyFacts> load() {
-        CatalogueFile file = CatalogueFile.open("families.csv");
+        CatalogueFile file = CatalogueFile.open(
+                "families.csv",
+                "family",
+                "build",
+                "water_low",
+                "water_high",
+                "bound",
+                "sauce",
+                "white_sauce",
+                "over_dry",
+                "oven_low",
+                "oven_high",
+                "dry_heat",
+                "through",
+                "marks");
         Map<Family, FamilyFacts> all = new EnumMap<>(Family.class);
         for (CSVRecord row : file.rows()) {
             FamilyFacts facts = facts(file, row);

@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
-import nabe.larder.Properties;
+import nabe.larder.Shapes;
 import nabe.larder.Thickeners;
 import nabe.recipe.Part;
 
@@ -13,7 +13,7 @@ final class SwapArithmetic {
     /** A large egg without its shell, grams. USDA SR24 ndb:01123. */
     static final double EGG_GRAMS = 50;
     /** One lasagna sheet; kitchen practice. */
-    private static final double USUAL_SHEET_CM2 = 157;
+    private static final double USUAL_SHEET_MM2 = 180 * 88.0;
     /** Raw slices lie with gaps and shrink as they dry: a single layer covers with less. Kitchen practice. */
     private static final double SLICE_COVER = 0.85;
     /** Raw vegetables are a little lighter than water. Kitchen practice. */
@@ -22,10 +22,10 @@ final class SwapArithmetic {
     private final Larder larder;
     private final Thickeners thickeners;
     private final Techniques techniques;
-    private final Properties properties;
+    private final Shapes shapes;
 
-    SwapArithmetic(Larder larder, Thickeners thickeners, Techniques techniques, Properties properties) {
-        this.properties = properties;
+    SwapArithmetic(Larder larder, Thickeners thickeners, Techniques techniques, Shapes shapes) {
+        this.shapes = shapes;
         this.larder = larder;
         this.thickeners = thickeners;
         this.techniques = techniques;
@@ -77,7 +77,7 @@ final class SwapArithmetic {
 
     /** Slices of {@code ratio} mm thickness over this area make ratio x area in mm³, 1000 of them a millilitre. */
     private double areaMm2(Ingredient sheets) {
-        return properties.mid(sheets, "area").orElse(USUAL_SHEET_CM2) * 100 * SLICE_COVER;
+        return shapes.of(sheets).map(s -> s.longMm() * s.shortMm()).orElse(USUAL_SHEET_MM2) * SLICE_COVER;
     }
 
     private static double density(Ingredient ingredient) {

@@ -11,6 +11,7 @@ import nabe.larder.Alongside;
 import nabe.larder.ComponentBook;
 import nabe.larder.Larder;
 import nabe.larder.Properties;
+import nabe.larder.Shapes;
 import nabe.larder.StandInBook;
 import nabe.larder.Thickeners;
 import nabe.needs.Needs;
@@ -66,7 +67,7 @@ public final class Swapper {
     public Swapper(Larder larder, Tables tables) {
         this.larder = larder;
         this.tables = tables;
-        this.arithmetic = new SwapArithmetic(larder, tables.thickeners(), tables.techniques(), tables.properties());
+        this.arithmetic = new SwapArithmetic(larder, tables.thickeners(), tables.techniques(), new Shapes(larder));
         this.standings = Caffeine.newBuilder().maximumSize(KEPT).build();
     }
 

@@ -27,13 +27,31 @@ class CatalogueTest {
         assertThatThrownBy(() -> ListCatalogue.read("nowhere.json5", Schools.Question[].class))
                 .hasMessageContaining("missing");
         assertThatThrownBy(() -> CatalogueFile.open("nowhere.csv")).hasMessageContaining("missing");
-        CatalogueFile uneven = CatalogueFile.open("uneven.csv");
-        assertThat(uneven.text(uneven.rows().getFirst(), "name")).isEqualTo("first");
-        assertThatThrownBy(() -> uneven.text(uneven.rows().get(1), "name"))
+        assertThatThrownBy(() -> CatalogueFile.open("uneven.csv", "id", "name"))
                 .hasMessageContaining("uneven.csv")
+                .hasMessageContaining("line 4")
                 .hasMessageContaining("as many cells");
-        CatalogueFile words = CatalogueFile.open("no-number.csv");
-        assertThatThrownBy(() -> words.number(words.rows().getFirst(), "grams")).hasMessageContaining("a dozen");
+    }
+
+    @Test
+    void aCellWithoutItsNumberSaysWhere() {
+        CatalogueFile words = CatalogueFile.open("no-number.csv", "id", "grams");
+        assertThatThrownBy(() -> words.number(words.rows().getFirst(), "grams"))
+                .hasMessageContaining("line 2")
+                .hasMessageContaining("a dozen");
+        assertThatThrownBy(() -> words.number(words.rows().get(1), "grams"))
+                .hasMessageContaining("line 3")
+                .hasMessageContaining("grams");
+        assertThat(words.numberOr(words.rows().get(1), "grams", 7)).isEqualTo(7);
+    }
+
+    @Test
+    void aColumnThatNothingReadsOrThatIsMissingIsAnError() {
+        assertThatThrownBy(() -> CatalogueFile.open("no-number.csv", "id"))
+                .hasMessageContaining("no-number.csv")
+                .hasMessageContaining("Nothing reads the column (grams)");
+        assertThatThrownBy(() -> CatalogueFile.open("no-number.csv", "id", "grams", "litres"))
+                .hasMessageContaining("The column (litres) is missing");
     }
 
     @Test

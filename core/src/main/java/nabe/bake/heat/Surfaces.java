@@ -13,7 +13,8 @@ final class Surfaces {
     private static final Map<String, Double> EMISSIVITY = new HashMap<>();
 
     static {
-        CatalogueFile file = CatalogueFile.open(FILE);
+        CatalogueFile file =
+                CatalogueFile.open(FILE, "surface", "thickness_mm", "conductivity", "capacity", "low", "high");
         file.rows().forEach(row -> read(file, row));
     }
 
