@@ -48,7 +48,7 @@ final class Baking {
     final HeatDish quickDish;
 
     final Wanted wanted;
-    final Double safeCore;
+    final @Nullable Double safeCore;
     final Said said;
     final Start start;
     final boolean eggFree;
@@ -95,9 +95,7 @@ final class Baking {
         if (choice.celsius() != null) {
             return choice.fan() ? Temperature.fan(choice.celsius()) : Temperature.celsius(choice.celsius());
         }
-        Double named = recipe.oven().celsius();
-        return Temperature.celsius(isUsable(named) ? named : PracticeRange.usualCelsius(recipe.family()))
-                .onDial();
+        return Temperature.celsius(named(recipe)).onDial();
     }
 
     /**
@@ -184,12 +182,14 @@ final class Baking {
 
     /** @return °C that the recipe's oven stands at, the usual where it does not say */
     double recipeCelsius() {
-        Double named = recipe.oven().celsius();
-        return isUsable(named) ? named : PracticeRange.usualCelsius(recipe.family());
+        return named(recipe);
     }
 
-    private static boolean isUsable(@Nullable Double celsius) {
-        return celsius != null && celsius >= COOLEST && celsius <= HOTTEST;
+    private static double named(Recipe recipe) {
+        Double named = recipe.oven().celsius();
+        return named != null && named >= COOLEST && named <= HOTTEST
+                ? named
+                : PracticeRange.usualCelsius(recipe.family());
     }
 
     /** °C of the oven's air as it truly is. */

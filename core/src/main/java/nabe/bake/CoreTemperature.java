@@ -4,6 +4,7 @@ import java.util.List;
 import nabe.larder.Allergen;
 import nabe.larder.Ingredient;
 import nabe.larder.Origin;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The safe core temperature of what is in the dish. Source: USDA FSIS safe minimum internal temperatures: casseroles,
@@ -16,7 +17,7 @@ final class CoreTemperature {
     private CoreTemperature() {}
 
     /** @return °C at the coldest point, or null where nothing in it asks for one */
-    static Double of(List<Ingredient> ingredients, Start start) {
+    static @Nullable Double of(List<Ingredient> ingredients, Start start) {
         boolean reheated = start == Start.FRIDGE || start == Start.FROZEN;
         boolean animal = ingredients.stream()
                 .anyMatch(i -> i.origin() == Origin.MEAT && !i.role().startsWith("stock")

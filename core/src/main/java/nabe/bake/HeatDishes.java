@@ -20,6 +20,7 @@ import nabe.larder.Properties;
 import nabe.prep.ReadyLine;
 import nabe.recipe.Family;
 import nabe.recipe.Part;
+import org.jspecify.annotations.Nullable;
 
 /** Turns a built dish into what the heat sees of it. */
 final class HeatDishes {
@@ -95,7 +96,7 @@ final class HeatDishes {
     }
 
     /** Crumbs, nuts and pastry toast; cheese, sauces and wet doughs brown. */
-    private static boolean toasts(Layer layer, Ingredient main, Foodstuff stuff) {
+    private static boolean toasts(Layer layer, @Nullable Ingredient main, Foodstuff stuff) {
         boolean cheese = layer.part() == Part.HARD_CHEESE || layer.part() == Part.MELTING_CHEESE;
         return !cheese && (stuff.water() < DRY || main != null && TOASTED.contains(main.role()));
     }
@@ -158,7 +159,7 @@ final class HeatDishes {
                 .build();
     }
 
-    private double browns(Layer layer, Ingredient main) {
+    private double browns(Layer layer, @Nullable Ingredient main) {
         double usual = switch (layer.part()) {
             case TOPPING -> 0.85;
             case HARD_CHEESE, MELTING_CHEESE -> 0.6;
@@ -170,7 +171,8 @@ final class HeatDishes {
     }
 
     /** How fast it turns tender against a dry sheet, and how far it is when it goes in. Kitchen practice. */
-    private static double[] cooking(Family family, Layer layer, BuildPlan build, Ingredient main, double begun) {
+    private static double[] cooking(
+            Family family, Layer layer, BuildPlan build, @Nullable Ingredient main, double begun) {
         if (layer.part() != Part.STRUCTURE || family == Family.MASH_TOPPED || family == Family.STRATA || main == null) {
             return new double[] {0, 1};
         }

@@ -2,6 +2,7 @@ package nabe.bake;
 
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.Objects;
 import nabe.build.Layer;
 import nabe.larder.CatalogueException;
 import nabe.larder.CatalogueFile;
@@ -42,18 +43,21 @@ final class Openness {
         }
     }
 
+    /** Every part of a dish has its row: the file is checked when it is read. */
+    private Range of(String what) {
+        return Objects.requireNonNull(ranges.get(what));
+    }
+
     /** @param mashed whether it is mashed; {@code main} what there is most of in it, or null */
     Range of(Layer layer, @Nullable Ingredient main, boolean mashed) {
         if (mashed) {
-            return ranges.get(MASH);
+            return of(MASH);
         }
         if (setting(layer) >= SETS) {
-            return ranges.get(CUSTARD);
+            return of(CUSTARD);
         }
         Range own = main == null ? null : ranges.get(main.role());
-        return own != null && layer.of().size() < 4
-                ? own
-                : ranges.getOrDefault(layer.part().id(), own);
+        return own != null && layer.of().size() < 4 ? own : of(layer.part().id());
     }
 
     private static double setting(Layer layer) {

@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param own the cook's own phases, or null to have them found
  */
 public record OvenChoice(
-        Double celsius,
+        @Nullable Double celsius,
         boolean fan,
         @Nullable Start start,
         double offsetCelsius,
@@ -73,7 +73,7 @@ public record OvenChoice(
     }
 
     /** An oven that keeps to its dial, heated up first, with the dish in the middle. */
-    public OvenChoice(Double celsius, boolean fan, @Nullable Start start) {
+    public OvenChoice(@Nullable Double celsius, boolean fan, @Nullable Start start) {
         this(celsius, fan, start, 0, true, false, null);
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import nabe.bake.Course.Stretch;
 import nabe.house.Schools;
+import nabe.recipe.Procedure.Minutes;
 import nabe.recipe.Procedure.OvenPhase;
 
 /** Writes a course out as phases, each with its reason. */
@@ -47,16 +48,16 @@ final class Phases {
 
     /** The recipe's own grilling, as long as it says; else a short one where the top would stay pale. */
     private static Optional<Phase> grill(Baking baking, Course course, boolean pale) {
-        OvenPhase said = RecipeCourse.grill(baking.said);
-        boolean asked = said != null && baking.recipe.oven().grilled();
-        boolean wanted = asked
+        OvenPhase written = RecipeCourse.grill(baking.said);
+        OvenPhase said = baking.recipe.oven().grilled() ? written : null;
+        boolean wanted = said != null
                 || pale && !baking.followsRecipe() && !baking.wanted.cover().equals("sealed");
         if (!wanted || baking.build.pan().material().mayShatter()) {
             return Optional.empty();
         }
-        int minutes = asked && said.minutes() != null
-                ? Math.clamp(Math.round((said.minutes().min() + said.minutes().max()) / 2), 1, MOST_GRILL)
-                : GRILL_MINUTES;
+        Minutes told = said == null ? null : said.minutes();
+        int minutes =
+                told == null ? GRILL_MINUTES : Math.clamp(Math.round((told.min() + told.max()) / 2), 1, MOST_GRILL);
         return Optional.of(PhaseBuilder.builder()
                 .kind("grill")
                 .celsius(GRILL_CELSIUS)
@@ -65,9 +66,9 @@ final class Phases {
                         course.stretches().getLast().shields()
                                 ? "Foil off; only as long as it is not brown enough yet. Watched all the time; no paper under it."
                                 : "For colour. Watched all the time; no paper under it.")
-                .said(asked && said.minutes() != null ? Said.words(said.minutes()) : null)
-                .asSaid(asked && said.minutes() != null)
-                .adds(asked ? RecipeCourse.names(said, baking.said) : List.of())
+                .said(told == null ? null : Said.words(told))
+                .asSaid(told != null)
+                .adds(said == null ? List.of() : RecipeCourse.names(said, baking.said))
                 .build());
     }
 

@@ -3,6 +3,7 @@ package nabe.bake;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import nabe.build.BuildPlan;
 import nabe.build.Layer;
@@ -62,13 +63,18 @@ final class PracticeRange {
     }
 
     private static Range range(Baking baking) {
-        Map<State, Range> states = ALL.get(baking.recipe.family());
+        Map<State, Range> states = of(baking.recipe.family());
         return states.getOrDefault(state(baking), states.values().iterator().next());
+    }
+
+    /** Every family has its rows: the file is checked when it is read. */
+    private static Map<State, Range> of(Family family) {
+        return Objects.requireNonNull(ALL.get(family));
     }
 
     /** @return °C that such a dish usually bakes at, where nothing is said */
     static double usualCelsius(Family family) {
-        return ALL.get(family).values().iterator().next().celsius;
+        return of(family).values().iterator().next().celsius;
     }
 
     /** @param recipe minutes by the recipe where its own phases are followed: they count as found, too; else null */

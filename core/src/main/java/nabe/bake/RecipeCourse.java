@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import nabe.bake.Course.Stretch;
@@ -95,15 +96,16 @@ final class RecipeCourse {
                 baking.said.procedure().oven().stream().allMatch(p -> p.adds().isEmpty());
         double now = first;
         for (OvenPhase phase : said) {
+            Minutes minutes = Objects.requireNonNull(phase.minutes(), "only timed phases are followed");
             topped |= !phase.adds().isEmpty();
             now = celsius(phase, now);
             stretches.add(CourseStretchBuilder.builder()
-                    .minutes((int) Math.round(mid(phase.minutes())))
+                    .minutes((int) Math.round(mid(minutes)))
                     .covered(phase.covered())
                     .topped(topped)
                     .warmer(now - first)
                     .reason(AS_SAID)
-                    .said(Said.words(phase.minutes()))
+                    .said(Said.words(minutes))
                     .adds(names(phase))
                     .stir(phase.stir())
                     .build());

@@ -21,7 +21,7 @@ final class Signs {
     static List<String> of(Baking baking) {
         boolean through = FamilyFacts.of(baking.recipe.family()).through();
         List<String> signs = new ArrayList<>();
-        ALL.get(PracticeRange.state(baking)).stream()
+        ALL.getOrDefault(PracticeRange.state(baking), List.of()).stream()
                 .filter(s -> through || !s.through)
                 .forEach(s -> signs.add(s.words));
         signs.add(

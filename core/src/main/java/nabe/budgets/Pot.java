@@ -5,9 +5,10 @@ import java.util.Set;
 import nabe.prep.Loosening;
 import nabe.prep.ReadyLine;
 import nabe.recipe.Part;
+import org.jspecify.annotations.Nullable;
 
 /** What was mixed in one pot, over all its layers. */
-record Pot(String id, Part part, List<ReadyLine> lines) {
+record Pot(@Nullable String id, Part part, List<ReadyLine> lines) {
     private static final Set<String> SAUCY = Set.of(
             "tomato",
             "tomato-sauce",

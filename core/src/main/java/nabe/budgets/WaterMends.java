@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
@@ -211,11 +212,12 @@ public final class WaterMends {
     }
 
     private Candidate stock(Pot pot) {
-        double already = made.size(new Mend.Stock(pot.id(), 0).key());
+        String id = Objects.requireNonNull(pot.id(), "a sauce has a pot");
+        double already = made.size(new Mend.Stock(id, 0).key());
         return new Candidate(
                 MOST_STOCK,
-                grams -> new Mend.Stock(pot.id(), already + 10 * Math.ceil(grams / 10)),
-                mend -> MendWords.stirred(pot.loosenedWith(), trial.called(pot.id()), mend.size() - already),
+                grams -> new Mend.Stock(id, already + 10 * Math.ceil(grams / 10)),
+                mend -> MendWords.stirred(pot.loosenedWith(), trial.called(id), mend.size() - already),
                 false);
     }
 

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.function.Supplier;
 import nabe.measure.Unit;
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 /** Builds the larder from the catalogue files, refusing the first row that does not hold together. */
 final class LarderLoader {
@@ -34,7 +35,7 @@ final class LarderLoader {
             "pieces");
     private final Makers makers = new Makers();
     private final Supplier<List<ComponentRecipe>> components;
-    private MadeComposition made;
+    private @Nullable MadeComposition made;
 
     /** @param components read meanwhile; asked for only when the rows they explain are reached */
     LarderLoader(Supplier<List<ComponentRecipe>> components) {
@@ -44,11 +45,12 @@ final class LarderLoader {
     List<Ingredient> load() {
         loadUsda();
         loadTypical();
-        made = new MadeComposition(components.get());
+        MadeComposition known = new MadeComposition(components.get());
+        made = known;
         List<Ingredient> all = new ArrayList<>();
         for (CSVRecord row : file.rows()) {
             Ingredient ingredient = ingredient(row);
-            made.know(ingredient);
+            known.know(ingredient);
             all.add(ingredient);
         }
         return all;
@@ -100,7 +102,8 @@ final class LarderLoader {
 
     private Ingredient ingredient(CSVRecord row) {
         String key = file.text(row, "composition");
-        Composition composition = key.equals(MADE) ? made.of(file.text(row, "id")) : compositions.get(key);
+        Composition composition =
+                key.equals(MADE) && made != null ? made.of(file.text(row, "id")) : compositions.get(key);
         if (composition == null) {
             throw file.bad(
                     row,
@@ -147,7 +150,7 @@ final class LarderLoader {
             try {
                 set.add(Allergen.ofId(id));
             } catch (IllegalArgumentException e) {
-                throw file.bad(row, e.getMessage());
+                throw file.bad(row, "The allergen (" + id + ") must be one of the list.");
             }
         }
         return Set.copyOf(set);

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.ToDoubleFunction;
+import org.jspecify.annotations.Nullable;
 
 /** Works out what home-made things are made of: the sum of what goes in, less the water that goes off. */
 final class MadeComposition {
@@ -22,6 +23,7 @@ final class MadeComposition {
      * @return per 100 g ready, or null where no component makes it or something in it is not known yet
      * @throws CatalogueException when more goes off than there is water
      */
+    @Nullable
     Composition of(String made) {
         ComponentRecipe recipe = byMade.get(made);
         if (recipe == null || !known.keySet().containsAll(recipe.of().keySet())) {

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 /** What makers of each kind of bought food put in, from makers.csv. Every kind is judged on every allergen, or is refused. */
 final class Makers {
@@ -35,6 +36,7 @@ final class Makers {
     }
 
     /** @return the make, or null where no row has this kind */
+    @Nullable
     Make of(String kind) {
         return byKind.get(kind);
     }
@@ -52,7 +54,7 @@ final class Makers {
         try {
             return Allergen.ofId(id);
         } catch (IllegalArgumentException e) {
-            throw file.bad(row, e.getMessage());
+            throw file.bad(row, "The allergen (" + id + ") must be one of the list.");
         }
     }
 }

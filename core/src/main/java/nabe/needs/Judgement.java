@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import nabe.larder.Allergen;
+import org.jspecify.annotations.Nullable;
 
 /**
  * How a thing stands against the needs. Never a promise of safety: only what is known of the kind.
@@ -35,7 +36,7 @@ public record Judgement(Set<String> offends, Set<String> maybe, Set<String> trac
     }
 
     /** @return what to look for on the packet, in a cook's words, or null when there is nothing */
-    public String labelAdvice(String name) {
+    public @Nullable String labelAdvice(String name) {
         if (!needsLabel()) {
             return null;
         }

@@ -12,6 +12,7 @@ import nabe.prep.PrepChoice;
 import nabe.recipe.Correction;
 import nabe.recipe.Family;
 import nabe.recipe.Part;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What the cook decided; everything else is computed from it.
@@ -74,7 +75,7 @@ public record Brief(
         return BriefBuilder.builder(this).servings(others).eaters(people).brief();
     }
 
-    private static void checkServings(Integer servings) {
+    private static void checkServings(@Nullable Integer servings) {
         if (servings != null && (servings < 1 || servings > MOST_SERVINGS)) {
             throw new WrongValueException("The servings (" + servings + ") must be between 1 and 200.");
         }
@@ -88,12 +89,12 @@ public record Brief(
      * @param corrections of the procedure, in the order they were made
      */
     public record RecipeBrief(
-            String text,
-            String title,
-            Integer servings,
+            @Nullable String text,
+            @Nullable String title,
+            @Nullable Integer servings,
             List<LineBrief> lines,
             List<String> steps,
-            Family family,
+            @Nullable Family family,
             List<Correction> corrections) {
         public RecipeBrief {
             checkServings(servings);
@@ -103,7 +104,7 @@ public record Brief(
         }
 
         public static RecipeBrief ofText(String text) {
-            return new RecipeBrief(text, null, null, null, null, null, null);
+            return new RecipeBrief(text, null, null, List.of(), List.of(), null, List.of());
         }
     }
 

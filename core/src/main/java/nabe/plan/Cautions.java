@@ -2,6 +2,7 @@ package nabe.plan;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import nabe.bake.BakePlan;
@@ -108,7 +109,7 @@ final class Cautions {
                     "core",
                     "Bake until the coldest point, the centre, shows " + Math.round(bake.coreCelsius())
                             + " °C on a thermometer.",
-                    bake.coreSource());
+                    Objects.requireNonNull(bake.coreSource()));
         }
         boolean cold = oven.start() == Start.FRIDGE || oven.start() == Start.FROZEN;
         boolean brittle = pan.material().mayShatter();

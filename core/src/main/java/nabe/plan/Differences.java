@@ -121,8 +121,7 @@ final class Differences {
     /** The rest of a stretch whose end goes under foil. */
     private static String thenFoil(List<Phase> phases, int at) {
         Phase next = at + 1 < phases.size() ? phases.get(at + 1) : null;
-        boolean foil = next != null && next.covered() && next.said() == null;
-        return foil ? " and " + next.minutes() + " under foil" : "";
+        return next != null && next.covered() && next.said() == null ? " and " + next.minutes() + " under foil" : "";
     }
 
     private void add(Kind kind, String what, String why, @Nullable AsWritten asWritten) {

@@ -75,7 +75,7 @@ final class ShoppingList {
                 .build();
     }
 
-    private ShoppingItem.Buy buy(ConvertedLine line, String label) {
+    private ShoppingItem.Buy buy(ConvertedLine line, @Nullable String label) {
         if (line.ingredient() == null) {
             return ShoppingItem.Buy.ASK;
         }

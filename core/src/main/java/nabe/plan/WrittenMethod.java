@@ -53,14 +53,16 @@ public final class WrittenMethod {
                 + (layer.words() == null ? "" : " (" + layer.words() + ")");
     }
 
+    private static String at(Phase phase) {
+        return phase.celsius() == null ? "" : " at " + 5 * Math.round(phase.celsius() / 5) + " °C";
+    }
+
     private static String words(Phase phase) {
         String minutes = phase.minutes() + " min";
         return switch (phase.kind()) {
             case "rest" -> "Rest " + minutes + " before cutting.";
             case "grill" -> "Grill " + minutes + ", watched all the time.";
-            default ->
-                "Bake " + minutes + " at " + 5 * Math.round(phase.celsius() / 5) + " °C, "
-                        + (phase.covered() ? "covered." : "open.");
+            default -> "Bake " + minutes + at(phase) + ", " + (phase.covered() ? "covered." : "open.");
         };
     }
 }

@@ -3,6 +3,7 @@ package nabe.recipe;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import nabe.larder.CatalogueFile;
 import org.apache.commons.csv.CSVRecord;
@@ -35,7 +36,7 @@ public record FamilyFacts(
     private static final Map<Family, FamilyFacts> ALL = load();
 
     public static FamilyFacts of(Family family) {
-        return ALL.get(family);
+        return Objects.requireNonNull(ALL.get(family));
     }
 
     public boolean isBuilt(String way) {

@@ -30,18 +30,18 @@ import org.jspecify.annotations.Nullable;
 @RecordBuilder
 public record Line(
         String text,
-        String heading,
-        Amount amount,
-        Unit unit,
+        @Nullable String heading,
+        @Nullable Amount amount,
+        @Nullable Unit unit,
         String item,
-        String preparation,
-        Ingredient ingredient,
-        Amount grams,
+        @Nullable String preparation,
+        @Nullable Ingredient ingredient,
+        @Nullable Amount grams,
         Part part,
         List<String> claims,
         List<Ingredient> also,
         boolean optional,
-        String doubt,
+        @Nullable String doubt,
         boolean remembered,
         List<Share> shares) {
 
@@ -54,7 +54,7 @@ public record Line(
     }
 
     /** @return the same line under another heading, or none */
-    public Line under(String newHeading) {
+    public Line under(@Nullable String newHeading) {
         return with(newHeading, amount, grams, part, shares);
     }
 
@@ -103,7 +103,12 @@ public record Line(
         return with(heading, more, heavier, part, shares);
     }
 
-    private Line with(String newHeading, Amount newAmount, Amount newGrams, Part newPart, List<Share> newShares) {
+    private Line with(
+            @Nullable String newHeading,
+            @Nullable Amount newAmount,
+            @Nullable Amount newGrams,
+            Part newPart,
+            List<Share> newShares) {
         return LineBuilder.builder(this)
                 .heading(newHeading)
                 .amount(newAmount)

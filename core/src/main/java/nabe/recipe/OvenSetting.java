@@ -36,7 +36,7 @@ public record OvenSetting(@Nullable Double celsius, boolean fan, List<BakeTime> 
         OvenPhase heated =
                 bakes.stream().filter(p -> p.celsius() != null).findFirst().orElse(null);
         return new OvenSetting(
-                heated == null ? null : Double.valueOf(heated.celsius() + (heated.fan() ? FAN_OFFSET : 0)),
+                heated == null ? null : onDial(heated),
                 heated != null && heated.fan(),
                 bakes.stream()
                         .filter(p -> p.minutes() != null)
@@ -44,6 +44,10 @@ public record OvenSetting(@Nullable Double celsius, boolean fan, List<BakeTime> 
                                 new Amount(p.minutes().min(), p.minutes().max()), p.covered()))
                         .toList(),
                 !bakes.isEmpty() && procedure.oven().stream().anyMatch(p -> p.kind() == PhaseKind.GRILL));
+    }
+
+    private static @Nullable Double onDial(OvenPhase phase) {
+        return phase.celsius() == null ? null : Double.valueOf(phase.celsius() + (phase.fan() ? FAN_OFFSET : 0));
     }
 
     /** @return whether the recipe covers its dish for a part of the bake, or null where it gives no time */
