@@ -52,7 +52,24 @@ final class Converting {
 
     /** Writes swaps into clauses, one for one and in order. */
     interface Rewording {
-        List<MethodStep> of(List<String> clauses, List<Swap> swaps);
+        /** @param at where each clause stands; empty where that is not known */
+        List<MethodStep> of(List<String> clauses, List<Swap> swaps, List<Place> at);
+    }
+
+    /** Lines that a clause uses, and those of its pot: of two things by one name, it means the nearer. */
+    record Place(Set<Integer> used, Set<Integer> pot) {
+        static final Place UNKNOWN = new Place(Set.of(), Set.of());
+
+        /** @return of these lines the nearest to this place */
+        List<Integer> nearest(List<Integer> lines) {
+            for (Set<Integer> near : List.of(used, pot)) {
+                List<Integer> here = lines.stream().filter(near::contains).toList();
+                if (!here.isEmpty()) {
+                    return here;
+                }
+            }
+            return lines;
+        }
     }
 
     private Converting(
@@ -127,14 +144,14 @@ final class Converting {
                 .toList();
         List<ConvertedLine> lines =
                 vessels.stream().flatMap(v -> deep(v).stream()).toList();
-        MethodStep now =
-                reworded.of(List.of(from.getFirst().words()), meant(lines)).getFirst();
+        MethodStep now = reworded.of(List.of(from.getFirst().words()), meant(lines), List.of())
+                .getFirst();
         return gone.in(now.text(), lines) ? "" : now.text();
     }
 
     private List<Work> readying() {
         List<Step> steps = procedure.readying();
-        List<MethodStep> words = reworded.of(steps.stream().map(Step::words).toList(), conversion.swaps());
+        List<MethodStep> words = reworded.of(steps.stream().map(Step::words).toList(), conversion.swaps(), List.of());
         return IntStream.range(0, steps.size())
                 .mapToObj(i -> readying(steps.get(i), words.get(i)))
                 .toList();
@@ -229,7 +246,7 @@ final class Converting {
                 .forEach(o -> of.add(Constituent.of(o.component(), o.share())));
         List<Swap> meant = meant(lines);
         List<MethodStep> words =
-                reworded.of(vessel.steps().stream().map(Step::words).toList(), meant);
+                reworded.of(vessel.steps().stream().map(Step::words).toList(), meant, places(vessel));
         List<Work> steps = new ArrayList<>();
         Set<Swap> noted = Collections.newSetFromMap(new IdentityHashMap<>());
         boolean meatGone = deep.stream().map(ConvertedLine::ingredient).noneMatch(MeatWords::isMeat) && hadMeat(deep);
@@ -257,6 +274,17 @@ final class Converting {
                 List.copyOf(steps),
                 notes(vessel, lines, steps),
                 null);
+    }
+
+    private static List<Place> places(Vessel vessel) {
+        Set<Integer> pot = linesOf(vessel.of());
+        return vessel.steps().stream()
+                .map(s -> new Place(linesOf(s.uses()), pot))
+                .toList();
+    }
+
+    private static Set<Integer> linesOf(List<Of> uses) {
+        return uses.stream().map(Of::line).filter(Objects::nonNull).collect(Collectors.toSet());
     }
 
     private boolean hadMeat(List<ConvertedLine> lines) {

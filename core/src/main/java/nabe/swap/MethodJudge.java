@@ -41,19 +41,7 @@ final class MethodJudge {
     private static final Pattern VERB = Pattern.compile(
             "^ (?:an?|the|your|\\d)\\b.{0,40}\\b(?:dish|pan|tin|casserole|mould|mold|tray|sheet|foil|paper|ramekins?|surface|board|rim)\\b",
             Pattern.CASE_INSENSITIVE);
-    private static final Set<String> VERBS = Set.of(
-            "roll", "toast", "mash", "wrap", "batter", "salt", "pepper", "sole", "steak", "game", "oil", "stuff",
-            "bread", "crumble", "date");
-    /** Foods far more often than work: work only where a clause opens with them, "fish out the bay", "cream the butter". */
-    private static final Set<String> SELDOM_VERBS = Set.of("fish", "cream", "rice", "flour", "shell");
 
-    private static final Pattern OPENS =
-            Pattern.compile("(?:^|[.;:,]\\s*|\\b(?:and|then|to|&)\\s+)$", Pattern.CASE_INSENSITIVE);
-    private static final Pattern OBJECT = Pattern.compile(
-            "^(?:,? (?:and|&|or) \\w+)? (?:out|up|it|them|the|each|in|into|over|around|a|an|another|on|with|until|for|well|lightly|your|tightly|together|&)\\b",
-            Pattern.CASE_INSENSITIVE);
-    private static final Pattern OBJECT_TAKEN =
-            Pattern.compile("^ (?:out|together|the|them|it|each)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern WORKED =
             Pattern.compile("\\b(buttered|floured|breaded|battered|creamed)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern LIKENESS = Pattern.compile(
@@ -248,7 +236,7 @@ final class MethodJudge {
         String after = text.substring(match.end());
         if (TOOL.matcher(after).find()
                 || isInDish(food)
-                || isNoFood(name, text.substring(0, match.start()), after)
+                || FoodVerbs.isVerb(name, text.substring(0, match.start()), after)
                 || isPot(name, food)) {
             return null;
         }
@@ -306,17 +294,6 @@ final class MethodJudge {
     private boolean isPot(String name, Ingredient food) {
         return !roles.contains(food.role())
                 && Words.of(name).stream().map(Words.Word::key).allMatch(pots::contains);
-    }
-
-    /** "Roll out", "mash the potatoes", "toast until golden"; the grit washed out of leeks is no food. */
-    private static boolean isNoFood(String name, String before, String after) {
-        return name.equalsIgnoreCase("roll")
-                || name.equalsIgnoreCase("chuck") && OPENS.matcher(before).find()
-                || name.equalsIgnoreCase("grit")
-                || VERBS.contains(Words.key(name)) && OBJECT.matcher(after).find()
-                || SELDOM_VERBS.contains(Words.key(name))
-                        && OPENS.matcher(before).find()
-                        && OBJECT_TAKEN.matcher(after).find();
     }
 
     /** A general word for something the recipe lists: "the oil", "tortillas". */

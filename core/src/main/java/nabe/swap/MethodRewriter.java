@@ -19,7 +19,7 @@ final class MethodRewriter {
             "\\b([Mm])elt(?=(?: (?!(?:and|with|in|into|over)\\b)[^\\s,;.]+){0,7} (?:olive|sunflower|rapeseed|vegetable) oil)");
     /** "The eggs and the yolk", "sheets of pasta" become one thing. */
     private static final Pattern SAID_TWICE = Pattern.compile(
-            "\\b(the [\\p{L} -]{4,40})(?:,| and|, and) \\1\\b|\\b([\\p{L}-]+ [\\p{L} -]{4,40}) of \\2\\b");
+            "\\b((?:the )?([\\p{L} -]{4,40}))(?:,| and|, and) (?:the )?\\2\\b|\\b([\\p{L}-]+ [\\p{L} -]{4,40}) of \\3\\b");
 
     private static final Pattern ARTICLE = Pattern.compile("^the ");
 
@@ -45,21 +45,26 @@ final class MethodRewriter {
         this.sauces = new SauceSentences(recipe, lines, swaps, book);
     }
 
-    /** @return one step for each of the recipe's, in order */
-    List<MethodStep> rewrite() {
+    /**
+     * @param at where each step stands; empty where that is not known
+     * @return one step for each of the recipe's, in order
+     */
+    List<MethodStep> rewrite(List<Converting.Place> at) {
         List<MethodStep> steps = new ArrayList<>();
-        for (String step : recipe.steps()) {
-            steps.add(swaps.isEmpty() ? new MethodStep(step, step, false, List.of(), null) : rewritten(step));
+        for (int i = 0; i < recipe.steps().size(); i++) {
+            String step = recipe.steps().get(i);
+            Converting.Place place = i < at.size() ? at.get(i) : Converting.Place.UNKNOWN;
+            steps.add(swaps.isEmpty() ? new MethodStep(step, step, false, List.of(), null) : rewritten(step, place));
         }
         return List.copyOf(steps);
     }
 
-    private MethodStep rewritten(String step) {
+    private MethodStep rewritten(String step, Converting.Place place) {
         List<String> sentences = new ArrayList<>();
         List<MethodStep.Note> notes = new ArrayList<>();
         Swap instead = null;
         for (String sentence : SENTENCE.split(step)) {
-            List<Subjects.Mention> mentions = subjects.in(sentence);
+            List<Subjects.Mention> mentions = subjects.in(sentence, place);
             mentions.stream()
                     .flatMap(m -> m.swaps().stream())
                     .filter(noted::add)
@@ -90,7 +95,7 @@ final class MethodRewriter {
             at = mention.end();
         }
         String all = out.append(sentence.substring(at)).toString();
-        String once = isSaidTwice(mentions) ? SAID_TWICE.matcher(all).replaceAll("$1$2") : all;
+        String once = isSaidTwice(mentions) ? SAID_TWICE.matcher(all).replaceAll("$1$3") : all;
         return once.contains("elt ")
                 ? MELTED_OIL.matcher(once).replaceAll(m -> m.group(1).equals("M") ? "Warm" : "warm")
                 : once;

@@ -108,10 +108,10 @@ final class Subjects {
     record Mention(int start, int end, List<Swap> swaps, String says) {}
 
     /** @return what the sentence names of the swapped things, from left to right */
-    List<Mention> in(String sentence) {
+    List<Mention> in(String sentence, Converting.Place place) {
         List<Mention> found = new ArrayList<>();
         for (NameIndex.Match match : spans(sentence)) {
-            mention(sentence, match).ifPresent(found::add);
+            mention(sentence, match, place).ifPresent(found::add);
         }
         return found;
     }
@@ -130,10 +130,13 @@ final class Subjects {
         return all;
     }
 
-    private Optional<Mention> mention(String sentence, NameIndex.Match match) {
+    private Optional<Mention> mention(String sentence, NameIndex.Match match, Converting.Place place) {
         String after = sentence.substring(match.end());
         String words = sentence.substring(match.start(), match.end());
-        List<Integer> meant = meant(words, match);
+        if (FoodVerbs.isVerb(words, sentence.substring(0, match.start()), after)) {
+            return Optional.empty();
+        }
+        List<Integer> meant = place.nearest(meant(words, match));
         if (meant.isEmpty()
                 || !swapped.containsAll(meant)
                 || MADE_OF.matcher(after).find()) {

@@ -95,15 +95,15 @@ public final class Swapper {
         MethodJudge.Listed listed = MethodJudge.Listed.of(recipe, procedure);
         MethodJudge.Written written = MethodJudge.Written.of(work.lines(), work.swaps(), tables.book(), here);
         Rewording whole = new Rewording(recipe, kitchen, here, work.lines(), work.swaps(), listed, written);
-        whole.of(recipe.steps());
+        whole.of(recipe.steps(), List.of());
         Conversion conversion = new Conversion(
                 List.copyOf(work.lines()), swaps, List.copyOf(work.unresolved()), made, null, whole.foods, before);
         return conversion.following(Converting.of(
                 recipe,
                 procedure,
                 conversion,
-                (clauses, meant) ->
-                        new Rewording(recipe, kitchen, here, work.lines(), meant, listed, written).of(clauses),
+                (clauses, meant, at) ->
+                        new Rewording(recipe, kitchen, here, work.lines(), meant, listed, written).of(clauses, at),
                 swap -> SwapRule.AS_BEFORE.equals(swap.method()) ? null : swap.method()));
     }
 
@@ -136,12 +136,12 @@ public final class Swapper {
         }
 
         /** @return clauses as they read after the conversion, one for one */
-        List<MethodStep> of(List<String> clauses) {
+        List<MethodStep> of(List<String> clauses, List<Converting.Place> at) {
             Recipe said = recipe.saying(clauses);
             MethodJudge judge =
                     new MethodJudge(larder, tables, kitchen.needs(), standings, listed, written, lines, swaps);
             List<MethodStep> read = judge.judged(
-                    new MethodRewriter(larder, said, lines, swaps, tables.book(), listed.names()).rewrite());
+                    new MethodRewriter(larder, said, lines, swaps, tables.book(), listed.names()).rewrite(at));
             foods = judge.foods();
             return read;
         }
