@@ -5,6 +5,8 @@ import java.util.Set;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Slot.Lead;
+import nabe.reading.grammar.Token;
+import nabe.reading.grammar.Tokens;
 import nabe.reading.grammar.Verb.Effect;
 
 /** Clauses about the dish in the oven, and what is cooked beside it meanwhile. */
@@ -36,7 +38,7 @@ final class Baking {
         boolean cold = clause.says("fridge", "refrigerator", "overnight", "chill")
                 && !clause.does(Effect.BAKE)
                 && !clause.says("oven");
-        if (cold) {
+        if (cold || heatsMeanwhile(clause)) {
             return false;
         }
         boolean food = nouns.stream().anyMatch(n -> n.is(Kind.LINES));
@@ -57,6 +59,17 @@ final class Baking {
                 && nouns.isEmpty()
                 && clause.durations().stream().anyMatch(d -> d.minutes().max() >= BAKES_FROM);
         return verb || roast || into || covered || heat || bare;
+    }
+
+    /** "Leave it to soak for 20 minutes while the oven heats to 190". */
+    private static boolean heatsMeanwhile(Clause clause) {
+        List<Token> t = clause.tokens();
+        for (int i = 0; i + 1 < t.size(); i++) {
+            if (t.get(i).is("oven") && (t.get(i + 1).is("heat") || t.get(i + 1).is("warm"))) {
+                return Tokens.has(t.subList(0, i), "while");
+            }
+        }
+        return false;
     }
 
     void baking(Clause clause, List<Named> nouns) {

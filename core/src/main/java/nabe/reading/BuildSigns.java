@@ -69,6 +69,13 @@ final class BuildSigns {
         if (lines && scene.dishMeant && nouns.stream().anyMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT))) {
             return true;
         }
+        boolean stands = clause.does(Effect.REST)
+                && clause.durations().isEmpty()
+                && !kitchen.focus.isEmpty()
+                && nouns.stream().anyMatch(n -> n.is(Kind.DISH) && n.slot().lead() == Lead.IN);
+        if (stands) {
+            return true;
+        }
         boolean cooks = clause.does(Effect.HEAT, Effect.START, Effect.MIX, Effect.AWAY, Effect.BAKE, Effect.DRAW)
                 || clause.does(Effect.PREP) && !intoDish;
         boolean intoGreased = scene.greased == kitchen.clause - 1
@@ -182,6 +189,11 @@ final class BuildSigns {
     private boolean isLaid() {
         return !kitchen.focus.isEmpty()
                 && kitchen.focus.stream().map(kitchen::whereItIs).allMatch(dish::holds);
+    }
+
+    /** "Make a layer with half the noodles and the spinach": laid, not mixed. */
+    boolean makesLayer(Clause clause) {
+        return clause.verb() != null && clause.verb().base().equals("make") && clause.says("layer");
     }
 
     boolean stirsAll(Clause clause, List<Named> nouns) {

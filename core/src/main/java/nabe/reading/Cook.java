@@ -349,7 +349,7 @@ final class Cook {
         if (signs.finishesDish(clause, nouns)) {
             return;
         }
-        if (signs.makesApart(clause, nouns)) {
+        if (signs.makesApart(clause, nouns) && !signs.makesLayer(clause)) {
             stove.work(clause, nouns);
             return;
         }

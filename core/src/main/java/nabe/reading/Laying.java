@@ -78,6 +78,7 @@ final class Laying {
             placed.remove(n);
         });
         boolean puts = clause.does(Effect.PLACE)
+                || clause.does(Effect.REST) && clause.durations().isEmpty()
                 || clause.verb() != null && clause.verb().base().equals("brush")
                 || (clause.verb() == null || clause.does(Effect.JOIN)) && toDish(clause, nouns);
         if (placed.isEmpty() && puts && !kitchen.focus.isEmpty()) {

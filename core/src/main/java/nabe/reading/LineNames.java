@@ -29,6 +29,10 @@ final class LineNames {
         if (!byClass && !own.all().contains(name.key())) {
             return 0;
         }
+        boolean mill = kitchen.role(l).equals("spice") || kitchen.role(l).equals("salt");
+        if (mill && name.text().equalsIgnoreCase("peppers")) {
+            return 0;
+        }
         double score = 0;
         for (int i = 0; i <= head; i++) {
             Token t = tokens.get(i);

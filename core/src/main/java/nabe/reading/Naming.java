@@ -203,8 +203,9 @@ final class Naming {
         }
         boolean pronoun = words.any(tokens, Use.PRONOUN);
         boolean bare = tokens.stream()
-                .allMatch(t ->
-                        !t.isWord() || words.isAny(t, Use.DETAIL, Use.REST, Use.OTHER, Use.ALL) || NameWords.isPart(t));
+                .allMatch(t -> !t.isWord()
+                        || words.isAny(t, Use.DETAIL, Use.REST, Use.OTHER, Use.ALL, Use.SHAPE)
+                        || NameWords.isPart(t));
         Portion portion = Portion.read(tokens, List.of(), words);
         boolean part = portion.is(Portion.Kind.REST)
                 || portion.is(Portion.Kind.FRACTION)

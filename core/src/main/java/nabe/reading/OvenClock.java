@@ -64,6 +64,14 @@ final class OvenClock {
             Token t = clause.tokens().get(k);
             if (t.is("covered") || t.is("uncovered")) {
                 oven.cover(t.is("covered") ? Cover.ON : Cover.OFF);
+                return;
+            }
+        }
+        for (int k = d.from() - 1; k >= 0 && !clause.tokens().get(k).isMark(); k--) {
+            Token t = clause.tokens().get(k);
+            if (t.is("covered") || t.is("uncovered")) {
+                oven.cover(t.is("covered") ? Cover.ON : Cover.OFF);
+                return;
             }
         }
     }

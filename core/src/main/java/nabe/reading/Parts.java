@@ -2,6 +2,7 @@ package nabe.reading;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
@@ -11,12 +12,20 @@ import org.jspecify.annotations.Nullable;
 /** Things of which only a part was used, the latest last: what "the rest" means where nothing else is said. */
 final class Parts {
     private static final double LITTLE = 0.02;
+    private static final Set<String> CUT = Set.of("bread", "slice-root", "slice-vegetable", "sheets", "fresh-sheets");
     private final List<Part> taken = new ArrayList<>();
     private final List<Integer> counted = new ArrayList<>();
     private final KitchenWords words = KitchenWords.shared();
 
     /** @param line the line, -1 for a pot */
     private record Part(int line, @Nullable Pot pot) {
+        /** Whether it is a thing that comes in slices. */
+        boolean isCut(Kitchen kitchen) {
+            return pot == null
+                    ? CUT.contains(kitchen.role(line))
+                    : pot.lines.keySet().stream().anyMatch(l -> CUT.contains(kitchen.role(l)));
+        }
+
         Named of(Named noun) {
             return pot == null
                     ? new Named(Kind.LINES, List.of(line), null, noun.portion(), noun.each(), noun.slot())
@@ -52,8 +61,10 @@ final class Parts {
         if (!rest) {
             return noun;
         }
+        boolean pieces = words.is(noun.slot().tokens().getLast(), Use.SHAPE);
         List<Part> open = taken.reversed().stream()
                 .filter(p -> p.pot == null ? kitchen.left[p.line] > LITTLE : isOpen(p.pot, dish))
+                .filter(p -> !pieces || p.isCut(kitchen))
                 .toList();
         return open.stream()
                 .filter(p -> p.pot != null || kitchen.namedLast.getOrDefault(p.line, -1) <= kitchen.clause)

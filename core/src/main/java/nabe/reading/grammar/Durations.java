@@ -246,12 +246,14 @@ public final class Durations {
                 || tokens.get(after).is("or");
         boolean uncovered = after < tokens.size()
                 && (tokens.get(after).is("covered") || tokens.get(after).is("uncovered"));
+        boolean covers =
+                i > 0 && (tokens.get(i - 1).is("covered") || tokens.get(i - 1).is("uncovered")) && ends;
         boolean alone = i > 1 && tokens.get(i - 1).is("for") && isWork(tokens.get(i - 2)) && ends;
         boolean grilled = i > 0
                 && (tokens.get(i - 1).is("then") || tokens.get(i - 1).is("last"))
                 && after < tokens.size()
                 && (tokens.get(after).is("under") || tokens.get(after).is("with"));
-        return (uncovered || grilled || alone || (led || more) && ends)
+        return (uncovered || covers || grilled || alone || (led || more) && ends)
                         && tokens.get(i).low() >= 2
                 ? found(tokens, new Minutes(tokens.get(i).low(), tokens.get(i).high()), i, after)
                 : null;

@@ -53,7 +53,10 @@ public final class Heats {
         }
         boolean led = i > 0
                 && (LEADS.contains(tokens.get(i - 1).key())
-                        || FAN.contains(tokens.get(i - 1).key()));
+                        || FAN.contains(tokens.get(i - 1).key())
+                        || i > 1
+                                && tokens.get(i - 1).is(",")
+                                && tokens.get(i - 2).is("oven"));
         boolean measured = unit < tokens.size()
                 && Set.of("g", "ml", "minute", "min", "gram").contains(scale);
         boolean bracketed = i > 0 && tokens.get(i - 1).is("(") && isFan(tokens, i);

@@ -76,7 +76,7 @@ public final class Tokens {
 
     public static List<Token> of(String text) {
         List<Token> pieces = new ArrayList<>();
-        Matcher m = PIECE.matcher(text);
+        Matcher m = PIECE.matcher(text.replace('º', '°'));
         while (m.find()) {
             if (!isHyphen(text, m)) {
                 pieces.add(piece(m));

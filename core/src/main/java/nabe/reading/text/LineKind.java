@@ -44,6 +44,11 @@ final class LineKind {
     /** As many characters hold the first three words of any line. */
     private static final int OPENING = 60;
 
+    /** "Oven to 375°F", "Oven on": short, and no purchase. */
+    private static final Pattern OVEN = Pattern.compile("(?:pre)?heat oven|oven\\b", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern AFTER_STOP = Pattern.compile("(?<=\\p{L}{2}[.!])\\s+");
+
     private static final Pattern HOW =
             Pattern.compile("\\w+(?:ly|ed)|fresh|large|small|medium|cold|hot|warm|dry|raw|very|of");
 
@@ -168,13 +173,20 @@ final class LineKind {
         return steps.computeIfAbsent(line, this::instructs);
     }
 
+    /** "ragu first. oil in a pan, onions 12 min. add the meat.": sentences in small letters, one of them an order. */
+    private boolean tellsInSentences(String bare) {
+        List<String> sentences = List.of(AFTER_STOP.split(bare));
+        return sentences.size() > 2 && sentences.stream().anyMatch(s -> words.opens(s) || beginsWithVerb(s));
+    }
+
     private boolean instructs(String line) {
         String bare = bare(line);
         int length = Words.of(bare).size();
         if (NUMBERED.matcher(bare).matches()) {
             String rest = NUMBER_MARK.matcher(bare).replaceFirst("");
             boolean sentence = SENTENCE_END.matcher(rest).matches() && !startsWithAmount(rest);
-            return length >= 4 && (words.opens(rest) || length >= 9 || sentence);
+            return length >= 4 && (words.opens(rest) || length >= 9 || sentence)
+                    || OVEN.matcher(rest).lookingAt();
         }
         Matcher loose = LOOSE_NUMBER.matcher(bare);
         if (loose.find() && length >= 6) {
@@ -189,6 +201,7 @@ final class LineKind {
         boolean sentence = SENTENCE_END.matcher(bare).matches() && length >= 5;
         return (words.opens(bare) || beginsWithVerb(bare)) && (length >= 7 || sentence)
                 || length > 22
-                || TWO_SENTENCES.matcher(bare).find() && length > 9;
+                || TWO_SENTENCES.matcher(bare).find() && length > 9
+                || length > 11 && tellsInSentences(bare);
     }
 }
