@@ -332,14 +332,29 @@ final class ListReader {
             }
         }
 
-        /** "Glucose syrup (from wheat)": the two have a meaning of their own, which is not that of wheat. */
+        /**
+         * "Glucose syrup (from wheat)": the two have a meaning of their own, in which the wheat is in doubt. Never one that
+         * knows nothing of it: "rice (rigatoni)" is no rice rigatoni.
+         */
         private @Nullable Meaning together(Food head, Node.Bracket bracket) {
-            List<Node> all = new ArrayList<>(nodes.subList(head.from, head.to));
-            bracket.inside().stream()
+            List<Node> source = bracket.inside().stream()
                     .filter(n -> !frames.is(Frames.Use.JOINS, n) && !frames.is(Frames.Use.DESCRIBES, n))
-                    .forEach(all::add);
-            Lexicon.Phrase phrase = all.size() > head.to - head.from ? lexicon.longestAt(all, 0) : null;
-            return phrase == null || phrase.words() < all.size() ? null : phrase.meaning();
+                    .toList();
+            Meaning alone = meaningOf(source);
+            List<Node> all = new ArrayList<>(nodes.subList(head.from, head.to));
+            all.addAll(source);
+            Meaning both = meaningOf(all);
+            boolean known = alone != null
+                    && both != null
+                    && !both.maybe().isEmpty()
+                    && both.maybe().containsAll(alone.allergens());
+            return known ? both : null;
+        }
+
+        /** @return what these words mean as one phrase, or null */
+        private @Nullable Meaning meaningOf(List<Node> words) {
+            Lexicon.Phrase phrase = words.isEmpty() ? null : lexicon.longestAt(words, 0);
+            return phrase == null || phrase.words() < words.size() ? null : phrase.meaning();
         }
 
         private boolean saysGlutenFree(Node.Bracket bracket) {

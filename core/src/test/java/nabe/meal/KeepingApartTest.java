@@ -16,7 +16,9 @@ import nabe.larder.Allergen;
 import nabe.meal.MealTask.Hands;
 import nabe.meal.MealTask.Held;
 import nabe.meal.MealTask.InOven;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /** Timelines written by hand in corpus/timelines.txt: every breach found, none invented. */
@@ -50,6 +52,49 @@ class KeepingApartTest {
                 .forEach(b ->
                         found.add(b.task() + " " + b.tool() + " " + b.allergen().word()));
         assertThat(found).as(written).isEqualTo(expected);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"spoon:wood(no), OWN_TOOL, wood", "spoon:steel, WASH, spoon", "board:wood(no), OWN_TOOL, board"})
+    void whatIsSaidOfAToolTellsWhetherWashingHelps(String tool, Breach.Way first, String named) {
+        List<MealTask> tasks = List.of(task("t a 0-10 away +wheat " + tool), task("t b 20-30 away c2 -wheat " + tool));
+        assertThat(breaches(tasks)).singleElement().satisfies(b -> {
+            assertThat(b.from()).isEqualTo("a");
+            assertThat(b.ways().getFirst()).isEqualTo(first);
+            assertThat(b.mend()).contains(named);
+        });
+    }
+
+    @Test
+    void handsAndWorktopAreNamedAsWhatTheyAre() {
+        assertThat(breaches(List.of(task("t a 0-10 away +wheat"), task("t b 20-30 away -wheat"))))
+                .singleElement()
+                .satisfies(b -> assertThat(b.mend()).contains("hands"));
+        assertThat(breaches(List.of(task("t a 0-10 +wheat"), task("t b 20-30 c2 -wheat"))))
+                .singleElement()
+                .satisfies(b -> assertThat(b.mend()).contains("worktop"));
+    }
+
+    /** Washing between mends what washes clean; what is in use elsewhere meanwhile is not washed. */
+    @Test
+    void aToolInUseStaysAsItIs() {
+        MealTask dirty = task("t a 0-10 away +wheat spoon:steel");
+        MealTask wash = task("wash 12-15 away c2 spoon:steel");
+        MealTask strict = task("t b 30-40 away c2 -wheat spoon:steel");
+        MealTask stillIn = task("t c 11-25 away spoon:steel");
+        assertThat(breaches(List.of(dirty, wash, strict))).isEmpty();
+        assertThat(breaches(List.of(dirty, stillIn, wash, strict))).isNotEmpty();
+    }
+
+    /** A dish guarded from what it handles itself is no breach of its own in the oven. */
+    @Test
+    void nothingFallsOnItself() {
+        assertThat(breaches(List.of(task("t a 0-30 away +milk -milk oven 1 open"))))
+                .isEmpty();
+    }
+
+    private static List<Breach> breaches(List<MealTask> tasks) {
+        return KeepingApart.breaches(tasks, List.of(new Meal.Oven(3, false)));
     }
 
     private static MealTask task(String line) {
