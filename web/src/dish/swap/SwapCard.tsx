@@ -65,7 +65,7 @@ export function SwapCard({ swap, onChoose }: { swap: Swap; onChoose: (rule: stri
             </div>
             {swap.check && (
               <details className="text-sm text-warm">
-                <summary className="cursor-pointer font-semibold">What to read on the label</summary>
+                <summary className="cursor-pointer py-1 font-semibold">What to read on the label</summary>
                 {swap.check}
               </details>
             )}

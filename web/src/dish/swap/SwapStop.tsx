@@ -94,7 +94,7 @@ export function SwapStop({ plan, brief, edit, drawing }: StopProps) {
           {labels.length > 0 && (
             <Card title="Labels to read" aside="each is marked in the list above">
               <details>
-                <summary className="cursor-pointer font-semibold text-rim">Which, for what, and why</summary>
+                <summary className="cursor-pointer py-1 font-semibold text-rim">Which, for what, and why</summary>
                 <Cautions cautions={labels} />
               </details>
             </Card>
