@@ -37,4 +37,12 @@ final class FoodVerbs {
                                 || SELDOM_VERBS.contains(key)
                                         && OBJECT_TAKEN.matcher(after).find());
     }
+
+    /** The same of a thing the recipe swaps: work only with its object right after it, since "and bread in a dish" is bread. */
+    static boolean isVerbOfItsObject(String name, String before, String after) {
+        String key = Words.key(name);
+        return (VERBS.contains(key) || SELDOM_VERBS.contains(key))
+                && OPENS.matcher(before).find()
+                && OBJECT_TAKEN.matcher(after).find();
+    }
 }

@@ -133,7 +133,7 @@ final class Subjects {
     private Optional<Mention> mention(String sentence, NameIndex.Match match, Converting.Place place) {
         String after = sentence.substring(match.end());
         String words = sentence.substring(match.start(), match.end());
-        if (FoodVerbs.isVerb(words, sentence.substring(0, match.start()), after)) {
+        if (FoodVerbs.isVerbOfItsObject(words, sentence.substring(0, match.start()), after)) {
             return Optional.empty();
         }
         List<Integer> meant = place.nearest(meant(words, match));

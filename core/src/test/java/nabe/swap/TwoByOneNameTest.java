@@ -92,4 +92,22 @@ class TwoByOneNameTest {
         assertThat(clause(steps, "on a tray")).contains("toast it");
         assertThat(clause(steps, "with the oil")).doesNotContain("the bread").contains("gluten-free");
     }
+
+    @Test
+    void aFoodAfterAndIsNoWork() {
+        String text = """
+                Bread and cheese bake
+                300 g bread, torn
+                200 g cheddar, grated
+                400 ml milk
+                Method
+                Layer the cheese and bread in a 2-litre dish. Pour the milk over.
+                Bake at 180C for 40 minutes.
+                """;
+        assertThat(PLANNER.plan(Brief.of(Brief.RecipeBrief.ofText(text), NEEDS))
+                        .build()
+                        .layers())
+                .extracting(l -> l.words() == null ? "" : l.words())
+                .noneMatch(w -> w.contains("and bread in"));
+    }
 }
