@@ -48,6 +48,10 @@ final class MethodJudge {
             "\\b(?:like|resembl\\w+|(?:thickness|consistency|texture|look|colou?r|feel) of|as (?:thick|thin|fine|soft|smooth|loose) as)"
                     + " (?:(?:an?|the|some|thick|thin|runny|very|coarse|fine|wet|dry|soft|single|pouring) ){0,3}$",
             Pattern.CASE_INSENSITIVE);
+    /** "No flour needed", "without any cheese": named as what is not there. */
+    private static final Pattern NONE_OF_IT =
+            Pattern.compile("\\b(?:no|without) (?:(?:any|extra|more|further|added) )?$", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern SPACES = Pattern.compile(" {2,}");
     private static final Pattern SPACE_BEFORE_MARK = Pattern.compile(" ([,.;])");
     /** What the kitchen makes of other lines under these names; the larder knows them as bought things too. */
@@ -233,10 +237,12 @@ final class MethodJudge {
     private String instead(int step, String text, NameIndex.Match match) {
         Ingredient food = match.ingredient();
         String name = text.substring(match.start(), match.end());
+        String before = text.substring(0, match.start());
         String after = text.substring(match.end());
         if (TOOL.matcher(after).find()
                 || isInDish(food)
-                || FoodVerbs.isVerb(name, text.substring(0, match.start()), after)
+                || FoodVerbs.isVerb(name, before, after)
+                || NONE_OF_IT.matcher(before).find()
                 || isPot(name, food)) {
             return null;
         }
@@ -253,7 +259,7 @@ final class MethodJudge {
         }
         return MADE_HERE.matcher(after).find() && !after.startsWith(" soup")
                 ? ""
-                : replaced(step, name, food, judgement, isLikeness(text.substring(0, match.start())));
+                : replaced(step, name, food, judgement, isLikeness(before));
     }
 
     /** "Until it is something like single cream": the name of a look, not of a thing that goes in. */
