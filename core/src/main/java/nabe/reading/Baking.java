@@ -49,6 +49,7 @@ final class Baking {
                 && !food
                 && timed
                 && !dish.all.isEmpty()
+                && !isInHand(clause)
                 && nouns.stream().noneMatch(n -> n.is(Kind.POT) && !dish.holds(n.pot()));
         boolean into = clause.says("oven") && (clause.says("into", "in", "return", "back") || timed);
         boolean covered = clause.cover() != null && timed;
@@ -59,6 +60,19 @@ final class Baking {
                 && nouns.isEmpty()
                 && clause.durations().stream().anyMatch(d -> d.minutes().max() >= BAKES_FROM);
         return verb || roast || into || covered || heat || bare;
+    }
+
+    /** "Stir in the flour and cook for a minute": what was melted just now, while the dish waits. */
+    private boolean isInHand(Clause clause) {
+        Pot pot = kitchen.current;
+        return pot != null
+                && clause.verb() != null
+                && clause.verb().base().equals("cook")
+                && !clause.opensStep()
+                && kitchen.focus.contains(pot)
+                && Mixing.isHot(pot)
+                && !dish.holds(pot)
+                && pot.given < 0.01;
     }
 
     /** "Leave it to soak for 20 minutes while the oven heats to 190". */

@@ -35,7 +35,8 @@ final class GroupNames {
         }
         boolean several = isPlural(name)
                 || Tokens.has(tokens, "both", "all")
-                || Set.of("veg", "seasoning", "meat", "cheese").contains(name.key());
+                || Set.of("veg", "seasoning", "meat", "cheese", "fish", "seafood")
+                        .contains(name.key());
         List<Integer> members = new ArrayList<>();
         for (int l = 0; l < kitchen.lines.size(); l++) {
             if (classes.holds(name.key(), kitchen.lines.get(l))

@@ -93,6 +93,10 @@ final class Kitchen {
         return SHARED.contains(role(line));
     }
 
+    boolean isLiquid(int line) {
+        return Set.of("milk", "stock", "water", "cream", "wine").contains(role(line));
+    }
+
     boolean isFat(int line) {
         return FATS.contains(role(line));
     }

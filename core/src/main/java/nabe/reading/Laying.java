@@ -92,6 +92,12 @@ final class Laying {
                     });
             return;
         }
+        if (isAlongWith(clause, placed)) {
+            kitchen.focus.stream()
+                    .map(kitchen::whereItIs)
+                    .filter(p -> !dish.holds(p) && !p.isEmpty() && p.given < 0.01)
+                    .forEach(p -> dish.place(p, Portion.UNSAID, late));
+        }
         if (joinsInDish(clause, placed, nouns)) {
             Pot there = dish.all.getFirst().pot;
             placed.forEach(n -> n.lines().forEach(l -> there.add(l, kitchen.accounts.take(l, n.portion()))));
@@ -197,7 +203,8 @@ final class Laying {
 
     /** "Spoon over the sauce": the noun right after the particle is what is spooned, unless it lies there already. */
     private boolean isParticle(Clause clause, Named noun, List<Named> nouns) {
-        if (!noun.slot().direct() || !noun.isFood()) {
+        boolean onTop = noun.slot().tokens().getFirst().is("top");
+        if (!noun.slot().direct() || !noun.isFood() || onTop) {
             return false;
         }
         boolean others = nouns.stream()
@@ -220,6 +227,15 @@ final class Laying {
         if (over && pot != null && !dish.holds(pot) && dish.all.isEmpty() && pot.given < 0.99) {
             dish.placeUnder(pot);
         }
+    }
+
+    /** "Toss with the oil and scatter over with the cheese": what was tossed is scattered, and the cheese with it. */
+    private static boolean isAlongWith(Clause clause, List<Named> placed) {
+        return clause.does(Effect.PLACE)
+                && !clause.opensSentence()
+                && clause.particles().contains("over")
+                && !placed.isEmpty()
+                && placed.stream().allMatch(n -> n.slot().lead() == Lead.WITH);
     }
 
     /** "Add the apple" to sausages that roast in the tin. */

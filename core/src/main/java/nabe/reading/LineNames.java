@@ -11,6 +11,9 @@ import nabe.recipe.Line;
 
 /** How well a noun names an ingredient line. The weights are set by what reads the recipes of the tests right. */
 final class LineNames {
+    /** Off a name that is the larder's for this line and another line's own. */
+    private static final double LENT = 1.2;
+
     private final Kitchen kitchen;
     private final NameWords known;
     private final KitchenWords words = KitchenWords.shared();
@@ -49,6 +52,7 @@ final class LineNames {
         if (!byClass && !named || score <= 0) {
             return 0;
         }
+        score -= !own.item().contains(name.key()) && known.isNameOfOther(name, l) ? LENT : 0;
         score += isSameAmount(tokens, head, l) ? 0.9 : 0;
         score += kitchen.left[l] > 0.01 ? 0.7 : isKindOf(name, l) && hasFresh(name) ? -0.8 : 0;
         score += kitchen.left[l] > 0.99 ? 0.1 : 0;

@@ -37,6 +37,7 @@ final class Meaning {
                 .map(n -> asTray(n, at))
                 .map(n -> asNew(clause, n))
                 .map(n -> fromTheTap(clause, n))
+                .map(n -> inHand(clause, n))
                 .map(n -> theRest(clause, n))
                 .toList();
         return naming.withReadied(naming.together(Exceptions.resolved(nouns, kitchen, dish)));
@@ -50,7 +51,7 @@ final class Meaning {
     }
 
     /** "Spray a 9 x 13 pan", "spread in pan": a pan with a length, or one something is spread in, is baked in. */
-    private static Named asDish(Clause clause, Named noun) {
+    private Named asDish(Clause clause, Named noun) {
         List<Token> said = noun.slot().tokens();
         boolean lined = noun.is(Kind.TRAY) && Tokens.has(said, "lined");
         if (lined) {
@@ -58,7 +59,12 @@ final class Meaning {
         }
         boolean measured = said.stream().anyMatch(Token::isNumber) && Tokens.has(said, "x");
         boolean spread = clause.verb() != null && clause.verb().base().equals("spread");
-        return noun.is(Kind.PAN) && said.getLast().is("pan") && (measured || spread) ? noun.as(Kind.DISH) : noun;
+        boolean greased = scene.panGreased
+                && noun.slot().lead() != Lead.NONE
+                && !clause.does(Effect.HEAT, Effect.START, Effect.GREASE);
+        return noun.is(Kind.PAN) && said.getLast().is("pan") && (measured || spread || greased)
+                ? noun.as(Kind.DISH)
+                : noun;
     }
 
     /** A roasting tin is where things roast, when another dish comes later. */
@@ -97,6 +103,28 @@ final class Meaning {
                         .anyMatch(l -> kitchen.namedLast.getOrDefault(l, -1) > kitchen.clause
                                 || COLD.matcher(kitchen.lines.get(l).text()).find());
         return kept ? noun.as(Kind.UNKNOWN) : noun;
+    }
+
+    /** "Bring the milk to the boil", "add to the milk": what is in the pan, though more stands listed for another part. */
+    private Named inHand(Clause clause, Named noun) {
+        Pot pot = kitchen.current;
+        boolean liquid = noun.is(Kind.LINES)
+                && noun.lines().size() == 1
+                && kitchen.isLiquid(noun.lines().getFirst());
+        boolean there = liquid
+                && pot != null
+                && !pot.setAside
+                && !pot.lines.containsKey(noun.lines().getFirst())
+                && pot.lines.keySet().stream()
+                        .anyMatch(l ->
+                                kitchen.role(l).equals(kitchen.role(noun.lines().getFirst())));
+        boolean meant = noun.slot().lead() == Lead.INTO && clause.does(Effect.JOIN)
+                || noun.slot().lead() == Lead.NONE && clause.does(Effect.HEAT, Effect.START, Effect.DRAW);
+        boolean elsewhere =
+                clause.slots().stream().anyMatch(s -> s.lead() == Lead.IN && Vessels.in(s.tokens()) != null);
+        return there && meant && !elsewhere && noun.slot().tokens().getFirst().is("the")
+                ? new Named(Kind.POT, List.of(), pot, Portion.UNSAID, noun.each(), noun.slot())
+                : noun;
     }
 
     /** "Top with the rest": of what was used in part last, once there is a dish. */

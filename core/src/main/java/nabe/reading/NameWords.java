@@ -38,6 +38,14 @@ final class NameWords {
                 .collect(Collectors.groupingBy(k -> k, Collectors.counting()));
     }
 
+    /** @return whether another line is called just so: "cheese", "pepper powder" */
+    boolean isNameOfOther(Token name, int l) {
+        return IntStream.range(0, lines.size())
+                .anyMatch(o -> o != l
+                        && lines.get(o).item().contains(name.key())
+                        && (lines.get(o).item().size() == 1 || kitchen.role(o).equals("spice")));
+    }
+
     boolean mayName(Token t) {
         return t.isWord() && (!isEmpty(t) || isLineHead(t));
     }
@@ -74,7 +82,11 @@ final class NameWords {
     }
 
     private boolean isLineHead(Token t) {
-        return !words.isAny(t, Use.PRONOUN, Use.REST) && !t.is("the") && !t.is("of") && heads.contains(t.key());
+        return !words.isAny(t, Use.PRONOUN, Use.REST)
+                && !isPart(t)
+                && !t.is("the")
+                && !t.is("of")
+                && heads.contains(t.key());
     }
 
     /** Whether the word is another line's: "spinach ricotta" is not the ricotta alone. */

@@ -72,8 +72,9 @@ final class Naming {
             return new Named(Kind.LINES, others, null, Portion.UNSAID, each, slot);
         }
         boolean becomes = slot.lead() == Slot.Lead.INTO
-                && words.is(last, Use.SHAPE)
-                && tokens.stream().noneMatch(t -> t.is("the") || words.is(t, Use.EACH));
+                && (Tokens.has(List.of(last), "boil", "simmer", "bubble")
+                        || words.is(last, Use.SHAPE)
+                                && tokens.stream().noneMatch(t -> t.is("the") || words.is(t, Use.EACH)));
         if (becomes) {
             return new Named(Kind.UNKNOWN, List.of(), null, Portion.UNSAID, each, slot);
         }

@@ -8,6 +8,7 @@ import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Tokens;
+import nabe.reading.grammar.Verb;
 import org.jspecify.annotations.Nullable;
 
 /** How well a noun names a pot: by what it was called, by what its contents make, by what is in it. */
@@ -77,6 +78,7 @@ final class PotNames {
                         : holdsWord(pot, t) ? 0.8 : isOf(t, pot) ? 0.6 : 0;
             }
         }
+        score += isDoneTo(tokens.subList(0, head), pot) ? 1 : 0;
         boolean calledOtherwise = generic && !named && !pot.names.isEmpty() && !(name.is("sauce") && isSauce(pot));
         score -= calledOtherwise ? 0.4 : 0;
         score += 0.4 * (pot.number / (double) (kitchen.pots.size() + 1));
@@ -86,6 +88,15 @@ final class PotNames {
         score += putBy ? 1.5 : 0;
         score += kitchen.focus.contains(pot) ? 0.2 : 0;
         return score - (pot.given > 0.99 ? 0.3 : 0);
+    }
+
+    /** "The boiled vegetables": what was boiled. */
+    private boolean isDoneTo(List<Token> said, Pot pot) {
+        return said.stream()
+                .map(words::verb)
+                .filter(v -> v != null && v.form() == Verb.Form.PAST)
+                .anyMatch(v -> pot.steps.stream()
+                        .anyMatch(s -> s.action().equals(v.verb().base())));
     }
 
     private boolean isOf(Token name, Pot pot) {

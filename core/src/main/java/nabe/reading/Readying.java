@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
+import nabe.reading.grammar.Tokens;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure;
 
@@ -77,7 +78,14 @@ final class Readying {
         }
         scene.dishMeant = true;
         scene.greased = kitchen.clause;
+        scene.panGreased |= clause.does(Effect.GREASE) && nouns.stream().anyMatch(Readying::isPlainPan);
         return true;
+    }
+
+    private static boolean isPlainPan(Named noun) {
+        return noun.is(Kind.PAN)
+                && noun.slot().tokens().getLast().is("pan")
+                && !Tokens.has(noun.slot().tokens(), "frying", "fry", "grill", "griddle");
     }
 
     /** "Butter a dish", and a knob of butter that nothing else asks for. */

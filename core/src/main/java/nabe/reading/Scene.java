@@ -33,6 +33,8 @@ final class Scene {
 
     /** The clause that greased the dish last, -2 before any. */
     int greased = -2;
+    /** Whether what was greased is called a pan: "butter the pan", and then things go into the pan. */
+    boolean panGreased;
     /** Whether something is cooked beside while the dish bakes. */
     boolean aside;
 

@@ -2,7 +2,9 @@ package nabe.reading;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
+import nabe.larder.Words;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Durations.Duration;
@@ -18,6 +20,8 @@ import org.jspecify.annotations.Nullable;
 
 /** What clauses do at the stove and in bowls: they fill pots, join them, and leave steps on them. */
 final class Stove {
+    private static final Set<String> SMOOTH =
+            Set.of("blend", "blitz", "puree", "process", "whizz", "liquidise", "pulse");
     private static final double MUCH = 0.001;
     /** Share of a pot that some of it is. Kitchen practice. */
     private static final double A_LADLE = 0.1;
@@ -217,7 +221,15 @@ final class Stove {
                 && dish.all.isEmpty()
                 && noun.slot().lead() == Lead.NONE
                 && Tokens.has(noun.slot().tokens(), "everything");
-        return everything && loose().size() > 1 ? loose() : kitchen.focus;
+        boolean smooth = everything && SMOOTH.contains(clause.verb().base());
+        List<Pot> all =
+                smooth ? loose().stream().filter(this::isOfPartInHand).toList() : everything ? loose() : List.<Pot>of();
+        return all.size() > 1 ? all : kitchen.focus;
+    }
+
+    /** "Blend everything": all of the sauce, not the filling that roasts under another heading. */
+    private boolean isOfPartInHand(Pot pot) {
+        return kitchen.focus.stream().allMatch(f -> Objects.equals(f.heading, pot.heading));
     }
 
     private List<Item> items(Clause clause, List<Named> nouns) {
@@ -292,6 +304,13 @@ final class Stove {
         if (!held.isEmpty()) {
             kitchen.focus = held;
         }
+    }
+
+    /** Takes all of a line in hand, for what is said next. */
+    void takeUp(int line) {
+        Pot pot = hold(new Item(line, null, Portion.UNSAID));
+        kitchen.current = pot;
+        kitchen.focusOn(pot);
     }
 
     /** A thing in hand: a pot of one line. */
@@ -455,22 +474,32 @@ final class Stove {
         return false;
     }
 
+    private boolean isCalled(int line, Named noun) {
+        List<Words.Word> item = Words.of(kitchen.lines.get(line).item());
+        return noun.slot().tokens().stream()
+                .anyMatch(t -> t.key().equals(item.getLast().key()));
+    }
+
     /** A liquid that things were cooked in is there again. */
     private boolean drawOff(Named noun) {
-        if (noun.lines().size() != 1 || noun.pot() == null) {
+        if (noun.pot() == null) {
             return false;
         }
-        int line = noun.lines().getFirst();
+        List<Integer> liquids = noun.lines().size() == 1
+                ? noun.lines()
+                : noun.pot().lines.keySet().stream()
+                        .filter(l -> kitchen.isLiquid(l) && isCalled(l, noun))
+                        .toList();
+        if (liquids.size() != 1) {
+            return false;
+        }
+        int line = liquids.getFirst();
         Double share = noun.pot().lines.get(line);
-        if (share == null || noun.pot().lines.size() < 2 || !isLiquid(line)) {
+        if (share == null || noun.pot().lines.size() < 2 || !kitchen.isLiquid(line)) {
             return false;
         }
         noun.pot().lines.remove(line);
         kitchen.left[line] += share;
         return true;
-    }
-
-    private boolean isLiquid(int line) {
-        return Set.of("milk", "stock", "water", "cream", "wine").contains(kitchen.role(line));
     }
 }

@@ -101,7 +101,28 @@ final class Topics {
         if (!phase || said.stream().anyMatch(t -> words.is(t, Use.GENERIC))) {
             kitchen.topic = topic;
         }
+        if (clause.words().endsWith(":")) {
+            takeUp(clause, i);
+        }
         return endsTopic(clause);
+    }
+
+    /** "Roast sweet potatoes: toss with oil, ...": what the heading names is what the next clause speaks of. */
+    private void takeUp(Clause heading, int i) {
+        List<Integer> named = heading.slots().stream()
+                .map(naming::resolve)
+                .filter(n -> n.is(Kind.LINES))
+                .flatMap(n -> n.lines().stream())
+                .toList();
+        boolean subject = i + 1 < clauses.size()
+                && clauses.get(i + 1).verb() != null
+                && clauses.get(i + 1).slots().stream()
+                        .allMatch(s ->
+                                s.lead() != Slot.Lead.NONE || !naming.resolve(s).isFood());
+        if (subject && named.size() == 1 && kitchen.left[named.getFirst()] > 0.99) {
+            kitchen.topic = null;
+            scene.stove.takeUp(named.getFirst());
+        }
     }
 
     private boolean endsTopic(Clause clause) {

@@ -83,8 +83,9 @@ final class Wrapping {
         }
         boolean unknownEach = shell == null
                 && nouns.stream()
-                        .anyMatch(
-                                n -> n.each() && n.is(Kind.UNKNOWN) && n.slot().lead() != Lead.NONE);
+                        .anyMatch(n -> n.each()
+                                && n.is(Kind.UNKNOWN)
+                                && (n.slot().lead() != Lead.NONE || clause.does(Effect.INSIDE)));
         if (unknownEach) {
             return fillWraps(foods.isEmpty() ? kitchen.current : potOf(foods.getFirst()));
         }

@@ -74,6 +74,9 @@ public final class PotName {
         if (DOUGHS.contains(kind)) {
             return capital(kind.id());
         }
+        if (kind == Kind.BINDER && main != null) {
+            return capital(main.item()) + " mixture";
+        }
         Part part = kind.part();
         boolean asItem = part == Part.STRUCTURE
                 || part == Part.SOFT_CHEESE

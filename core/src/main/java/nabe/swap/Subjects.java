@@ -16,6 +16,7 @@ import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.larder.NameIndex;
 import nabe.larder.Words;
+import nabe.reading.grammar.KitchenWords;
 import nabe.recipe.Recipe;
 import nabe.swap.job.Job;
 
@@ -111,9 +112,24 @@ final class Subjects {
     List<Mention> in(String sentence, Converting.Place place) {
         List<Mention> found = new ArrayList<>();
         for (NameIndex.Match match : spans(sentence)) {
-            mention(sentence, match, place).ifPresent(found::add);
+            mention(sentence, match, place).ifPresent(m -> add(found, m, sentence));
         }
         return found;
+    }
+
+    /** "Egg cream" is one thing: its last word says what. */
+    private static void add(List<Mention> found, Mention mention, String sentence) {
+        Mention before = found.isEmpty() ? null : found.getLast();
+        boolean oneThing =
+                before != null && mention.start() == before.end() + 1 && sentence.charAt(before.end()) == ' ';
+        if (!oneThing) {
+            found.add(mention);
+            return;
+        }
+        List<Swap> both = new ArrayList<>(before.swaps());
+        both.addAll(mention.swaps());
+        found.removeLast();
+        found.add(new Mention(before.start(), mention.end(), both, mention.says()));
     }
 
     /** The larder's names, and single general words that are none. */
@@ -122,12 +138,18 @@ final class Subjects {
         List<NameIndex.Match> all = new ArrayList<>(named);
         for (Words.Word word : Words.of(sentence)) {
             boolean free = named.stream().noneMatch(m -> word.start() < m.end() && m.start() < word.end());
-            if (free && GENERAL.containsKey(word.key())) {
+            if (free && (GENERAL.containsKey(word.key()) || isOwnNoun(word.key()))) {
                 all.add(new NameIndex.Match(null, word.start(), word.end(), 1, true));
             }
         }
         all.sort(java.util.Comparator.comparingInt(NameIndex.Match::start));
         return all;
+    }
+
+    /** "Maida" of a line that says so: the recipe's own word for a swapped thing, though the larder has another. */
+    private boolean isOwnNoun(String key) {
+        return KitchenWords.shared().usesOf(key).isEmpty()
+                && swapped.stream().map(names::get).anyMatch(List.of(key)::equals);
     }
 
     private Optional<Mention> mention(String sentence, NameIndex.Match match, Converting.Place place) {

@@ -12,7 +12,8 @@ import org.jspecify.annotations.Nullable;
 final class Actions {
     private static final Set<String> ASIDE = Set.of("set", "put", "leave", "place", "lay", "keep");
 
-    private static final Set<Effect> HEATS = Set.of(Effect.BAKE, Effect.GRILL, Effect.HEAT, Effect.REST);
+    private static final Set<Effect> IN_POT =
+            Set.of(Effect.BAKE, Effect.GRILL, Effect.HEAT, Effect.START, Effect.REST, Effect.JOIN, Effect.MIX);
 
     private final KitchenWords words;
     private final List<Token> tokens;
@@ -54,6 +55,9 @@ final class Actions {
             telling.used(meant);
             verb = said(meant);
         }
+        if (verb.base().equals("set") && Tokens.has(tokens.subList(body, to), "timer", "alarm")) {
+            return new Action(new Verb("time", Effect.HEAT, false), at, body);
+        }
         boolean aside = ASIDE.contains(verb.base()) && Tokens.has(tokens.subList(body, to), "aside");
         return new Action(aside ? new Verb("set aside", Effect.KEEP, false) : verb, at, body);
     }
@@ -64,7 +68,8 @@ final class Actions {
         if (at >= to || !isIng(at) && (at == body || words.verb(tokens.get(at)) == null)) {
             return -1;
         }
-        return verb.base().equals("keep") || HEATS.contains(said(at).effect()) ? at : -1;
+        boolean adds = IN_POT.contains(said(at).effect()) && !Tokens.has(tokens.subList(at, to), "layer", "layers");
+        return verb.base().equals("keep") || adds ? at : -1;
     }
 
     private Verb said(int i) {

@@ -10,6 +10,8 @@ import org.jspecify.annotations.Nullable;
 
 /** Sentences → clauses: one action each, with the nouns it works on. */
 public final class ClauseReader {
+    private static final int LONGEST_HEADING = 6;
+
     private final KitchenWords words = KitchenWords.shared();
     private final Covers covers = new Covers(words);
     private final SlotReader slots = new SlotReader(words);
@@ -28,13 +30,24 @@ public final class ClauseReader {
         Leads leads = new Leads(words, sentence.tokens());
         Actions actions = new Actions(words, sentence.tokens(), telling, leads);
         boolean first = true;
-        for (int[] span : new Spans(words, sentence.tokens(), telling, leads).all()) {
+        List<int[]> spans = isHeading(sentence)
+                ? List.of(new int[] {0, sentence.tokens().size()})
+                : new Spans(words, sentence.tokens(), telling, leads).all();
+        for (int[] span : spans) {
             Clause clause = clause(sentence, telling, actions, span[0], span[1], first);
             if (clause != null) {
                 all.add(clause);
                 first = false;
             }
         }
+    }
+
+    /** "Assemble and bake:" at the head of a step tells what follows; nothing is done yet. */
+    private static boolean isHeading(Sentence sentence) {
+        return sentence.colon()
+                && sentence.opensStep()
+                && sentence.tokens().size() <= LONGEST_HEADING
+                && sentence.tokens().stream().noneMatch(Token::isNumber);
     }
 
     private @Nullable Clause clause(

@@ -81,9 +81,13 @@ public final class Heats {
                                 && tokens.get(i - 2).is("gas"));
     }
 
+    private static boolean parts(Token t) {
+        return t.isNumber() || t.isMark() && !t.is(":");
+    }
+
     /** Within its own stretch between marks; a fan named before a figure is that figure's. */
     private static boolean isFan(List<Token> tokens, int i) {
-        for (int k = i - 1; k >= 0 && !tokens.get(k).isMark() && !tokens.get(k).isNumber(); k--) {
+        for (int k = i - 1; k >= 0 && !parts(tokens.get(k)); k--) {
             if (FAN.contains(tokens.get(k).key())) {
                 return true;
             }

@@ -7,8 +7,8 @@ import java.util.Set;
 /** Steps → sentences of tokens. What stands in brackets is kept apart: it comments, it does not instruct. */
 final class Sentences {
     private static final Set<String> ABBREVIATIONS = Set.of(
-            "min", "mins", "approx", "tbsp", "tsp", "oz", "hr", "hrs", "no", "eg", "ie", "g", "in", "lb", "c", "qt",
-            "pt", "pkg", "kg", "ml", "cm", "tb");
+            "min", "approx", "tbsp", "tsp", "oz", "hr", "no", "eg", "ie", "g", "in", "lb", "c", "qt", "pt", "pkg", "kg",
+            "ml", "cm", "tb", "lg", "sm", "med", "acc", "abt", "sq", "ea", "doz", "temp", "ca", "cont", "incl");
 
     private Sentences() {}
 
@@ -54,7 +54,7 @@ final class Sentences {
             return true;
         }
         if (t.is(":")) {
-            return i > 0 && !tokens.get(i - 1).isNumber();
+            return i > 0 && !tokens.get(i - 1).isNumber() && depth(tokens, i) == 0;
         }
         if (!t.is(".")) {
             return false;

@@ -110,7 +110,9 @@ public final class Tokens {
             int last = out.size() - 1;
             boolean cream = t.is("half")
                     && last > 0
-                    && (out.get(last).is("and") || out.get(last).text().equals("&"))
+                    && (out.get(last).is("and")
+                            || out.get(last).is("n")
+                            || out.get(last).text().equals("&"))
                     && out.get(last - 1).is("half");
             if (cream) {
                 out.removeLast();

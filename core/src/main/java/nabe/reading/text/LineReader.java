@@ -86,7 +86,17 @@ public final class LineReader {
                 }
             }
         }
+        if (rest.isBlank() && isCountedByUnit(reading.measure())) {
+            Scan named = new Scan(plain);
+            reading = new MeasureReader.Reading(new Measure(NumberReader.read(named), null), List.of(), "");
+            rest = named.rest().strip();
+        }
         return assemble(text.strip(), heading, reading, rest, known);
+    }
+
+    /** "4 cloves": the word that counts other things names this one. */
+    private static boolean isCountedByUnit(Measure measure) {
+        return measure != null && measure.unit() != null && !measure.unit().isFixed() && measure.packSize() == null;
     }
 
     private Line assemble(String text, String heading, MeasureReader.Reading reading, String rest, Ingredient known) {

@@ -11,9 +11,12 @@ import nabe.measure.Unit;
  * "1/3 cup + 1 tbsp", "a knob of". What follows the amount is left in the scanner.
  */
 final class MeasureReader {
+    /** An amount that is not exact. */
+    static final String ABOUT_WORDS = "about|approximately|approx\\.?|around|roughly|circa|ca\\.?|abt\\.?|~";
+
     private static final Pattern ABOUT = Pattern.compile(
-            "(?:about|approximately|approx\\.?|around|roughly|circa|ca\\."
-                    + "|~|up to|at least|scant|generous|heaping|heaped|rounded|level|a (?:scant|generous|heaped|good|big|small"
+            "(?:(?:" + ABOUT_WORDS
+                    + ")(?![\\p{L}])|up to|at least|scant|generous|heaping|heaped|rounded|level|a (?:scant|generous|heaped|good|big|small"
                     + "|large|few|little) (?=\\p{L}))\\s*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern SIZE = Pattern.compile(
@@ -23,9 +26,8 @@ final class MeasureReader {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern TIMES =
             Pattern.compile("\\s*x\\s*(?=\\d)|\\s*x\\s+(?=\\p{L})", Pattern.CASE_INSENSITIVE);
-    private static final Pattern OPEN = Pattern.compile(
-            "\\s*[(\\[]\\s*(?:about|approx\\.?|approximately|around|or|~|=)?" + "\\s*(?=\\d|\\.\\d)",
-            Pattern.CASE_INSENSITIVE);
+    private static final Pattern OPEN =
+            Pattern.compile("\\s*[(\\[]\\s*(?:" + ABOUT_WORDS + "|or|=)?\\s*(?=\\d|\\.\\d)", Pattern.CASE_INSENSITIVE);
     private static final Pattern CLOSE = Pattern.compile("[^()\\[\\]]*[)\\]]");
     private static final Pattern ALSO =
             Pattern.compile("\\s*(?:/|\\||;|,|=|or\\b|\\bor about\\b|-)\\s*(?=\\d|\\.\\d)", Pattern.CASE_INSENSITIVE);
@@ -194,7 +196,17 @@ final class MeasureReader {
             scan.back(start);
             return null;
         }
-        return new Measure(amount, unit);
+        return withOunces(new Measure(amount, unit));
+    }
+
+    /** "2 lb 4 oz" is one weight. */
+    private Measure withOunces(Measure pounds) {
+        if (pounds.unit() != Unit.LB || scan.take(AND_OUNCES) == null) {
+            return pounds;
+        }
+        Amount ounces = NumberReader.read(scan);
+        UnitWords.read(scan);
+        return new Measure(pounds.amount().plus(ounces.times(Unit.OZ.factor() / Unit.LB.factor())), Unit.LB);
     }
 
     private boolean readAlternative() {

@@ -15,6 +15,9 @@ final class PackedLines {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PLUS =
             Pattern.compile("\\s+(?:plus|\\+|and|&)\\s+(?=[\\d½¼¾⅓⅔⅛])", Pattern.CASE_INSENSITIVE);
+    /** "6 cups cheese - I do 4 cups cheddar + 2 cups gruyère": what follows the dash tells of the same. */
+    private static final Pattern ASIDE = Pattern.compile("\\s[-–—]\\s.*\\p{L}.*\\d");
+
     private final LineKind kinds;
 
     PackedLines(LineKind kinds) {
@@ -51,7 +54,9 @@ final class PackedLines {
         }
         String[] bars = barred ? BAR.split(line) : new String[] {line};
         String[] commas = COMMA.split(line);
-        String[] pieces = bars.length > 1 ? bars : commas.length > 1 ? commas : PLUS.split(line);
+        String[] pieces = bars.length > 1
+                ? bars
+                : commas.length > 1 || ASIDE.matcher(line).find() ? commas : PLUS.split(line);
         if (pieces.length == 1) {
             return List.of(line);
         }

@@ -131,7 +131,8 @@ final class PanReader {
         double most = Double.NEGATIVE_INFINITY;
         for (String sentence : SENTENCE.split(NumberReader.plain(text))) {
             String material = material(sentence);
-            firstMaterial = firstMaterial == null ? material : firstMaterial;
+            boolean ofDish = firstMaterial == null && !STOVE.matcher(sentence).find();
+            firstMaterial = ofDish ? material : firstMaterial;
             PanSize found = inSentence(sentence, material);
             double score = found == null ? most : score(sentence, found);
             if (score > most) {

@@ -36,10 +36,17 @@ public final class RecipeReader {
      */
     public Recipe read(String text) {
         checkText(text);
-        TextSections sections = new TextSections(new LineKind(larder, words)).read(text);
+        LineKind kinds = new LineKind(larder, words);
+        TextSections sections = new TextSections(kinds).read(text);
         List<Line> lines = sections.ingredients.stream()
                 .map(h -> lineReader.read(h.text(), h.heading()))
                 .toList();
+        if (lines.stream().noneMatch(l -> l.ingredient() != null)) {
+            lines = new InlineLines(kinds)
+                    .in(sections.method.steps()).stream()
+                            .map(l -> lineReader.read(l, null))
+                            .toList();
+        }
         if (lines.stream().noneMatch(l -> l.ingredient() != null)) {
             throw new RecipeException("No ingredient was found in this text. Put each ingredient on its own line, "
                     + "with its amount first (\"200 g flour\"), and try again.");
@@ -48,7 +55,7 @@ public final class RecipeReader {
                 sections.title,
                 sections.servings != null ? sections.servings : Servings.in(besides(text, sections)),
                 lines,
-                sections.method,
+                sections.method.steps(),
                 PanReader.read(besides(text, sections)),
                 null);
         return new Recipe(

@@ -9,7 +9,7 @@ import nabe.measure.Amount;
 /** Finds a weight said after the thing: "3 aubergines (about 1.1 kg)", "4 chicken breasts, 150 g each". */
 final class SaidWeight {
     private static final Pattern WHOLE = Pattern.compile(
-            "(?:about|approx\\.?|approximately|around|roughly|~|weighing|total(?:ling)?)?"
+            "(?:" + MeasureReader.ABOUT_WORDS + "|weighing|total(?:ling)?)?"
                     + "\\s*(?:about )?(?<measure>[\\d.,/ -]+\\s*(?:g|kg|grams?|oz|ounces?|lbs?|pounds?)\\.?)\\s*"
                     + "(?:/[^)]*)?(?<each>each|apiece)?(?: in)?(?: total)?(?: weight)?(?:\\s+(?:of )?(?:shortcrust|puff|pastry|dough|crust|unpeeled|peeled|raw|cooked|drained|whole|flesh)\\b.*)?",
             Pattern.CASE_INSENSITIVE);

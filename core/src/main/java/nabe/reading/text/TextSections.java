@@ -29,15 +29,10 @@ final class TextSections {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern FRAME = Pattern.compile("^[#>*\\s]+|[#*:\\s]+$");
-    private static final String NUMBER_WORDS = "one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve";
-    private static final Pattern LONE_STEP =
-            Pattern.compile("step\\s*(?:\\d{1,2}|" + NUMBER_WORDS + ")", Pattern.CASE_INSENSITIVE);
     private static final Pattern RULE = Pattern.compile("[-=_*~#]{3,}");
     private static final Pattern OPEN_END = Pattern.compile(".*(?:,|\\(|\\band|\\bor|\\bwith|\\bof|[^)]\\()$");
     private static final Pattern PEOPLE = Pattern.compile(
             ".*(?:serv|portion|people|person|as an? (?:side|main|starter)).*", Pattern.CASE_INSENSITIVE);
-    private static final Pattern STEP_MARK = Pattern.compile("^(?:[-*•→]\\s+|(?i:step\\s*(?:" + NUMBER_WORDS
-            + "))\\s*[.):]?\\s*|(?i:step\\s*)?\\d{1,2}(?:\\s*[.):]\\s*|\\s+(?=\\p{Lu}\\p{L})))|\\*\\*");
     private static final Pattern JUST_SERVINGS = Pattern.compile(
             "\\(?(?:serves|servings?|for|feeds|yield|portions)\\W*[\\d–-]+(?: ?(?:to|-|–) ?\\d+)?(?: (?:servings|people|portions))?|\\d+(?: ?(?:to|-|–) ?\\d+)? (?:servings|portions|people|as an? (?:side|main|starter))\\W*",
             Pattern.CASE_INSENSITIVE);
@@ -49,7 +44,7 @@ final class TextSections {
     String title;
     Integer servings;
     final List<HeadedLine> ingredients = new ArrayList<>();
-    final List<String> method = new ArrayList<>();
+    final MethodText method = new MethodText();
     final List<String> asides = new ArrayList<>();
     private final Map<String, String> bared = new HashMap<>();
     private String heldHeading;
@@ -224,7 +219,7 @@ final class TextSections {
             noteServings(line);
         } else if (label(line, METHOD) && (state != State.START || title != null)) {
             move(State.METHOD);
-        } else if (LONE_STEP.matcher(bare(line)).matches()) {
+        } else if (MethodText.isLoneMark(bare(line))) {
             move(State.METHOD);
         } else if (state == State.METHOD && END.matcher(bare(line)).matches()) {
             move(State.AFTER);
@@ -265,7 +260,7 @@ final class TextSections {
                 takeIngredient(line, labelled);
             } else if (kinds.isStep(line) && !labelled && !listAhead) {
                 state = State.METHOD;
-                method.add(stepText(line));
+                method.add(line);
             } else {
                 noteServings(line);
                 asides.add(line);
@@ -276,13 +271,13 @@ final class TextSections {
     /** A list after talk that was taken for a method: the talk was none. */
     private void takeStep(String line, boolean labelled) {
         if (!labelled && listHere && ingredients.size() < 2) {
-            asides.addAll(method);
+            asides.addAll(method.steps());
             method.clear();
             move(State.INGREDIENTS);
             takeIngredient(line, labelled);
             return;
         }
-        method.add(stepText(line));
+        method.add(line);
     }
 
     private void takeIngredient(String line, boolean labelled) {
@@ -295,7 +290,7 @@ final class TextSections {
             setAside(line);
         } else if (kinds.isStep(line)) {
             move(State.METHOD);
-            method.add(stepText(line));
+            method.add(line);
         } else {
             sinceHeading = heldHeading == null ? sinceHeading + 1 : 1;
             heading = heldHeading == null ? heading : bare(heldHeading);
@@ -324,10 +319,6 @@ final class TextSections {
 
     private static String shorten(String text) {
         return text.length() <= 200 ? text : text.substring(0, 200);
-    }
-
-    private static String stepText(String line) {
-        return STEP_MARK.matcher(line).replaceAll("").strip();
     }
 
     private boolean noteServings(String line) {

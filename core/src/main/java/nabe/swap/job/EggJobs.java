@@ -1,5 +1,6 @@
 package nabe.swap.job;
 
+import java.util.Set;
 import java.util.regex.Pattern;
 import nabe.recipe.Family;
 import nabe.recipe.Procedure.Kind;
@@ -12,6 +13,8 @@ final class EggJobs {
     private static final Pattern GLAZES = Pattern.compile("\\b(?:glaz\\w*|egg ?wash|brush\\w*)\\b");
     private static final Pattern BOILED = Pattern.compile(
             "\\bhard[ -]?(?:boiled|cooked)|\\bboiled (?:and |then )?(?:quartered|sliced|halved|peeled)|\\bboiled eggs?|\\bhard-boil|\\beggs?,? boiled|\\bboil (?:the )?eggs|\\b(?:quartered|wells?|hollows|crack(?:ed)? (?:an |the |in|into|one|4|four|six))");
+    private static final Set<String> WATER = Set.of("water", "salt", "egg");
+    private static final Pattern FROM_WATER = Pattern.compile("\\b(?:boil|simmer|peel|shell|poach)");
     private static final Pattern COATS = Pattern.compile("\\b(?:dip|coat|dredg|pass|breadcrumb|pan[eé])\\w*");
     private static final Pattern WHIPPED = Pattern.compile("\\b(?:peaks|stiff|frothy|foamy|whites)\\b");
     private static final Pattern TOP = Pattern.compile("\\b(?:topping|top|custard)\\b");
@@ -24,7 +27,7 @@ final class EggJobs {
         if (scene.lineSays(GLAZES) || scene.says(GLAZES)) {
             return Job.GLAZE;
         }
-        if (scene.lineSays(BOILED) || scene.says(BOILED)) {
+        if (scene.lineSays(BOILED) || scene.says(BOILED) || isAloneInWater(scene)) {
             return Job.BOILED;
         }
         if (scene.says(COATS) && !scene.with("soft-cheese") || scene.lineSays(FOR_COATING)) {
@@ -36,6 +39,11 @@ final class EggJobs {
         Scene.Fellow flour = scene.flour().orElse(null);
         Job made = flour == null ? null : inFlour(scene, flour);
         return made != null ? made : sets(scene);
+    }
+
+    /** "Lower the eggs into a small pan of water, peel and quarter": nothing else is in their pot. */
+    private static boolean isAloneInWater(Scene scene) {
+        return scene.fellows().stream().allMatch(f -> f.isOf(WATER)) && scene.potSays(FROM_WATER);
     }
 
     private static Job inFlour(Scene scene, Scene.Fellow flour) {

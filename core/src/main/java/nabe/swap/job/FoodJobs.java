@@ -17,6 +17,7 @@ final class FoodJobs {
     private static final Pattern SERVED = Pattern.compile("\\b(?:to serve|for serving|on the side)\\b");
     private static final Pattern FRIES = Pattern.compile("\\b(?:fry|fried|toast|crisp|golden)\\w*");
     private static final Pattern BLITZED = Pattern.compile("\\b(?:blitz|crumbs|whizz|grate|process)\\w*");
+    private static final Pattern PIECES = Pattern.compile("\\b(?:chunks?|cube[sd]?|dice[sd]?|pieces|torn|tear)\\b");
     private static final Pattern STUFFS = Pattern.compile("\\bstuffing\\b");
     private static final Pattern COATS = Pattern.compile("\\b(?:coat|dip|press|roll)\\w*\\b.*\\bin\\b");
     private static final Pattern BASE = Pattern.compile("\\b(?:line|base|bottom|slices?)\\b");
@@ -90,7 +91,9 @@ final class FoodJobs {
         if (scene.dishHasCustard() || scene.runSays(SOAKED)) {
             return Job.CUBES;
         }
-        return scene.isOnTop() && !scene.lineSays(BASE) ? Job.CRUMBS : Job.BASE;
+        boolean top = scene.isOnTop() && !scene.lineSays(BASE);
+        boolean pieces = scene.says(PIECES) || scene.lineSays(PIECES);
+        return top ? pieces ? Job.CRUNCH : Job.CRUMBS : Job.BASE;
     }
 
     static Job pasta(Scene scene) {

@@ -1,0 +1,66 @@
+package nabe.reading.text;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/** Gathers the steps of a method: marks and numbers off, a numbered heading before the text it heads. */
+final class MethodText {
+    private static final String NUMBER_WORDS = "one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve";
+    private static final Pattern STEP_MARK = Pattern.compile(
+            "^(?:[-*•→]\\s+|(?i:step\\s*(?:" + NUMBER_WORDS
+                    + "))\\s*[.):]?\\s*|(?i:step\\s*\\d{1,2})\\s*[-–—]\\s+|(?i:step\\s*)?\\d{1,2}(?:\\s*[.):]\\s*|\\s+(?=\\p{Lu}\\p{L})))|\\*\\*");
+    private static final Pattern NUMBERED =
+            Pattern.compile("(?:step\\s*)?(?:\\d{1,2}|" + NUMBER_WORDS + ")\\s*[-–—.):]", Pattern.CASE_INSENSITIVE);
+    private static final Pattern LONE_STEP =
+            Pattern.compile("step\\s*(?:\\d{1,2}|" + NUMBER_WORDS + ")", Pattern.CASE_INSENSITIVE);
+    private static final Pattern FEW_WORDS = Pattern.compile("\\p{L}[^.!?:;\\d]{0,48}");
+    private static final int MOST_WORDS = 6;
+
+    private final List<String> steps = new ArrayList<>();
+    private String heading;
+
+    /** "Step 3", and nothing else. */
+    static boolean isLoneMark(String bare) {
+        return LONE_STEP.matcher(bare).matches();
+    }
+
+    void add(String line) {
+        boolean numbered = NUMBERED.matcher(line).lookingAt();
+        String text = STEP_MARK.matcher(line).replaceAll("").strip();
+        if (heading != null) {
+            boolean heads = !numbered && words(text) > words(heading);
+            if (!heads) {
+                steps.add(heading);
+            }
+            text = heads ? heading + ": " + text : text;
+            heading = null;
+        }
+        if (numbered && FEW_WORDS.matcher(text).matches() && words(text) <= MOST_WORDS) {
+            heading = text;
+        } else {
+            steps.add(text);
+        }
+    }
+
+    private static int words(String text) {
+        return text.split("\\s+").length;
+    }
+
+    List<String> steps() {
+        List<String> all = new ArrayList<>(steps);
+        if (heading != null) {
+            all.add(heading);
+        }
+        return all;
+    }
+
+    boolean isEmpty() {
+        return steps.isEmpty() && heading == null;
+    }
+
+    void clear() {
+        steps.clear();
+        heading = null;
+    }
+}
