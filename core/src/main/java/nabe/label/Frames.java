@@ -42,7 +42,9 @@ final class Frames {
         MARK,
         DESCRIBES,
         JOINS,
-        STRUCTURE
+        STRUCTURE,
+        RENNET,
+        FUNCTION
     }
 
     /** A frame phrase at a place: how many nodes it takes. */

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -180,7 +181,7 @@ final class ListReader {
                     i += 1 + FreeWords.at(nodes, i + 1, frames).nodes();
                     continue;
                 }
-                FreeWords.Reading words = FreeWords.at(nodes, i, frames);
+                FreeWords.Reading words = namesRennet(nodes, i) ? null : FreeWords.at(nodes, i, frames);
                 if (words != null) {
                     free = words;
                     i += words.nodes();
@@ -310,6 +311,10 @@ final class ListReader {
                 listed = true;
                 return;
             }
+            if (source != null && source.is(Meaning.Kind.FOOD) && isFunction(bracket)) {
+                listed = true;
+                return;
+            }
             int before = findings.foods();
             String leftBefore = findings.leftOver();
             String warnedBefore = findings.openWarning();
@@ -329,7 +334,29 @@ final class ListReader {
             head.certified |= saysGlutenFree(bracket);
             if (explained(head, followed, whole)) {
                 head.meaning = Meaning.HARMLESS;
+            } else if (whole && namesRennet(bracket)) {
+                head.meaning = head.meaning.setWithoutAnimals();
             }
+        }
+
+        /** "Ascorbic acid (antioxidant)": what it does there, and nothing more in it. */
+        private boolean isFunction(Node.Bracket bracket) {
+            Frames.Match match = frames.at(bracket.inside(), 0, EnumSet.of(Frames.Use.FUNCTION));
+            return match != null && match.nodes() == bracket.inside().size();
+        }
+
+        /** "Mozzarella (milk, salt, microbial rennet)" says which rennet it is made with. */
+        private boolean namesRennet(Node.Bracket bracket) {
+            List<Node> inside = bracket.inside();
+            return IntStream.range(0, inside.size()).anyMatch(i -> namesRennet(inside, i));
+        }
+
+        /** "Vegetarian rennet": a phrase of its own, no claim of the packet. */
+        private boolean namesRennet(List<Node> words, int at) {
+            Lexicon.Phrase phrase = words.get(at).isAWord() ? lexicon.longestAt(words, at) : null;
+            return phrase != null
+                    && phrase.meaning().isHarmless()
+                    && words.subList(at, at + phrase.words()).stream().anyMatch(n -> frames.is(Frames.Use.RENNET, n));
         }
 
         /**

@@ -64,6 +64,11 @@ record Meaning(
                 why == null ? ask : why);
     }
 
+    /** A cheese whose rennet is known to be from no animal. */
+    Meaning setWithoutAnimals() {
+        return maybe.isEmpty() ? new Meaning(kind, allergens, kinds, maybe, false, null) : this;
+    }
+
     static Set<Allergen> union(Set<Allergen> a, Set<Allergen> b) {
         Set<Allergen> all = EnumSet.noneOf(Allergen.class);
         all.addAll(a);
