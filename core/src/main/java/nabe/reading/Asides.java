@@ -35,7 +35,7 @@ final class Asides {
         boolean lays = stage == Scene.Stage.BUILDING && clause.does(Effect.PLACE);
         boolean putBy = !kitchen.readying.isEmpty()
                 && kitchen.readying.getLast().sentence() == clause.sentence()
-                && clause.does(Effect.KEEP);
+                && clause.does(Effect.KEEP, Effect.GREASE);
         if (putBy) {
             kitchen.readying.add(kitchen.readying.removeLast().saying(clause.words()));
             return;

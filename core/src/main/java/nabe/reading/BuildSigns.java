@@ -95,8 +95,9 @@ final class BuildSigns {
         boolean made = nouns.stream()
                 .anyMatch(
                         n -> n.is(Kind.POT) && n.portion().isSaid() && n.slot().lead() == Lead.NONE);
+        boolean first = clause.says("first") && nouns.stream().anyMatch(n -> n.is(Kind.POT));
         boolean portions = clause.verb() == null
-                && made
+                && (made || first)
                 && clause.opensSentence()
                 && kitchen.pots.stream().filter(p -> p.worked).count() > 1;
         boolean over = clause.does(Effect.PLACE)
@@ -109,6 +110,10 @@ final class BuildSigns {
                 && nouns.stream()
                         .anyMatch(n -> n.slot().lead() == Lead.NONE
                                 && (n.is(Kind.POT) && !isUnder(n.pot(), nouns) || n.is(Kind.PRONOUN)));
+        boolean dolloped = clause.does(Effect.PLACE)
+                && nouns.stream().anyMatch(n -> n.slot().lead() == Lead.OVER && isHotFilling(n.pot()))
+                && nouns.stream().noneMatch(n -> n.isFood() && n.slot().lead() != Lead.OVER)
+                && kitchen.focus.stream().anyMatch(p -> p.worked && !Mixing.isHot(p) && !isUnder(p, nouns));
         boolean named = nouns.stream().anyMatch(n -> n.is(Kind.POT) || n.is(Kind.LINES));
         boolean tops = clause.does(Effect.PLACE)
                 && (clause.verb().base().equals("top") || clause.says("top"))
@@ -132,7 +137,13 @@ final class BuildSigns {
                                 || clause.does(Effect.PLACE)
                                         && kitchen.pots.stream().anyMatch(p -> p.worked))
                 || portions
+                || dolloped
                 || over;
+    }
+
+    /** What stands in the skillet it bakes in. */
+    private boolean isHotFilling(@Nullable Pot pot) {
+        return pot != null && Mixing.isHot(pot) && kitchen.main(pot).size() > 1;
     }
 
     private static boolean isUnder(@Nullable Pot pot, List<Named> nouns) {
@@ -220,7 +231,10 @@ final class BuildSigns {
                 || clause.particles().contains("over")
                 || nouns.stream().anyMatch(n -> n.is(Kind.DISH));
         boolean foods = nouns.stream().anyMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT) || n.is(Kind.PRONOUN));
-        boolean bowl = nouns.stream().anyMatch(n -> n.is(Kind.BOWL) || n.is(Kind.PAN) && !clause.does(Effect.PLACE));
+        boolean bowl = nouns.stream()
+                .anyMatch(n -> n.is(Kind.BOWL)
+                        || n.is(Kind.PAN) && !clause.does(Effect.PLACE)
+                        || n.is(Kind.TRAY) && clause.does(Effect.JOIN));
         boolean brushed = clause.does(Effect.PREP)
                 && nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH && n.is(Kind.LINES));
         if (brushed && (isLaid() || clause.verb().base().equals("brush"))) {
@@ -248,6 +262,7 @@ final class BuildSigns {
         return works && !over && (foods || clause.does(Effect.PREP, Effect.KEEP))
                 || bowl && foods
                 || intoPot
+                || clause.says("kettle")
                 || continuesPot(clause, nouns);
     }
 

@@ -36,6 +36,16 @@ final class Laying {
                                 n != noun && n.portion().isSaid() && n.lines().equals(noun.lines()));
     }
 
+    /** "Top with parmesan" that all went into the filling, which lies there: nothing of it is left. */
+    private boolean isSpent(Named noun) {
+        Pot pot = noun.pot();
+        return pot != null
+                && noun.lines().size() == 1
+                && noun.slot().lead() == Lead.WITH
+                && (pot.given > 0.99 || kitchen.pots.stream().anyMatch(p -> p.inside.containsKey(pot)))
+                && kitchen.main(pot).size() > 1;
+    }
+
     /** "In a dish with a little sauce on the bottom": that lies there first. */
     private static boolean isOnBottom(Named noun, List<Named> nouns) {
         int next = nouns.indexOf(noun) + 1;
@@ -70,7 +80,7 @@ final class Laying {
                 placed.add(noun);
             }
         }
-        placed.removeIf(n -> isSaidAgain(n, placed));
+        placed.removeIf(n -> isSaidAgain(n, placed) || isSpent(n));
         placed.stream().filter(n -> isOnBottom(n, nouns)).findFirst().ifPresent(n -> {
             List<Pot> inHand = kitchen.focus;
             layDown(n, late);
@@ -216,8 +226,16 @@ final class Laying {
                 noun.pot() != null && dish.holds(noun.pot()) && !noun.portion().isSaid();
         boolean inHand = kitchen.focus.stream().anyMatch(p -> !dish.holds(p) && !p.isEmpty());
         others |= inHand;
+        there |= inHand && noun.pot() != null && isUnderDough(noun.pot());
         boolean food = !noun.is(Kind.PRONOUN) || noun.portion().is(Portion.Kind.REST);
         return clause.verb() != null && food && !(others && there);
+    }
+
+    /** "Dollop over the filling": the dough in hand goes on what is hot in the pan. */
+    private boolean isUnderDough(Pot pot) {
+        return !kitchen.focus.contains(pot)
+                && Mixing.isHot(pot)
+                && kitchen.focus.stream().allMatch(p -> p.worked && !Mixing.isHot(p));
     }
 
     /** What lies under something laid and was never placed itself was cooked in the dish. */

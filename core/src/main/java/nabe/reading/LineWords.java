@@ -15,6 +15,7 @@ import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.text.UnitWords;
 import nabe.recipe.Line;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The words a line may be called by.
@@ -31,7 +32,7 @@ record LineWords(Set<String> all, Set<String> heads, Set<String> item, Set<Strin
     static LineWords of(Line line) {
         Set<String> all = new HashSet<>();
         Set<String> heads = new HashSet<>();
-        List<String> item = keys(line.item());
+        List<String> item = keys(named(line.item()));
         all.addAll(item);
         if (!item.isEmpty()) {
             heads.add(item.getLast());
@@ -57,6 +58,12 @@ record LineWords(Set<String> all, Set<String> heads, Set<String> item, Set<Strin
         keys(line.text()).stream().filter(k -> k.length() > 2 && !isVessel(k)).forEach(text::add);
         all.addAll(text);
         return new LineWords(all, heads, Set.copyOf(item), text, item.isEmpty() ? "" : item.getLast());
+    }
+
+    /** "Potatoes with firm flesh" are called potatoes. */
+    private static @Nullable String named(@Nullable String item) {
+        int with = item == null ? -1 : item.indexOf(" with ");
+        return with > 0 ? item.substring(0, with) : item;
     }
 
     /** "Tuna in oil": the oil is not what the line is called. */
@@ -85,7 +92,7 @@ record LineWords(Set<String> all, Set<String> heads, Set<String> item, Set<Strin
                 || !Collections.disjoint(VESSELS, KitchenWords.shared().usesOf(key));
     }
 
-    private static List<String> keys(String text) {
+    private static List<String> keys(@Nullable String text) {
         return text == null
                 ? List.of()
                 : Words.of(text).stream().map(Words.Word::key).toList();

@@ -2,12 +2,14 @@ package nabe.reading;
 
 import java.util.List;
 import java.util.regex.Pattern;
+import nabe.measure.Unit;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Tokens;
 import nabe.reading.grammar.Verb.Effect;
+import nabe.reading.text.UnitWords;
 
 /** What the nouns of a clause mean where they stand: the words alone do not tell a pot from a dish, or new from old. */
 final class Meaning {
@@ -54,7 +56,12 @@ final class Meaning {
     private Named asDish(Clause clause, Named noun) {
         List<Token> said = noun.slot().tokens();
         boolean lined = noun.is(Kind.TRAY) && Tokens.has(said, "lined");
-        if (lined) {
+        boolean litres = noun.is(Kind.TRAY)
+                && said.stream()
+                        .filter(Token::isWord)
+                        .map(t -> UnitWords.ofWord(t.text()))
+                        .anyMatch(u -> u == Unit.L || u == Unit.QUART);
+        if (lined || litres) {
             return noun.as(Kind.DISH);
         }
         boolean measured = said.stream().anyMatch(Token::isNumber) && Tokens.has(said, "x");

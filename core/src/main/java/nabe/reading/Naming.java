@@ -21,6 +21,9 @@ final class Naming {
     /** "The porcini liquor": the water they lay in, not they. */
     private static final String[] LIQUORS = {"liquor", "liquid"};
 
+    /** "Red wine vinegar" is none of the red things on the list; "the red" may be the sauce. */
+    private static final Set<String> COLOURS = Set.of("red", "black", "brown", "yellow");
+
     private static final Set<String> SCATTERED =
             Set.of("melting-cheese", "hard-cheese", "crumbly-cheese", "crumbs", "nut", "seed");
     private static final Set<String> SLICED = Set.of("slice-root", "slice-vegetable", "bread");
@@ -60,8 +63,17 @@ final class Naming {
         boolean each = words.any(tokens, Use.EACH);
         Token last = tokens.getLast();
         boolean towel = Tokens.has(tokens, "kitchen", "absorbent");
-        if (words.any(tokens, Use.LID) && !towel && !words.isAny(last, Use.DISH)) {
+        boolean lid = words.any(tokens, Use.LID) && !towel && !words.isAny(last, Use.DISH);
+        Pot crust = lid ? potNames.rolledOut(tokens) : null;
+        if (crust != null) {
+            return new Named(Kind.POT, List.of(), crust, Portion.UNSAID, each, slot);
+        }
+        if (lid) {
             return new Named(Kind.LID, List.of(), null, Portion.UNSAID, each, slot);
+        }
+        Pot half = potNames.half(tokens);
+        if (half != null) {
+            return new Named(Kind.POT, List.of(), half, Portion.UNSAID, each, slot);
         }
         List<Integer> group = headings.ofGroup(tokens);
         if (!group.isEmpty()) {
@@ -230,7 +242,9 @@ final class Naming {
     /** From the last word back: the first that may name a thing and does. */
     private @Nullable Choice best(List<Token> tokens, boolean place) {
         for (int i = tokens.size() - 1; i >= 0; i--) {
-            Choice found = known.mayName(tokens.get(i)) ? best(tokens, i, place) : null;
+            boolean colour =
+                    i < tokens.size() - 1 && COLOURS.contains(tokens.get(i).key());
+            Choice found = !colour && known.mayName(tokens.get(i)) ? best(tokens, i, place) : null;
             if (found != null) {
                 return found;
             }

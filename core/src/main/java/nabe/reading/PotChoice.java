@@ -129,7 +129,8 @@ final class PotChoice {
     }
 
     /** The worked pot before this one that is not in the dish. */
-    private @Nullable Pot before(Pot pot) {
+    @Nullable
+    Pot before(Pot pot) {
         Pot found = null;
         for (Pot p : kitchen.pots) {
             found = p != pot && p.worked && p.given < 0.99 && !p.isEmpty() && !dish.holds(p) && p.number < pot.number

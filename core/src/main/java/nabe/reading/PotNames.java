@@ -25,6 +25,7 @@ final class PotNames {
             "coconut",
             "white-sauce",
             "soup-tin");
+    private static final Set<String> FLOURS = Set.of("flour", "flour-raising", "pastry", "lid-dough");
     private final Kitchen kitchen;
     private final NameWords known;
     private final KitchenWords words = KitchenWords.shared();
@@ -110,7 +111,7 @@ final class PotNames {
                 && (words.is(name, Use.LISTED) || words.is(name, Use.GENERIC))
                 && pot.worked
                 && pot.lines.size() > 1
-                && pot.lines.keySet().stream().allMatch(l -> HeadingNames.DRY.contains(kitchen.role(l)));
+                && isDry(pot);
     }
 
     /** "Rub the butter into the flour" means flour not used yet, not a sauce that has some. */
@@ -118,6 +119,39 @@ final class PotNames {
         return !pot.names.contains(name.key())
                 && IntStream.range(0, known.lines.size())
                         .anyMatch(l -> known.lines.get(l).heads().contains(name.key()) && kitchen.left[l] > 0.99);
+    }
+
+    /** "Stir wet into dry": the bowl of flour, and the one that was whisked beside it. */
+    @Nullable
+    Pot half(List<Token> tokens) {
+        List<Token> said = tokens.stream()
+                .filter(t -> t.isWord() && !t.is("the") && !t.is("just"))
+                .toList();
+        boolean half = said.size() == 1
+                && (said.getFirst().is("wet") || said.getFirst().is("dry"));
+        boolean dry = half && said.getFirst().is("dry");
+        return kitchen.pots.stream()
+                .filter(p -> half && p.worked && p.given < 0.01 && p.lines.size() > 1 && isDry(p) == dry)
+                .filter(p -> dry || kitchen.pots.stream().anyMatch(o -> isDry(o) && o.worked && o.given < 0.01))
+                .filter(p -> p.steps.stream().noneMatch(s -> s.action().equals("simmer")))
+                .reduce((a, b) -> b)
+                .orElse(null);
+    }
+
+    private boolean isDry(Pot pot) {
+        return pot.lines.keySet().stream().allMatch(l -> HeadingNames.DRY.contains(kitchen.role(l)));
+    }
+
+    /** "Lay the lid over", of a pie whose dough was rolled out for it. */
+    @Nullable
+    Pot rolledOut(List<Token> tokens) {
+        return kitchen.pots.stream()
+                .filter(p -> Tokens.has(tokens, "lid")
+                        && p.given < 0.01
+                        && p.steps.stream().anyMatch(s -> s.action().equals("roll"))
+                        && p.lines.keySet().stream().anyMatch(l -> FLOURS.contains(kitchen.role(l))))
+                .reduce((a, b) -> b)
+                .orElse(null);
     }
 
     private boolean isSauce(Pot pot) {

@@ -63,6 +63,14 @@ final class Readying {
                 || clause.verb() != null && GREASES.contains(clause.verb().base());
         boolean vessel = nouns.stream()
                 .anyMatch(n -> n.is(Kind.DISH) || n.is(Kind.LID) || n.is(Kind.PAN) && clause.does(Effect.GREASE));
+        boolean again = scene.greased == kitchen.clause - 1
+                && clause.does(Effect.GREASE)
+                && nouns.stream().allMatch(n -> n.is(Kind.PRONOUN));
+        if (again) {
+            greaseOf(clause.verb().base()).ifPresent(kitchen.pan::add);
+            scene.greased = kitchen.clause;
+            return true;
+        }
         boolean food = nouns.stream()
                 .anyMatch(n -> n.is(Kind.POT)
                         || n.is(Kind.LINES) && n.lines().stream().anyMatch(l -> !kitchen.isFat(l) && !isCoating(l)));

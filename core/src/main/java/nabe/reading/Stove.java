@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
 
 /** What clauses do at the stove and in bowls: they fill pots, join them, and leave steps on them. */
 final class Stove {
+    private static final Set<String> THICKENERS = Set.of("flour", "starch", "gravy", "gravy-powder");
     private static final Set<String> SMOOTH =
             Set.of("blend", "blitz", "puree", "process", "whizz", "liquidise", "pulse");
     private static final double MUCH = 0.001;
@@ -72,6 +73,11 @@ final class Stove {
         if (clause.does(Effect.DRAW) && draw(nouns)) {
             return;
         }
+        Pot slurry = place == null && isSlurryAdded(clause, nouns) ? kitchen.current : null;
+        if (slurry != null) {
+            place = choice.before(slurry);
+            items.addFirst(new Item(-1, slurry, Portion.UNSAID));
+        }
         if (place != null && clause.does(Effect.JOIN)) {
             unsaidObject(nouns, place).forEach(p -> items.add(new Item(-1, p, Portion.UNSAID)));
         }
@@ -120,6 +126,22 @@ final class Stove {
         return pot != null
                 && kitchen.main(pot).size() == 1
                 && kitchen.role(kitchen.main(pot).getFirst()).startsWith("slice-");
+    }
+
+    /** "Mix the gravy powder with a little stock, add with the rest": it goes to what is on the stove. */
+    private boolean isSlurryAdded(Clause clause, List<Named> nouns) {
+        Pot pot = kitchen.current;
+        boolean slurry = pot != null
+                && !Mixing.isHot(pot)
+                && pot.pots.isEmpty()
+                && pot.lines.keySet().stream().anyMatch(l -> THICKENERS.contains(kitchen.role(l)))
+                && pot.lines.keySet().stream()
+                        .allMatch(l -> THICKENERS.contains(kitchen.role(l)) || kitchen.isLiquid(l));
+        return slurry
+                && clause.does(Effect.JOIN)
+                && !clause.opensSentence()
+                && nouns.stream().noneMatch(n -> n.isFood() && n.slot().lead() != Lead.WITH)
+                && choice.before(pot) != null;
     }
 
     /** "Tip into a bowl with the beans": what is in hand is tipped. */

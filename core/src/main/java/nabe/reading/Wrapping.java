@@ -63,6 +63,7 @@ final class Wrapping {
                                         && (n.slot().lead() == Lead.IN
                                                 || n.slot().lead() == Lead.INTO)
                                 || n.each() && n.slot().lead() != Lead.NONE
+                                || isTubeToFill(n, foods)
                                 || isBetween(clause, n)))
                 .findFirst()
                 .orElse(null);
@@ -102,6 +103,16 @@ final class Wrapping {
                 .forEach(n -> addInside(out, n));
         dish.refill(out);
         return true;
+    }
+
+    /** "Squeeze the filling into the tubes". */
+    private boolean isTubeToFill(Named n, List<Named> foods) {
+        boolean filling =
+                foods.stream().anyMatch(f -> f.is(Kind.POT) && f.slot().lead() == Lead.NONE);
+        List<Integer> lines = n.pot() == null ? n.lines() : kitchen.main(n.pot());
+        return filling
+                && n.slot().lead() == Lead.INTO
+                && lines.stream().allMatch(l -> Set.of("tubes", "shells").contains(kitchen.role(l)));
     }
 
     /** "Spread over the pancakes, roll up": what lies on them goes in. */

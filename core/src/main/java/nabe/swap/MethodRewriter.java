@@ -16,7 +16,10 @@ final class MethodRewriter {
     private static final Pattern SENTENCE = Pattern.compile("(?<=[.!;])\\s+");
     /** Oil needs no melting. */
     private static final Pattern MELTED_OIL = Pattern.compile(
-            "\\b([Mm])elt(?=(?: (?!(?:and|with|in|into|over)\\b)[^\\s,;.]+){0,7} (?:olive|sunflower|rapeseed|vegetable) oil)");
+            "\\b(?:[Mm]elt|[Bb]rown)(?=(?: (?!(?:and|with|in|into|over)\\b)[^\\s,;.]+){0,7} (?:olive|sunflower|rapeseed|vegetable) oil)");
+
+    private static final Pattern OIL_MELTED =
+            Pattern.compile("(?<=\\b(?:olive|sunflower|rapeseed|vegetable) oil )(?:melted|browned)\\b");
     /** "The eggs and the yolk", "sheets of pasta" become one thing. */
     private static final Pattern SAID_TWICE = Pattern.compile(
             "\\b((?:the )?([\\p{L} -]{4,40}))(?:,| and|, and) (?:the )?\\2\\b|\\b([\\p{L}-]+ [\\p{L} -]{4,40}) of \\3\\b");
@@ -96,9 +99,14 @@ final class MethodRewriter {
         }
         String all = out.append(sentence.substring(at)).toString();
         String once = isSaidTwice(mentions) ? SAID_TWICE.matcher(all).replaceAll("$1$3") : all;
-        return once.contains("elt ")
-                ? MELTED_OIL.matcher(once).replaceAll(m -> m.group(1).equals("M") ? "Warm" : "warm")
-                : once;
+        return once.contains(" oil") ? warmed(once) : once;
+    }
+
+    private static String warmed(String words) {
+        String led = MELTED_OIL
+                .matcher(words)
+                .replaceAll(m -> Character.isUpperCase(m.group().charAt(0)) ? "Warm" : "warm");
+        return OIL_MELTED.matcher(led).replaceAll("warmed");
     }
 
     private static boolean isSaidTwice(List<Subjects.Mention> mentions) {

@@ -72,7 +72,7 @@ final class Subjects {
     private static final Pattern MADE_OF =
             Pattern.compile("^\\s*(?:sauce|mixture sauce|dish|board|knife|stage)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern GREASES = Pattern.compile(
-            "^ (?:an?|the|your|\\d)\\b.{0,40}\\b(?:dish|pan|tin|casserole|mold|mould|foil|paper|ramekins?)\\b",
+            "^ it\\b|^ (?:an?|the|your|\\d)\\b.{0,40}\\b(?:dish|pan|tin|casserole|mold|mould|foil|paper|ramekins?)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern DOUGH =
             Pattern.compile("\\b(?:dough|pastry|crust|rub|cut in|scone|biscuit)\\b", Pattern.CASE_INSENSITIVE);

@@ -156,6 +156,12 @@ final class Leads {
         if (isPaired(spoken, i)) {
             return true;
         }
+        Spoken done = words.verb(next);
+        if (done != null
+                && done.form() == Form.PAST
+                && words.has(Use.FOODS, spoken.verb().base())) {
+            return false;
+        }
         if (next.isMark()) {
             return words.has(Use.ALONE, spoken.verb().base());
         }

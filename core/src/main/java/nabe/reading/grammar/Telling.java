@@ -27,6 +27,9 @@ final class Telling {
                 && (tokens.getFirst().is("yes") || tokens.getFirst().is("congratulation"))) {
             tells.set(0, tokens.size());
         }
+        if (tokens.size() > 1 && tokens.get(1).is("be") && Tokens.has(tokens.subList(0, 1), "can", "may", "could")) {
+            tells.set(0, tokens.size());
+        }
         for (int i = 0; i < tokens.size(); i++) {
             if (!tells.get(i) || words.is(tokens.get(i), Use.CONDITION)) {
                 mark(i);

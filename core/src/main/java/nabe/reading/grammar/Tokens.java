@@ -53,9 +53,8 @@ public final class Tokens {
             "nineteen");
     /** As hasty cooks write; halves are pieces, not a share. */
     private static final Map<String, String> SHORT =
-            Map.of("&", "and", "thru", "through", "til", "until", "halves", "piece");
+            Map.of("&", "and", "@", "at", "thru", "through", "til", "until", "halves", "piece");
 
-    private static final Set<String> BESIDE = Set.of("beside", "next", "by", "against", "after", "alongside");
     private static final Set<String> LEFT_ALONE = Set.of("cut", "slice", "serve", "eat", "touch", "disturb");
     private static final List<String> TENS =
             List.of("twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety");
@@ -82,78 +81,7 @@ public final class Tokens {
                 pieces.add(piece(m));
             }
         }
-        return lastIs(besideEachOther(leftAlone(goes(ranges(sizes(mixed(byAndBy(halfAndHalf(dutchOvens(pieces))))))))));
-    }
-
-    /** A Dutch oven is a pot, an oven dish a dish. */
-    private static List<Token> dutchOvens(List<Token> pieces) {
-        List<Token> out = new ArrayList<>();
-        for (Token t : pieces) {
-            boolean pot = t.is("oven") && !out.isEmpty() && out.getLast().is("dutch");
-            if (pot) {
-                Token dutch = out.removeLast();
-                out.add(new Token(Kind.WORD, "Dutch oven", "pot", 0, 0, dutch.start(), t.end()));
-            } else if (t.is("dish") && !out.isEmpty() && out.getLast().is("oven")) {
-                Token oven = out.removeLast();
-                out.add(new Token(Kind.WORD, "oven dish", "dish", 0, 0, oven.start(), t.end()));
-            } else {
-                out.add(t);
-            }
-        }
-        return out;
-    }
-
-    /** Half-and-half is a cream. */
-    private static List<Token> halfAndHalf(List<Token> pieces) {
-        List<Token> out = new ArrayList<>();
-        for (Token t : pieces) {
-            int last = out.size() - 1;
-            boolean cream = t.is("half")
-                    && last > 0
-                    && (out.get(last).is("and")
-                            || out.get(last).is("n")
-                            || out.get(last).text().equals("&"))
-                    && out.get(last - 1).is("half");
-            if (cream) {
-                out.removeLast();
-                int start = out.removeLast().start();
-                out.add(new Token(Kind.WORD, "half-and-half", "cream", 0, 0, start, t.end()));
-            } else {
-                out.add(t);
-            }
-        }
-        return out;
-    }
-
-    /** "One beside the other": no count. */
-    private static List<Token> besideEachOther(List<Token> pieces) {
-        List<Token> out = new ArrayList<>();
-        int i = 0;
-        while (i < pieces.size()) {
-            int other = i + 2;
-            boolean to = isAt(pieces, i + 2, "to") || isAt(pieces, i + 2, "the");
-            other += to ? 1 : 0;
-            boolean beside = pieces.get(i).text().equalsIgnoreCase("one")
-                    && i + 1 < pieces.size()
-                    && BESIDE.contains(pieces.get(i + 1).key())
-                    && (isAt(pieces, other, "other") || isAt(pieces, other, "another"));
-            if (beside) {
-                int start = pieces.get(i).start();
-                out.add(new Token(
-                        Kind.WORD,
-                        "closely",
-                        "closely",
-                        0,
-                        0,
-                        start,
-                        pieces.get(other).end()));
-                i = other + 1;
-            } else {
-                out.add(pieces.get(i));
-                i++;
-            }
-        }
-        return out;
+        return lastIs(leftAlone(goes(ranges(sizes(mixed(Compounds.joined(pieces)))))));
     }
 
     /** "The last is of aubergines", "the top layer should be cheese": one finishes with them. */
@@ -204,31 +132,6 @@ public final class Tokens {
                             || out.getLast().is("few")
                             || out.getLast().is("several"));
             out.add(batches ? new Token(Kind.WORD, "batches", "batch", 0, 0, t.start(), t.end()) : t);
-        }
-        return out;
-    }
-
-    /** "Little by little", "bit by bit": slowly. */
-    private static List<Token> byAndBy(List<Token> pieces) {
-        List<Token> out = new ArrayList<>();
-        for (int i = 0; i < pieces.size(); i++) {
-            Token t = pieces.get(i);
-            boolean twice = i + 2 < pieces.size()
-                    && pieces.get(i + 1).is("by")
-                    && t.isWord()
-                    && pieces.get(i + 2).is(t.key());
-            out.add(
-                    twice
-                            ? new Token(
-                                    Kind.WORD,
-                                    t.text(),
-                                    "gradually",
-                                    0,
-                                    0,
-                                    t.start(),
-                                    pieces.get(i + 2).end())
-                            : t);
-            i += twice ? 2 : 0;
         }
         return out;
     }

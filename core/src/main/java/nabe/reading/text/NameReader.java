@@ -21,6 +21,10 @@ final class NameReader {
                     + "|quartered|chilled|washed|thawed|sifted|whisked|julienned|snipped|deseeded|pitted|mashed)"
                     + "(?:,| and|\\b)\\s*)+",
             Pattern.CASE_INSENSITIVE);
+    private static final String DONE =
+            "(?:(?:very|finely|roughly|coarsely|thinly|thickly|lightly|freshly) )?(?:chopped|diced|sliced|minced|grated|shredded|crushed|crumbled|cubed|torn|peeled|trimmed|melted|softened|beaten|drained|rinsed|quartered|halved|washed|thawed|deseeded|pitted|mashed)";
+    private static final Pattern TRAILING_PREP =
+            Pattern.compile("\\s+" + DONE + "(?:\\s*(?:,|and|&)\\s*" + DONE + ")*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern LONE_PAREN = Pattern.compile("[()\\[\\]]");
     private static final Pattern SPACE_BEFORE_MARK = Pattern.compile("\\s+([,;.])");
     private static final Pattern SPACES = Pattern.compile("\\s{2,}");
@@ -140,7 +144,7 @@ final class NameReader {
         }
         prep.addAll(notes);
         prep.removeIf(String::isBlank);
-        item = moveTail(item, prep);
+        item = takeTrailingPrep(moveTail(item, prep), match, prep);
         Ingredient food = found.map(FoodNames.Found::ingredient).orElse(null);
         List<String> claims = new ArrayList<>(found.map(FoodNames.Found::claims).orElse(List.of()));
         claims.addAll(labelled);
@@ -170,6 +174,23 @@ final class NameReader {
             return item;
         }
         prep.add(leading.group().strip());
+        return without;
+    }
+
+    /** "Onions diced", "potatoes peeled & chopped": no comma before what is done. */
+    private String takeTrailingPrep(String item, Optional<NameIndex.Match> match, List<String> prep) {
+        Matcher trailing = TRAILING_PREP.matcher(item);
+        if (match.isEmpty() || !trailing.find() || trailing.start() == 0) {
+            return item;
+        }
+        String without = item.substring(0, trailing.start());
+        boolean same = find(without, false)
+                .map(f -> f.match().ingredient() == match.get().ingredient())
+                .orElse(false);
+        if (!same) {
+            return item;
+        }
+        prep.add(trailing.group().strip());
         return without;
     }
 

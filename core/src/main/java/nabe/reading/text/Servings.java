@@ -17,7 +17,7 @@ final class Servings {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern COUNTED = Pattern.compile(
             "\\b" + RANGE
-                    + "\\s+(?:(?:generous|large|small|side|main|hungry|big|adult) )?(?:servings?|portions?|people|persons?|helpings|as an? (?:side|main|starter))\\b",
+                    + "\\s+(?:(?:generous|large|small|side|main|hungry|big|adult) )?(?:servings?|serves|portions?|people|persons?|helpings|as an? (?:side|main|starter))\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern ALONE =
             Pattern.compile("(?:^\\W*(?:\\w+ ?){0,1}\\W*|,\\s*)for " + RANGE + "\\W*$", Pattern.CASE_INSENSITIVE);

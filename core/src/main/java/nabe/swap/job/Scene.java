@@ -69,7 +69,7 @@ final class Scene {
             "stir");
 
     private static final Pattern GOES_ON = Pattern.compile(
-            "^(?:\\w+ly )?\\w+ (?:in|into|with|through|back|over|it|them|this|all|everything|together)\\b");
+            "^(?:(?:off|away from) (?:the )?heat,? (?:then )?)?(?:\\w+ly )?\\w+ (?:in|into|with|through|back|over|it|them|this|all|everything|together)\\b");
 
     /** The wet half of a dough goes into the dry one. */
     private static final Pattern DRY =
