@@ -48,6 +48,9 @@ final class BuildSigns {
                         && (lines || n.slot().lead() != Lead.NONE)
                         && n.slot().lead() != Lead.WITH
                         && n.slot().lead() != Lead.FROM);
+        if (fries(clause, nouns)) {
+            return false;
+        }
         boolean coats = clause.does(Effect.COVER, Effect.PLACE)
                 && nouns.stream().anyMatch(n -> n.is(Kind.DISH) && n.slot().lead() == Lead.NONE)
                 && nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH && (n.is(Kind.POT) || n.is(Kind.LINES)));
@@ -125,6 +128,11 @@ final class BuildSigns {
             dish.placeUnder(kitchen.current);
             return true;
         }
+        Pot below = clause.does(Effect.PLACE) && clause.says("top") && !named && dish.all.isEmpty() ? stove() : null;
+        if (below != null) {
+            dish.placeUnder(below);
+            return true;
+        }
         boolean potful = made
                 && clause.does(Effect.PLACE)
                 && nouns.stream().anyMatch(n -> n.is(Kind.PAN) && n.slot().lead() == Lead.INTO);
@@ -139,6 +147,25 @@ final class BuildSigns {
                 || portions
                 || dolloped
                 || over;
+    }
+
+    /** "Onion in the oil in an ovenproof pan, 10 min": on the stove, though it goes into the oven later. */
+    boolean fries(Clause clause, List<Named> nouns) {
+        return clause.verb() == null
+                && !clause.durations().isEmpty()
+                && nouns.stream()
+                        .anyMatch(n -> n.slot().lead() == Lead.IN
+                                && n.is(Kind.LINES)
+                                && n.lines().stream().allMatch(kitchen::isFat));
+    }
+
+    /** "Rub the crumbs together, pile on top": what cooked in the pan before, where what is in hand is raw. */
+    private @Nullable Pot stove() {
+        boolean raw = !kitchen.focus.isEmpty() && kitchen.focus.stream().allMatch(p -> p.worked && !Mixing.isHot(p));
+        return kitchen.pots.stream()
+                .filter(p -> raw && p.given < 0.01 && !kitchen.focus.contains(p) && isHotFilling(p))
+                .reduce((a, b) -> b)
+                .orElse(null);
     }
 
     /** What stands in the skillet it bakes in. */

@@ -173,7 +173,8 @@ final class Cook {
         meant = nouns;
         nouns.forEach(Cook::nameDough);
         nouns.forEach(naming::entitle);
-        if (scene.stage == Scene.Stage.COOKING && clause.does(Effect.HEAT, Effect.START)) {
+        if (scene.stage == Scene.Stage.COOKING
+                && (clause.does(Effect.HEAT, Effect.START) || signs.fries(clause, nouns))) {
             nouns.stream()
                     .filter(n -> n.is(Kind.DISH))
                     .forEach(

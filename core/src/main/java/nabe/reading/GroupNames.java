@@ -2,6 +2,7 @@ package nabe.reading;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
@@ -45,6 +46,10 @@ final class GroupNames {
                 members.add(l);
             }
         }
+        if (!Tokens.has(tokens, "both", "all") && isOneFoodOfSeveralParts(members)) {
+            String first = kitchen.lines.get(members.getFirst()).heading();
+            members.removeIf(l -> !Objects.equals(first, kitchen.lines.get(l).heading()));
+        }
         boolean one = members.stream().anyMatch(l -> lineNames.isSameAmount(tokens, head, l));
         if (!several || one || members.size() < 2) {
             return null;
@@ -70,6 +75,17 @@ final class GroupNames {
         boolean counted = Tokens.has(tokens, "both", "all");
         double score = isNamedByOne(name) ? 1.9 : counted ? 4.2 : 3.3;
         return meant.size() < 2 ? null : new Group(score, meant);
+    }
+
+    /** Eggs for the batter and an egg for the filling: "the eggs" are those of the part in hand. */
+    private boolean isOneFoodOfSeveralParts(List<Integer> members) {
+        return members.size() > 1
+                && members.stream()
+                                .map(l -> kitchen.lines.get(l).ingredient())
+                                .distinct()
+                                .count()
+                        == 1
+                && members.stream().allMatch(l -> kitchen.lines.get(l).heading() != null);
     }
 
     /** @return pots of one thing of the class these words name, other than these lines, that went nowhere yet */

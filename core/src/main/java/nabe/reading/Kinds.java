@@ -107,7 +107,7 @@ final class Kinds {
 
     private boolean isSaucy(Pot pot) {
         Set<String> roles = kitchen.roles(pot);
-        return roles.contains("tomato")
+        return roles.contains("tomato") && Mixing.isHot(pot)
                 || roles.contains("tomato-sauce")
                 || roles.contains("stock")
                 || roles.contains("milk");

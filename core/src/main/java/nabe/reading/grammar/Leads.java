@@ -85,6 +85,9 @@ final class Leads {
         if (i < 2 || !words.isAny(tokens.getFirst(), Use.IN, Use.INTO, Use.OVER, Use.ADVERB)) {
             return false;
         }
+        if (isAfterReadiedPan(i)) {
+            return true;
+        }
         Token before = tokens.get(i - 1);
         boolean size = before.isNumber() && Tokens.has(tokens.subList(0, i), "x", "×");
         boolean place = size
@@ -95,6 +98,19 @@ final class Leads {
             place = words.verb(tokens.get(k)) == null || !isLead(k);
         }
         return place;
+    }
+
+    /** "In a pan greased with a little butter cook the pancakes". */
+    private boolean isAfterReadiedPan(int i) {
+        boolean pan = tokens.subList(0, i).stream().anyMatch(t -> words.isAny(t, Use.POT, Use.DISH));
+        boolean readied = tokens.subList(1, i).stream().anyMatch(t -> {
+            Spoken done = words.verb(t);
+            return done != null
+                    && done.form() == Form.PAST
+                    && (done.verb().effect() == Effect.GREASE
+                            || done.verb().base().equals("brush"));
+        });
+        return pan && readied && i + 1 < tokens.size() && tokens.get(i + 1).is("the");
     }
 
     /** "When it is soft put the mince": an instruction right after what only tells. */

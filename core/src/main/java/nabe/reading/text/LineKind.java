@@ -32,6 +32,9 @@ final class LineKind {
     private static final Pattern MARKS = Pattern.compile("^(?:(?:[-*•·▪☐#>]+|\\[[ xX]?\\])\\s*)+|\\*\\*|__");
     private static final Pattern DIGIT_FIRST = Pattern.compile("\\.?\\d");
     private static final Pattern DIGIT = Pattern.compile("\\d");
+    /** "For the pancakes (about 12)". */
+    private static final Pattern BRACKETED = Pattern.compile("\\([^()]*\\)");
+
     private static final Pattern MARKED = Pattern.compile("\\*\\*.*\\*\\*:?|\\[.*\\]|-{1,3}[^-]+-{1,3}");
     private static final Pattern THREE_LETTERS = Pattern.compile("\\p{L}{3}");
     private static final Pattern FOR_OR_TO = Pattern.compile("(?:for|to) .*", Pattern.CASE_INSENSITIVE);
@@ -120,7 +123,8 @@ final class LineKind {
 
     boolean isHeading(String line) {
         String bare = bare(line);
-        if (bare.length() > 60 || bare.isEmpty() || DIGIT.matcher(bare).find() && !line.startsWith("#")) {
+        boolean figures = DIGIT.matcher(BRACKETED.matcher(bare).replaceAll("")).find();
+        if (bare.length() > 60 || bare.isEmpty() || figures && !line.startsWith("#")) {
             return false;
         }
         boolean marked = line.startsWith("#")

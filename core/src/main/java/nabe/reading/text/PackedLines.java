@@ -18,6 +18,8 @@ final class PackedLines {
     /** "6 cups cheese - I do 4 cups cheddar + 2 cups gruyère": what follows the dash tells of the same. */
     private static final Pattern ASIDE = Pattern.compile("\\s[-–—]\\s.*\\p{L}.*\\d");
 
+    private static final Pattern FOR_WHAT = Pattern.compile(" for (?:the )?\\p{L}+$");
+
     private final LineKind kinds;
 
     PackedLines(LineKind kinds) {
@@ -64,6 +66,22 @@ final class PackedLines {
         boolean listed = bars.length > 1 && measured > 1
                 ? Arrays.stream(pieces).allMatch(p -> kinds.measuresKnownThing(p) || kinds.isIngredient(p))
                 : measured == pieces.length;
-        return listed ? List.of(pieces) : List.of(line);
+        return listed ? Arrays.stream(pieces).flatMap(p -> tails(p).stream()).toList() : List.of(line);
+    }
+
+    /** "1 egg, nutmeg, salt" within a packed line: what follows without an amount is a thing of its own. */
+    private List<String> tails(String piece) {
+        List<String> all = new ArrayList<>();
+        for (String part : piece.split(",\\s*(?![^(]*\\))")) {
+            boolean own = all.isEmpty()
+                    || kinds.measuresKnownThing(part)
+                    || kinds.isKnown(FOR_WHAT.matcher(part).replaceFirst(""));
+            if (own) {
+                all.add(part);
+            } else {
+                all.set(all.size() - 1, all.getLast() + ", " + part);
+            }
+        }
+        return all;
     }
 }

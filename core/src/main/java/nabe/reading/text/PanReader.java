@@ -74,7 +74,8 @@ final class PanReader {
             "\\b(?:grease|butter|oil|spray|mist|rub|spread|spoon|lay|put|tip|scrape|smear|pour|into|layer|have ready|choose|want)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern STOVE = Pattern.compile(
-            "\\b(?:saucepan|frying|skillet|griddle|simmer|fry|soften|brown|melt|boil|saut)", Pattern.CASE_INSENSITIVE);
+            "\\b(?:saucepan|frying|skillet|griddle|non-?stick|cr[eê]pes?|pancakes?|simmer|fry|soften|brown|melt|boil|saut)",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern TIN =
             Pattern.compile("\\d\\s*(?:cm|inch(?:es)?|in)\\b[^.;]{0,20}\\btins?\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern WIDE =
