@@ -150,7 +150,9 @@ final class Baking {
         if (brushed) {
             return false;
         }
-        boolean makes = (intoPot || clause.does(Effect.MIX, Effect.HEAT, Effect.START, Effect.PREP))
+        boolean makes = (intoPot
+                        || PotChoice.stirsUp(clause, nouns)
+                        || clause.does(Effect.MIX, Effect.HEAT, Effect.START, Effect.PREP))
                 && lines
                 && !over
                 && !clause.says("oven")

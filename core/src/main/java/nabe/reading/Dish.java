@@ -355,6 +355,14 @@ final class Dish {
         return share == null ? -1 : portion.is(Kind.ALL_BUT) ? Math.max(0, left - share) : share;
     }
 
+    /** @return the share of a pot that lies in the dish by what was said of it: "half the bacon over" */
+    double laid(Pot pot) {
+        return all.stream()
+                .filter(p -> p.pot == pot && p.portion.is(Kind.FRACTION))
+                .mapToDouble(p -> p.portion.value())
+                .sum();
+    }
+
     /** @return what share of a pot a measure is, or null where it cannot be told */
     @Nullable
     Double share(Pot pot, Portion portion) {

@@ -101,6 +101,13 @@ final class Meaning {
 
     /** "Boil in salted water": not the cold water that is listed for the dough. */
     private Named fromTheTap(Clause clause, Named noun) {
+        boolean fresh = noun.is(Kind.POT)
+                && noun.pot().lines.size() > 1
+                && noun.slot().tokens().getLast().is("water")
+                && Tokens.has(noun.slot().tokens(), "salted", "boiling", "cold", "simmering", "hot");
+        if (fresh) {
+            return noun.as(Kind.UNKNOWN);
+        }
         boolean water = noun.is(Kind.LINES)
                 && noun.lines().stream().allMatch(l -> kitchen.role(l).equals("water"))
                 && clause.does(Effect.HEAT, Effect.START)

@@ -124,7 +124,7 @@ final class Mixing {
         if (pot == target || pot.reaches(target) || target.reaches(pot) && pot.given > 0.99) {
             return;
         }
-        double there = 1 - pot.given;
+        double there = 1 - pot.given - (item.portion().is(Portion.Kind.REST) ? dish.laid(pot) : 0);
         Double said = item.portion().is(Portion.Kind.OF_LEFT)
                 ? Double.valueOf(item.portion().value() * there)
                 : dish.share(pot, item.portion());

@@ -28,7 +28,8 @@ final class Naming {
             Set.of("melting-cheese", "hard-cheese", "crumbly-cheese", "crumbs", "nut", "seed");
     private static final Set<String> SLICED = Set.of("slice-root", "slice-vegetable", "bread");
     private static final Pattern PLUS_EXTRA = Pattern.compile(
-            "(?:\\+|\\bplus|\\band) (?:a (?:little|bit) |some )?(?:extra|more)\\b", Pattern.CASE_INSENSITIVE);
+            "(?:\\+|\\bplus|\\band) (?:(?:a (?:little|bit) |some )?(?:extra|more)\\b|(?:a (?:little|bit|handful)|some) for\\b)",
+            Pattern.CASE_INSENSITIVE);
 
     private final Kitchen kitchen;
     private final KitchenWords words = KitchenWords.shared();
@@ -58,8 +59,18 @@ final class Naming {
         }
     }
 
+    /** "The rest for a lid" is the rest. */
+    private List<Token> withoutPurpose(List<Token> tokens) {
+        for (int i = 1; i < tokens.size(); i++) {
+            if (tokens.get(i).is("for") && words.any(tokens.subList(i, tokens.size()), Use.LID)) {
+                return tokens.subList(0, i);
+            }
+        }
+        return tokens;
+    }
+
     Named resolve(Slot slot) {
-        List<Token> tokens = known.inFull(slot.tokens());
+        List<Token> tokens = withoutPurpose(known.inFull(slot.tokens()));
         boolean each = words.any(tokens, Use.EACH);
         Token last = tokens.getLast();
         boolean towel = Tokens.has(tokens, "kitchen", "absorbent");

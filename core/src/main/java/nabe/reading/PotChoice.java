@@ -205,11 +205,19 @@ final class PotChoice {
         sign += drained && clause.does(Effect.HEAT, Effect.START) ? 1.5 : 0;
         sign += dish.holds(current) || current.given > 0.99 ? 4 : 0;
         sign += !current.worked && !kitchen.isFatOnly(current) ? 0.5 : 0;
+        sign += isRawSlices(current) && clause.does(Effect.HEAT, Effect.START) && !items.isEmpty() ? 2 : 0;
         boolean rawMix = clause.does(Effect.MIX)
                 && clause.opensSentence()
                 && items.stream().filter(i -> i.pot() == null).count() > 1;
         sign += rawMix ? 1 : 0;
         return sign > 0.5;
+    }
+
+    /** Slices that were only cut and salted: nothing is fried in them. */
+    private boolean isRawSlices(Pot pot) {
+        return !Mixing.isHot(pot)
+                && kitchen.main(pot).size() == 1
+                && kitchen.role(kitchen.main(pot).getFirst()).startsWith("slice-");
     }
 
     /** What was boiled in water is not fried in it. */

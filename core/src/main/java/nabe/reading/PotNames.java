@@ -56,6 +56,7 @@ final class PotNames {
         } else if (generic
                 && pot.worked
                 && (kitchen.main(pot).size() + pot.pots.size() > 1
+                        || name.is("mixture") && pot.lines.size() > 2 && isWet(pot)
                         || name.is("sauce") && isSauce(pot) && pot.lines.size() > 1)) {
             score += name.is("sauce") && !isSauce(pot)
                     ? 0.6
@@ -88,6 +89,7 @@ final class PotNames {
         boolean putBy = pot.reserved > 0 && Tokens.has(tokens, "reserved", "saved");
         score += putBy ? 1.5 : 0;
         score += kitchen.focus.contains(pot) ? 0.2 : 0;
+        score += name.is("mixture") && kitchen.current == pot ? 0.5 : 0;
         return score - (pot.given > 0.99 ? 0.3 : 0);
     }
 
@@ -146,12 +148,20 @@ final class PotNames {
     @Nullable
     Pot rolledOut(List<Token> tokens) {
         return kitchen.pots.stream()
-                .filter(p -> Tokens.has(tokens, "lid")
+                .filter(p -> tokens.getLast().is("lid")
+                        && !Tokens.has(tokens, "for")
                         && p.given < 0.01
                         && p.steps.stream().anyMatch(s -> s.action().equals("roll"))
                         && p.lines.keySet().stream().anyMatch(l -> FLOURS.contains(kitchen.role(l))))
                 .reduce((a, b) -> b)
                 .orElse(null);
+    }
+
+    /** Eggs beaten with milk and cream, to pour. */
+    private boolean isWet(Pot pot) {
+        return pot.pots.isEmpty()
+                && pot.lines.keySet().stream().anyMatch(l -> kitchen.role(l).equals("egg"))
+                && !Mixing.isHot(pot);
     }
 
     private boolean isSauce(Pot pot) {

@@ -14,6 +14,7 @@ import nabe.recipe.Procedure;
 final class Readying {
     private static final Set<String> GREASES =
             Set.of("rub", "brush", "spray", "mist", "coat", "smear", "grease", "butter", "oil", "line", "dust");
+    private static final Set<String> CRUSTS = Set.of("pastry", "pastry-thin", "flour", "flour-raising");
     /** Grams; more than a dish takes. Kitchen practice. */
     private static final double MOST_GREASE = 20;
 
@@ -74,7 +75,14 @@ final class Readying {
         boolean food = nouns.stream()
                 .anyMatch(n -> n.is(Kind.POT)
                         || n.is(Kind.LINES) && n.lines().stream().anyMatch(l -> !kitchen.isFat(l) && !isCoating(l)));
-        if (!greasy || !vessel || food && !clause.does(Effect.GREASE)) {
+        boolean line = clause.verb() != null && clause.verb().base().equals("line");
+        if (line && clause.particles().contains("up")) {
+            return false;
+        }
+        boolean pastry = line
+                && nouns.stream().noneMatch(n -> n.is(Kind.LID))
+                && kitchen.focus.stream().anyMatch(this::isRolledOut);
+        if (!greasy || !vessel || pastry || food && !clause.does(Effect.GREASE)) {
             return false;
         }
         nouns.stream().filter(n -> n.is(Kind.LINES)).forEach(n -> kitchen.pan.addAll(n.lines()));
@@ -88,6 +96,12 @@ final class Readying {
         scene.greased = kitchen.clause;
         scene.panGreased |= clause.does(Effect.GREASE) && nouns.stream().anyMatch(Readying::isPlainPan);
         return true;
+    }
+
+    /** "Roll out the pastry and line a tin": with it, not with paper. */
+    private boolean isRolledOut(Pot pot) {
+        return pot.steps.stream().anyMatch(s -> s.action().equals("roll"))
+                && pot.lines.keySet().stream().anyMatch(l -> CRUSTS.contains(kitchen.role(l)));
     }
 
     private static boolean isPlainPan(Named noun) {

@@ -8,9 +8,12 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import nabe.larder.Ingredient;
 import nabe.larder.Larder;
+import nabe.larder.Origin;
 import nabe.needs.Judgement;
 import nabe.recipe.Line;
 import nabe.recipe.Procedure;
@@ -23,6 +26,8 @@ import org.jspecify.annotations.Nullable;
 final class LineSwaps {
     private static final int MOST_ALTERNATIVES = 6;
     private static final int MOST_CONDITIONAL = 3;
+    private static final Pattern BRACKET = Pattern.compile("\\([^()]*\\)");
+
     private final Larder larder;
     private final Recipe recipe;
     private final Jobs jobs;
@@ -108,7 +113,24 @@ final class LineSwaps {
         line.portions().stream()
                 .sorted(Comparator.comparingDouble(Line::gramsOrZero).reversed())
                 .forEach(portion -> takeKnown(index, portion, line));
-        line.also().forEach(other -> takeKnown(index, line.naming(other), line));
+        line.also().stream()
+                .filter(other -> !isMadeOf(line, other))
+                .forEach(other -> takeKnown(index, line.naming(other), line));
+    }
+
+    /** "Mixed mince (pork and beef)": the bracket says what the mince is, and brings nothing that it does not. */
+    private static boolean isMadeOf(Line line, Ingredient other) {
+        Ingredient head = line.ingredient();
+        return line.preparation() != null
+                && head.origin() == Origin.MEAT
+                && other.origin() == Origin.MEAT
+                && head.allergens().containsAll(other.allergens())
+                && BRACKET.matcher(line.text()).results().anyMatch(m -> names(m.group(), other));
+    }
+
+    private static boolean names(String words, Ingredient food) {
+        String lower = words.toLowerCase(Locale.ROOT);
+        return Stream.concat(Stream.of(food.name()), food.aliases().stream()).anyMatch(lower::contains);
     }
 
     private void takeKnown(int index, Line portion, Line whole) {

@@ -58,6 +58,9 @@ final class Actions {
         if (verb.base().equals("set") && Tokens.has(tokens.subList(body, to), "timer", "alarm")) {
             return new Action(new Verb("time", Effect.HEAT, false), at, body);
         }
+        if (verb.base().equals("pass") && Tokens.has(tokens.subList(body, to), "through", "under")) {
+            return new Action(new Verb("fry", Effect.HEAT, false), at, body);
+        }
         boolean aside = ASIDE.contains(verb.base()) && Tokens.has(tokens.subList(body, to), "aside");
         return new Action(aside ? new Verb("set aside", Effect.KEEP, false) : verb, at, body);
     }

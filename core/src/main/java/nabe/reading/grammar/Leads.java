@@ -76,7 +76,8 @@ final class Leads {
     private boolean endsFronted(int i) {
         boolean offHeat =
                 i > 2 && tokens.getFirst().is("off") && tokens.get(i - 1).is("heat");
-        if (offHeat) {
+        boolean atEnd = i > 1 && tokens.getFirst().is("at") && tokens.get(i - 1).is("end");
+        if (offHeat || atEnd) {
             return true;
         }
         if (isForThe(i)) {

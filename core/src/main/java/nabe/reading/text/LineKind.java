@@ -27,7 +27,7 @@ final class LineKind {
 
     /** "Cornbread topping", "Spinach filling": names of layers, though the larder knows their first word. */
     private static final Pattern LAYER_NAME = Pattern.compile(
-            "(?:the )?(?:\\p{L}+ ){0,3}(?:topping|filling|layer|crumble|crust|batter)", Pattern.CASE_INSENSITIVE);
+            "(?:the )?(?:\\p{L}+ ){0,3}(?:toppings?|fillings?|layers?|crumble|crust|batter)", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern MARKS = Pattern.compile("^(?:(?:[-*•·▪☐#>]+|\\[[ xX]?\\])\\s*)+|\\*\\*|__");
     private static final Pattern DIGIT_FIRST = Pattern.compile("\\.?\\d");
@@ -50,6 +50,9 @@ final class LineKind {
 
     /** "Oven to 375°F", "Oven on": short, and no purchase. */
     private static final Pattern OVEN = Pattern.compile("(?:pre)?heat oven|oven\\b", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern OVEN_AT =
+            Pattern.compile("(?:pre-?)?(?:heat )?(?:the )?oven (?:to |at |on )?\\d", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern AFTER_STOP = Pattern.compile("(?<=\\p{L}{2}[.!])\\s+");
 
@@ -199,6 +202,9 @@ final class LineKind {
             if (words.opens(rest) && (SENTENCE_END.matcher(rest).matches() || length >= 12)) {
                 return true;
             }
+        }
+        if (OVEN_AT.matcher(bare).lookingAt()) {
+            return true;
         }
         if (startsWithAmount(line)) {
             return length > 30;

@@ -103,8 +103,11 @@ final class TextSections {
             if (ends.contains(line) && sinceHeading > 1 && state == State.INGREDIENTS && heldHeading == null) {
                 heading = null;
             }
-            for (String piece : state == State.METHOD ? List.of(line) : packed.unpack(line)) {
-                take(piece, labelled);
+            List<String> pieces = state == State.METHOD ? List.of(line) : packed.unpack(line);
+            String before = heading;
+            pieces.forEach(piece -> take(piece, labelled));
+            if (pieces.size() > 2 && pieces.getFirst().endsWith(":")) {
+                heading = before;
             }
         }
         settleHeading();

@@ -12,7 +12,7 @@ final class EggJobs {
     private static final Pattern NAMED_CUSTARD = Pattern.compile("\\bcustard\\b");
     private static final Pattern GLAZES = Pattern.compile("\\b(?:glaz\\w*|egg ?wash|brush\\w*)\\b");
     private static final Pattern BOILED = Pattern.compile(
-            "\\bhard[ -]?(?:boiled|cooked)|\\bboiled (?:and |then )?(?:quartered|sliced|halved|peeled)|\\bboiled eggs?|\\bhard-boil|\\beggs?,? boiled|\\bboil (?:the )?eggs|\\b(?:quartered|wells?|hollows|crack(?:ed)? (?:an |the |in|into|one|4|four|six))");
+            "\\bhard[ -]?(?:boiled|cooked)|\\bboiled (?:and |then )?(?:quartered|sliced|halved|peeled)|\\bboiled eggs?|\\bhard-boil|\\beggs?,? boiled|\\bboil (?:the )?eggs|\\b(?:quartered|wells|hollows|crack(?:ed)? (?:an |the |in|into|one|4|four|six))");
     private static final Set<String> WATER = Set.of("water", "salt", "egg");
     private static final Pattern FROM_WATER = Pattern.compile("\\b(?:boil|simmer|peel|shell|poach)");
     private static final Pattern COATS = Pattern.compile("\\b(?:dip|coat|dredg|pass|breadcrumb|pan[eé])\\w*");
