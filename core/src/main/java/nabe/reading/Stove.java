@@ -4,17 +4,14 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
-import nabe.larder.Words;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
-import nabe.reading.grammar.Durations.Duration;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Tokens;
 import nabe.reading.grammar.Verb;
 import nabe.reading.grammar.Verb.Effect;
-import nabe.recipe.Procedure.Minutes;
 import nabe.recipe.Procedure.Of;
 import org.jspecify.annotations.Nullable;
 
@@ -32,6 +29,8 @@ final class Stove {
     private final Steps steps;
     private final PotChoice choice;
     private final Mixing mixing;
+    private final PuttingBy puttingBy;
+    private final Apart apart;
 
     Stove(Kitchen kitchen, Dish dish) {
         this.kitchen = kitchen;
@@ -39,6 +38,8 @@ final class Stove {
         this.steps = new Steps(kitchen);
         this.choice = new PotChoice(kitchen, dish);
         this.mixing = new Mixing(kitchen, dish, steps, choice);
+        this.puttingBy = new PuttingBy(kitchen, dish, mixing);
+        this.apart = new Apart(kitchen);
     }
 
     void work(Clause clause, List<Named> nouns) {
@@ -56,7 +57,7 @@ final class Stove {
         }
         List<Item> items = items(clause, nouns);
         Pot place = location(clause, nouns);
-        if (clause.does(Effect.KEEP) && keep(clause, nouns)) {
+        if (clause.does(Effect.KEEP) && puttingBy.keep(clause, nouns)) {
             return;
         }
         if (clause.does(Effect.PLACE, Effect.AWAY)
@@ -70,7 +71,7 @@ final class Stove {
         if (intoTheRest(clause, nouns, items)) {
             return;
         }
-        if (clause.does(Effect.DRAW) && draw(nouns)) {
+        if (clause.does(Effect.DRAW) && puttingBy.draw(nouns)) {
             return;
         }
         Pot slurry = place == null && isSlurryAdded(clause, nouns) ? kitchen.current : null;
@@ -98,9 +99,9 @@ final class Stove {
             prepare(clause, items);
             return;
         }
-        List<Pot> several = severalApart(clause, nouns);
+        List<Pot> several = apart.of(clause, nouns);
         if (!several.isEmpty()) {
-            workEach(clause, nouns, several, items);
+            apart.work(clause, nouns, several, items);
             return;
         }
         Pot target = choice.target(clause, nouns, items, place);
@@ -376,54 +377,6 @@ final class Stove {
         }
     }
 
-    private List<Pot> severalApart(Clause clause, List<Named> nouns) {
-        List<Pot> held = kitchen.focus.stream()
-                .filter(p -> !p.worked && kitchen.main(p).size() == 1)
-                .toList();
-        boolean pronoun = nouns.stream().anyMatch(n -> n.is(Kind.PRONOUN));
-        boolean own = nouns.stream()
-                        .filter(n -> n.is(Kind.POT) && held.contains(n.pot()))
-                        .count()
-                > 1;
-        boolean apart = clause.durations().size() > 1 || clause.says("separate", "separately");
-        boolean dressed = clause.does(Effect.PREP)
-                && nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH);
-        return held.size() > 1 && (pronoun || own) && (apart || dressed) ? held : List.of();
-    }
-
-    private void workEach(Clause clause, List<Named> nouns, List<Pot> pots, List<Item> items) {
-        for (Item item : items) {
-            if (item.pot() == null) {
-                double share = kitchen.accounts.take(item.line(), item.portion()) / pots.size();
-                pots.forEach(p -> p.add(item.line(), share));
-            }
-        }
-        List<Duration> times = clause.durations();
-        for (Pot pot : pots) {
-            Minutes own = timeAfter(clause, nouns, pot);
-            pot.worked |= clause.does(Effect.HEAT, Effect.START);
-            pot.steps.add(steps.of(
-                    clause,
-                    List.of(),
-                    own != null || times.isEmpty() ? own : times.getFirst().minutes()));
-        }
-    }
-
-    /** "the potatoes for 25 minutes and the aubergines for 30". */
-    private static @Nullable Minutes timeAfter(Clause clause, List<Named> nouns, Pot pot) {
-        for (Named noun : nouns) {
-            if (noun.pot() == pot) {
-                int end = clause.tokens().indexOf(noun.slot().tokens().getLast());
-                return clause.durations().stream()
-                        .filter(d -> d.from() > end)
-                        .map(Duration::minutes)
-                        .findFirst()
-                        .orElse(null);
-            }
-        }
-        return null;
-    }
-
     /** "Stir the chicken into the rest", after a part was put by: what is made now is another pot. */
     private boolean intoTheRest(Clause clause, List<Named> nouns, List<Item> items) {
         boolean rest = nouns.stream()
@@ -442,86 +395,6 @@ final class Stove {
         mixture.pots.put(kept, 1 - kept.reserved);
         kept.given = 1 - kept.reserved;
         mixing.combine(clause, mixture, raw);
-        return true;
-    }
-
-    /** "Set aside 1/2 cup of the cheese". "Set it aside" closes a pot. @return whether that was all the clause does */
-    private boolean keep(Clause clause, List<Named> nouns) {
-        for (Named noun : nouns) {
-            if (noun.is(Kind.LINES)
-                    && noun.portion().isSaid()
-                    && !noun.portion().is(Portion.Kind.REST)) {
-                int line = noun.lines().getFirst();
-                Double share = noun.portion().of(kitchen.lines.get(line), 1);
-                kitchen.reserved[line] = share == null ? 0 : Math.min(share, kitchen.left[line]);
-                kitchen.readying.add(steps.of(clause, List.of(), null));
-            } else if (noun.is(Kind.POT) && drawOff(noun)) {
-                return true;
-            } else if (noun.is(Kind.POT) && noun.pot() != null) {
-                Double share = dish.share(noun.pot(), noun.portion());
-                noun.pot().reserved = share == null ? 0 : share;
-                noun.pot().setAside |= share == null;
-                kitchen.focusOn(noun.pot());
-            } else if (noun.is(Kind.PRONOUN) && noun.portion().is(Portion.Kind.FRACTION) && mixing.lastLine() >= 0) {
-                takeOut(noun.portion().value());
-            } else if (noun.is(Kind.PRONOUN)) {
-                kitchen.focus.forEach(p -> p.setAside = true);
-            }
-        }
-        if (nouns.stream().noneMatch(Named::isFood)) {
-            kitchen.focus.forEach(p -> p.setAside = true);
-        }
-        return true;
-    }
-
-    /** "Cheddar in, but reserve a handful": out of what went in last. */
-    private void takeOut(double part) {
-        Pot pot = kitchen.holding(mixing.lastLine());
-        Double share = pot == null ? null : pot.lines.get(mixing.lastLine());
-        if (share != null) {
-            pot.lines.put(mixing.lastLine(), share * (1 - part));
-            kitchen.left[mixing.lastLine()] += share * part;
-            kitchen.reserved[mixing.lastLine()] += share * part;
-        }
-    }
-
-    /** "Strain the milk into a jug": it leaves its pot and is there to be used again. */
-    private boolean draw(List<Named> nouns) {
-        boolean jug = nouns.stream().anyMatch(n -> n.is(Kind.BOWL) && n.slot().lead() == Lead.INTO);
-        for (Named noun : nouns) {
-            if (jug && noun.is(Kind.POT) && noun.slot().lead() == Lead.NONE && drawOff(noun)) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private boolean isCalled(int line, Named noun) {
-        List<Words.Word> item = Words.of(kitchen.lines.get(line).item());
-        return noun.slot().tokens().stream()
-                .anyMatch(t -> t.key().equals(item.getLast().key()));
-    }
-
-    /** A liquid that things were cooked in is there again. */
-    private boolean drawOff(Named noun) {
-        if (noun.pot() == null) {
-            return false;
-        }
-        List<Integer> liquids = noun.lines().size() == 1
-                ? noun.lines()
-                : noun.pot().lines.keySet().stream()
-                        .filter(l -> kitchen.isLiquid(l) && isCalled(l, noun))
-                        .toList();
-        if (liquids.size() != 1) {
-            return false;
-        }
-        int line = liquids.getFirst();
-        Double share = noun.pot().lines.get(line);
-        if (share == null || noun.pot().lines.size() < 2 || !kitchen.isLiquid(line)) {
-            return false;
-        }
-        noun.pot().lines.remove(line);
-        kitchen.left[line] += share;
         return true;
     }
 }

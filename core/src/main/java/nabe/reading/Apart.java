@@ -1,0 +1,69 @@
+package nabe.reading;
+
+import java.util.List;
+import nabe.reading.Named.Kind;
+import nabe.reading.grammar.Clause;
+import nabe.reading.grammar.Durations.Duration;
+import nabe.reading.grammar.Slot.Lead;
+import nabe.reading.grammar.Verb.Effect;
+import nabe.recipe.Procedure.Minutes;
+import org.jspecify.annotations.Nullable;
+
+/** Several things in hand that one clause works each by itself. */
+final class Apart {
+    private final Kitchen kitchen;
+    private final Steps steps;
+
+    Apart(Kitchen kitchen) {
+        this.kitchen = kitchen;
+        this.steps = new Steps(kitchen);
+    }
+
+    List<Pot> of(Clause clause, List<Named> nouns) {
+        List<Pot> held = kitchen.focus.stream()
+                .filter(p -> !p.worked && kitchen.main(p).size() == 1)
+                .toList();
+        boolean pronoun = nouns.stream().anyMatch(n -> n.is(Kind.PRONOUN));
+        boolean own = nouns.stream()
+                        .filter(n -> n.is(Kind.POT) && held.contains(n.pot()))
+                        .count()
+                > 1;
+        boolean apart = clause.durations().size() > 1 || clause.says("separate", "separately");
+        boolean dressed = clause.does(Effect.PREP)
+                && nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH);
+        return held.size() > 1 && (pronoun || own) && (apart || dressed) ? held : List.of();
+    }
+
+    void work(Clause clause, List<Named> nouns, List<Pot> pots, List<Item> items) {
+        for (Item item : items) {
+            if (item.pot() == null) {
+                double share = kitchen.accounts.take(item.line(), item.portion()) / pots.size();
+                pots.forEach(p -> p.add(item.line(), share));
+            }
+        }
+        List<Duration> times = clause.durations();
+        for (Pot pot : pots) {
+            Minutes own = timeAfter(clause, nouns, pot);
+            pot.worked |= clause.does(Effect.HEAT, Effect.START);
+            pot.steps.add(steps.of(
+                    clause,
+                    List.of(),
+                    own != null || times.isEmpty() ? own : times.getFirst().minutes()));
+        }
+    }
+
+    /** "the potatoes for 25 minutes and the aubergines for 30". */
+    private static @Nullable Minutes timeAfter(Clause clause, List<Named> nouns, Pot pot) {
+        for (Named noun : nouns) {
+            if (noun.pot() == pot) {
+                int end = clause.tokens().indexOf(noun.slot().tokens().getLast());
+                return clause.durations().stream()
+                        .filter(d -> d.from() > end)
+                        .map(Duration::minutes)
+                        .findFirst()
+                        .orElse(null);
+            }
+        }
+        return null;
+    }
+}
