@@ -3,10 +3,12 @@ package nabe.meal;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
 import nabe.bake.OvenChoice;
 import nabe.bake.Phase;
+import nabe.bake.Start;
 import nabe.larder.Allergen;
 import nabe.needs.Needs;
 import nabe.plan.Brief;
@@ -14,13 +16,14 @@ import nabe.plan.BriefBuilder;
 import nabe.plan.Plan;
 import nabe.plan.Planner;
 import nabe.recipe.Family;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The dishes of a meal, each planned for those it is for and at a heat it shares with its neighbours.
  *
- * @param plans in the meal's order; {@code ovens} the oven each goes into
+ * @param plans in the meal's order; {@code ovens} the oven each goes into; {@code briefs} what each was planned by
  */
-record Courses(Meal meal, List<Plan> plans, List<Integer> ovens) {
+record Courses(Meal meal, List<Plan> plans, List<Integer> ovens, List<Brief> briefs) {
     /** Dishes nearer than this in heat share one oven at a heat between. Kitchen practice. */
     private static final double NEAR_IN_HEAT = 25;
 
@@ -31,16 +34,29 @@ record Courses(Meal meal, List<Plan> plans, List<Integer> ovens) {
         List<Integer> ovens = ovens(meal);
         List<Brief> briefs = meal.dishes().stream().map(d -> brief(d, meal)).toList();
         List<Plan> alone = briefs.parallelStream().map(planner::plan).toList();
-        List<Plan> shared = IntStream.range(0, alone.size())
-                .parallel()
-                .mapToObj(i -> shared(i, alone, ovens, briefs, planner))
+        List<Brief> shared = IntStream.range(0, alone.size())
+                .mapToObj(i -> shared(briefs.get(i), common(i, alone, ovens)))
                 .toList();
-        return new Courses(meal, shared, ovens);
+        return new Courses(meal, planned(alone, briefs, shared, planner), ovens, shared);
     }
 
-    private static Plan shared(int dish, List<Plan> alone, List<Integer> ovens, List<Brief> briefs, Planner planner) {
-        Double heat = common(dish, alone, ovens);
-        return heat == null ? alone.get(dish) : planner.plan(at(briefs.get(dish), heat));
+    /** The same with dishes that go in colder than their plans say. */
+    Courses from(Map<Integer, Start> starts, Planner planner) {
+        List<Brief> colder = IntStream.range(0, size())
+                .mapToObj(i -> starts.containsKey(i) ? from(briefs.get(i), starts.get(i)) : briefs.get(i))
+                .toList();
+        return new Courses(meal, planned(plans, briefs, colder, planner), ovens, colder);
+    }
+
+    private static List<Plan> planned(List<Plan> plans, List<Brief> were, List<Brief> are, Planner planner) {
+        return IntStream.range(0, plans.size())
+                .parallel()
+                .mapToObj(i -> were.get(i).equals(are.get(i)) ? plans.get(i) : planner.plan(are.get(i)))
+                .toList();
+    }
+
+    private static Brief shared(Brief brief, @Nullable Double heat) {
+        return heat == null ? brief : at(brief, heat);
     }
 
     int size() {
@@ -100,13 +116,18 @@ record Courses(Meal meal, List<Plan> plans, List<Integer> ovens) {
                 .brief();
     }
 
+    private static Brief from(Brief brief, Start start) {
+        OvenChoice own = brief.oven();
+        return with(brief, brief.needs(), new OvenChoice(own.celsius(), own.fan(), start));
+    }
+
     private static Brief at(Brief brief, double celsius) {
         OvenChoice own = brief.oven();
         return with(brief, brief.needs(), new OvenChoice(celsius, own.fan(), own.start()));
     }
 
     /** One heat for dishes of one oven that are near each other, or null where this one bakes at its own. */
-    private static Double common(int dish, List<Plan> plans, List<Integer> ovens) {
+    private static @Nullable Double common(int dish, List<Plan> plans, List<Integer> ovens) {
         double own = heat(plans.get(dish));
         List<Double> near = new ArrayList<>();
         for (int i = 0; i < plans.size(); i++) {

@@ -30,9 +30,9 @@ public record Meal(
 
     /** @throws WrongValueException when there is nothing to cook, nobody to eat, or a name nobody has */
     public Meal {
-        eaters = List.copyOf(eaters);
-        dishes = List.copyOf(dishes);
-        done = List.copyOf(done);
+        eaters = eaters == null ? List.of() : List.copyOf(eaters);
+        dishes = dishes == null ? List.of() : List.copyOf(dishes);
+        done = done == null ? List.of() : List.copyOf(done);
         order = order == null ? null : List.copyOf(order);
         if (dishes.stream().allMatch(Course::dropped) || dishes.size() > MOST_DISHES) {
             throw new WrongValueException(

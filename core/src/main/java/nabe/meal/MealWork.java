@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import nabe.bake.Start;
 import nabe.larder.Allergen;
 import nabe.larder.Larder;
 import nabe.measure.WrongValueException;
@@ -32,8 +33,31 @@ final class MealWork {
         this.first = first;
     }
 
+    /** A timeline, and what it was made of. */
+    private record Timed(
+            Courses courses,
+            Guests guests,
+            List<MealPlan.Eats> eats,
+            List<Set<Allergen>> guards,
+            List<Draft> drafts,
+            Solving.Timed timed,
+            List<MealTask> tasks) {}
+
     MealPlan plan() {
-        Courses courses = Courses.of(meal, planner);
+        Timed made = timed(Courses.of(meal, planner), before);
+        Map<Integer, Start> colder = new Waits(made.tasks).starts(made.courses);
+        if (!colder.isEmpty() && meal.order() == null) {
+            made = timed(made.courses.from(colder, planner), made.timed.found());
+        }
+        return told(made);
+    }
+
+    private Timed timed(Courses courses, @Nullable MealPlan was) {
+        Timetable timetable = new Timetable(meal, meal.kitchen());
+        return timed(courses, was == null ? null : Found.of(was, timetable));
+    }
+
+    private Timed timed(Courses courses, @Nullable Found was) {
         Guests guests = new Guests(meal, courses, planner);
         List<MealPlan.Eats> eats = guests.eats();
         List<Set<Allergen>> guards = guests.guards(eats);
@@ -42,10 +66,17 @@ final class MealWork {
         List<Draft> drafts = asDone(withWashing(new Drafts(gear, doneIds()).of(courses, guards)), timetable);
         known(drafts);
         items.deal(drafts);
-        Found was = before == null ? null : Found.of(before, timetable);
         Solving.Timed timed = new Solving(meal, items, timetable, was, first).timed(drafts);
         List<MealTask> tasks = Timeline.of(drafts, timed.found(), timed.kitchen(), items, timed.timetable());
-        AtTable table = new AtTable(meal, courses, guards, tasks);
+        return new Timed(courses, guests, eats, guards, drafts, timed, tasks);
+    }
+
+    private MealPlan told(Timed made) {
+        Courses courses = made.courses;
+        List<MealPlan.Eats> eats = made.eats;
+        Solving.Timed timed = made.timed;
+        List<MealTask> tasks = new Waits(made.tasks).told(courses.size());
+        AtTable table = new AtTable(meal, courses, made.guards, tasks);
         List<MealPlan.Serving> serving = table.serving();
         List<Breach> breaches = KeepingApart.breaches(tasks, meal.kitchen().ovens());
         return new MealPlan(
@@ -53,14 +84,14 @@ final class MealWork {
                 meal.serveAt(),
                 IntStream.range(0, courses.size()).mapToObj(courses::name).toList(),
                 eats,
-                guests.gaps(eats),
-                guests.compare(eats),
+                made.guests.gaps(eats),
+                made.guests.compare(eats),
                 tasks,
                 serving,
                 table.labels(eats, breaches),
                 Heats.of(tasks, timed.timetable().earliest()),
                 breaches,
-                Ordinary.breaches(drafts, gear, meal),
+                Ordinary.breaches(made.drafts, gear, meal),
                 Story.of(meal, courses, eats, tasks, serving),
                 new MealPlan.Status(
                         timed.found().proven(),

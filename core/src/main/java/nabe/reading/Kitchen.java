@@ -64,6 +64,8 @@ final class Kitchen {
     final List<Step> readying = new ArrayList<>();
     /** Said before the work it belongs to, in the same sentence. */
     final List<Clause> pending = new ArrayList<>();
+    /** Water that was put on, for what is boiled next. */
+    final List<Clause> kettles = new ArrayList<>();
 
     /** What ends the work in a pot: more of that sentence goes with it. */
     @Nullable

@@ -6,11 +6,13 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Clause.Cover;
 import nabe.reading.grammar.Durations.Duration;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Slot;
 import nabe.reading.grammar.Token;
 import nabe.recipe.Clauses;
 import nabe.recipe.Procedure.Minutes;
@@ -35,6 +37,7 @@ final class Steps {
     /** Verbs that do nothing to food by themselves. */
     private static final Set<String> TALK = Set.of("go", "do", "find");
 
+    private static final Set<String> BOILS = Set.of("boil", "parboil", "blanch", "poach");
     private final Kitchen kitchen;
     private final KitchenWords words = KitchenWords.shared();
 
@@ -107,8 +110,27 @@ final class Steps {
                 .map(Clause::words)
                 .toList());
         kitchen.pending.clear();
+        kitchen.kettles.stream()
+                .filter(c -> c.sentence() == clause.sentence())
+                .map(Clause::words)
+                .forEach(all::addFirst);
+        kitchen.kettles.removeIf(c -> c.sentence() == clause.sentence());
         all.add(clause.words());
-        return Clauses.joined(all);
+        if (!boils(clause)) {
+            return Clauses.joined(all);
+        }
+        String water = kitchen.kettles.stream().map(c -> c.words() + ". ").collect(Collectors.joining());
+        kitchen.kettles.clear();
+        return water + Clauses.joined(all);
+    }
+
+    /** "Cook the noodles", "blanch": in the water that was put on. */
+    private static boolean boils(Clause clause) {
+        return clause.verb() != null
+                && (BOILS.contains(clause.verb().base())
+                        || clause.verb().base().equals("cook")
+                                && clause.slots().stream().anyMatch(s -> s.lead() == Slot.Lead.NONE)
+                                && clause.slots().stream().noneMatch(s -> s.lead() == Slot.Lead.OVER));
     }
 
     private static @Nullable String turned(String words) {

@@ -92,6 +92,10 @@ final class Stove {
             loose().forEach(p -> items.add(new Item(-1, p, Portion.UNSAID)));
         }
         if (items.isEmpty() && place == null) {
+            if (isKettle(clause)) {
+                kitchen.kettles.add(clause);
+                return;
+            }
             goOn(clause);
             return;
         }
@@ -348,6 +352,15 @@ final class Stove {
         pot.heading = kitchen.lines.get(item.line()).heading();
         pot.add(item.line(), share);
         return pot;
+    }
+
+    /** "Bring a large pot of salted water to the boil": for what is boiled next, not for what is in the pan now. */
+    private static boolean isKettle(Clause clause) {
+        return clause.does(Effect.START, Effect.HEAT)
+                && clause.slots().stream()
+                        .anyMatch(s -> s.tokens().getLast().is("water")
+                                && Tokens.has(s.tokens(), "pot", "pan", "saucepan", "kettle")
+                                && Tokens.has(s.tokens(), "a", "another"));
     }
 
     private void goOn(Clause clause) {

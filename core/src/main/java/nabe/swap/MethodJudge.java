@@ -278,7 +278,7 @@ final class MethodJudge {
         if (swaps.stream().anyMatch(s -> s.rule().equals(Swap.OPEN) && isOf(s, food))) {
             return TO_CHOOSE;
         }
-        Optional<ConvertedLine> kept = kept(food);
+        Optional<ConvertedLine> kept = kept(food, name);
         if (kept.isPresent()) {
             return cased(kept.get().item(), name);
         }
@@ -316,9 +316,12 @@ final class MethodJudge {
     }
 
     /** What the recipe has of this kind, where a general word means it: "the cheese" of a dish made with plant-based cheese. */
-    private Optional<ConvertedLine> kept(Ingredient food) {
+    private Optional<ConvertedLine> kept(Ingredient food, String name) {
         return lines.stream()
-                .filter(l -> l.ingredient() != null && l.ingredient().role().equals(food.role()))
+                .filter(l -> l.ingredient() != null
+                        && (l.ingredient().role().equals(food.role())
+                                || Subjects.generalWords(l.ingredient().role()).contains(Words.key(name))
+                                        && standings.judge(l.ingredient()).fits()))
                 .findFirst();
     }
 

@@ -158,11 +158,7 @@ class Problems extends ResponseEntityExceptionHandler {
                 return respond(wrongValue(wrong));
             }
         }
-        return respond(
-                problem(
-                        HttpStatus.BAD_REQUEST,
-                        "Not understood",
-                        "What was sent is not JSON of the expected shape. Check brackets, quotes and commas, and that numbers are numbers."));
+        return respond(problem(HttpStatus.BAD_REQUEST, "Not understood", Misfit.told(e)));
     }
 
     private static ResponseEntity<Object> respond(ProblemDetail problem) {

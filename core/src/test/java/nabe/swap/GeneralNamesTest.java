@@ -1,0 +1,64 @@
+package nabe.swap;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import nabe.larder.Larder;
+import nabe.needs.Need;
+import nabe.needs.Needs;
+import nabe.plan.Brief;
+import nabe.plan.Plan;
+import nabe.plan.Planner;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** "The noodles" of a lasagna are its sheets: a general word for what stays in the dish is no food of its own. */
+class GeneralNamesTest {
+    private static final Planner PLANNER = new Planner(Larder.load());
+    private static final Path FOLDER = Path.of("src/test/resources/readings/otherhands");
+
+    private static List<String> words(String text, Need need) {
+        Plan plan = PLANNER.plan(Brief.of(Brief.RecipeBrief.ofText(text), new Needs(Set.of(need), Set.of(), true)));
+        return Stream.concat(
+                        plan.prep().steps().stream().map(s -> s.text()),
+                        plan.build().layers().stream().map(l -> String.valueOf(l.words())))
+                .toList();
+    }
+
+    @ParameterizedTest
+    @EnumSource(
+            value = Need.class,
+            names = {"VEGAN", "GLUTEN_FREE", "EGG_FREE", "NUT_FREE"})
+    void nothingThatStaysIsLeftOut(Need need) throws IOException {
+        try (Stream<Path> recipes = Files.list(FOLDER)) {
+            for (Path recipe :
+                    recipes.filter(p -> p.toString().endsWith(".txt")).toList()) {
+                assertThat(words(Files.readString(recipe), need))
+                        .as("%s, %s", recipe.getFileName(), need.id())
+                        .noneMatch(w -> w.contains("[left out]"));
+            }
+        }
+    }
+
+    /** What is truly only named in the method and does not fit is still marked. */
+    @Test
+    void whatNobodyListedIsStillJudged() {
+        List<String> said = words("""
+                Leek bake
+                500 g leeks
+                300 ml oat cream
+                300 g lasagna noodles
+                Method
+                1. Boil the noodles for 8 minutes. Simmer the leeks in the oat cream for 10 minutes and stir in an egg.
+                2. Layer the noodles and the leeks in a 2-litre dish. Bake at 190C for 30 minutes.
+                """, Need.VEGAN);
+        assertThat(said).anyMatch(w -> w.contains("noodles") || w.contains("sheets"));
+        assertThat(said).noneMatch(w -> w.contains("stir in an egg"));
+    }
+}

@@ -1,0 +1,48 @@
+package nabe.server.api;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.exc.StreamReadException;
+import tools.jackson.databind.DatabindException;
+import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
+
+/** Tells where what was sent does not fit, without a word of the code's own. */
+final class Misfit {
+    private static final String NO_JSON =
+            "What was sent is not JSON. Check brackets, quotes and commas, and that numbers are numbers.";
+
+    private Misfit() {}
+
+    /** @param e why it could not be read; only Jackson's own reasons tell where */
+    static String told(Throwable e) {
+        for (Throwable t = e; t != null; t = t.getCause()) {
+            if (t instanceof UnrecognizedPropertyException unknown) {
+                return "There is no field called " + unknown.getPropertyName() + at(unknown) + ".";
+            }
+            if (t instanceof InvalidFormatException format) {
+                return "“" + format.getValue() + "” is not a value that fits" + at(format) + ".";
+            }
+            if (t instanceof DatabindException other && !other.getPath().isEmpty()) {
+                return "Something is missing or of another shape than expected" + at(other) + ".";
+            }
+            if (t instanceof StreamReadException) {
+                return NO_JSON;
+            }
+        }
+        return NO_JSON;
+    }
+
+    private static String at(JacksonException e) {
+        List<JacksonException.Reference> path = e.getPath();
+        return path.isEmpty()
+                ? ""
+                : " at "
+                        + path.stream()
+                                .map(r -> r.getPropertyName() == null
+                                        ? "[" + (r.getIndex() + 1) + "]"
+                                        : r.getPropertyName())
+                                .collect(Collectors.joining(" → "));
+    }
+}
