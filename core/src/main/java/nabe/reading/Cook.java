@@ -334,6 +334,9 @@ final class Cook {
             table.atTable(clause, nouns);
             return;
         }
+        if (clause.does(Effect.PASS) && clause.says("heat", "stove", "hob")) {
+            return;
+        }
         if (waits(clause, nouns) || clause.says("rim", "edge", "border") && clause.does(Effect.PREP)) {
             return;
         }

@@ -26,6 +26,7 @@ final class NameWords {
     private final Map<String, Long> texts;
     private final Map<String, Boolean> empty = new HashMap<>();
     private final Map<String, List<Integer>> having = new HashMap<>();
+    private final Map<String, List<Integer>> justSo = new HashMap<>();
     private final Map<String, List<String>> headings = new HashMap<>();
 
     NameWords(Kitchen kitchen) {
@@ -40,10 +41,16 @@ final class NameWords {
 
     /** @return whether another line is called just so: "cheese", "pepper powder" */
     boolean isNameOfOther(Token name, int l) {
+        List<Integer> called = justSo.computeIfAbsent(name.key(), this::calledJustSo);
+        return called.size() > 1 || called.size() == 1 && called.getFirst() != l;
+    }
+
+    private List<Integer> calledJustSo(String key) {
         return IntStream.range(0, lines.size())
-                .anyMatch(o -> o != l
-                        && lines.get(o).item().contains(name.key())
-                        && (lines.get(o).item().size() == 1 || kitchen.role(o).equals("spice")));
+                .filter(o -> lines.get(o).item().contains(key)
+                        && (lines.get(o).item().size() == 1 || kitchen.role(o).equals("spice")))
+                .boxed()
+                .toList();
     }
 
     boolean mayName(Token t) {

@@ -126,15 +126,16 @@ final class PotNames {
     /** "Stir wet into dry": the bowl of flour, and the one that was whisked beside it. */
     @Nullable
     Pot half(List<Token> tokens) {
-        List<Token> said = tokens.stream()
-                .filter(t -> t.isWord() && !t.is("the") && !t.is("just"))
-                .toList();
-        boolean half = said.size() == 1
-                && (said.getFirst().is("wet") || said.getFirst().is("dry"));
-        boolean dry = half && said.getFirst().is("dry");
+        Token named =
+                tokens.getLast().is("just") && tokens.size() > 1 ? tokens.get(tokens.size() - 2) : tokens.getLast();
+        boolean dry = named.is("dry");
+        boolean half =
+                (dry || named.is("wet")) && tokens.stream().allMatch(t -> t == named || t.is("the") || t.is("just"));
+        if (!half || kitchen.pots.stream().noneMatch(p -> isDry(p) && p.worked && p.given < 0.01)) {
+            return null;
+        }
         return kitchen.pots.stream()
-                .filter(p -> half && p.worked && p.given < 0.01 && p.lines.size() > 1 && isDry(p) == dry)
-                .filter(p -> dry || kitchen.pots.stream().anyMatch(o -> isDry(o) && o.worked && o.given < 0.01))
+                .filter(p -> p.worked && p.given < 0.01 && p.lines.size() > 1 && isDry(p) == dry)
                 .filter(p -> p.steps.stream().noneMatch(s -> s.action().equals("simmer")))
                 .reduce((a, b) -> b)
                 .orElse(null);

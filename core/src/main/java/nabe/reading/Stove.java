@@ -268,7 +268,7 @@ final class Stove {
             boolean particle = noun.slot().direct()
                     && (lead == Lead.OVER || lead == Lead.IN)
                     && !clause.does(Effect.HEAT, Effect.START, Effect.BAKE);
-            if (place && !particle && !noun.is(Kind.LINES)) {
+            if (place && !particle && !noun.is(Kind.LINES) && !isFatOf(noun)) {
                 continue;
             }
             if (noun.is(Kind.LINES)) {
@@ -282,13 +282,22 @@ final class Stove {
         return items;
     }
 
+    /** "In 2 spoons of oil", of which something was fried before: more of it, not what was fried. */
+    private boolean isFatOf(Named noun) {
+        return noun.is(Kind.POT)
+                && noun.slot().lead() == Lead.IN
+                && noun.lines().size() == 1
+                && kitchen.isFat(noun.lines().getFirst())
+                && kitchen.lines.get(noun.lines().getFirst()).amount() == null;
+    }
+
     /** "Into the sauce", "over the veg": the pot it goes to. */
     private @Nullable Pot location(Clause clause, List<Named> nouns) {
         for (Named noun : nouns) {
             Lead lead = noun.slot().lead();
             boolean place = lead == Lead.INTO
                     || (lead == Lead.OVER || lead == Lead.IN) && !noun.slot().direct();
-            if (place && noun.is(Kind.POT)) {
+            if (place && noun.is(Kind.POT) && !isFatOf(noun)) {
                 return noun.pot();
             }
             if (place && noun.is(Kind.PRONOUN) && kitchen.current != null) {

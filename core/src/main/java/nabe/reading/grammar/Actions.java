@@ -12,6 +12,8 @@ import org.jspecify.annotations.Nullable;
 final class Actions {
     private static final Set<String> ASIDE = Set.of("set", "put", "leave", "place", "lay", "keep");
 
+    private static final Verb RINSE = new Verb("rinse", Effect.PREP, false);
+
     private static final Set<Effect> IN_POT =
             Set.of(Effect.BAKE, Effect.GRILL, Effect.HEAT, Effect.START, Effect.REST, Effect.JOIN, Effect.MIX);
 
@@ -58,8 +60,17 @@ final class Actions {
         if (verb.base().equals("set") && Tokens.has(tokens.subList(body, to), "timer", "alarm")) {
             return new Action(new Verb("time", Effect.HEAT, false), at, body);
         }
-        if (verb.base().equals("pass") && Tokens.has(tokens.subList(body, to), "through", "under")) {
-            return new Action(new Verb("fry", Effect.HEAT, false), at, body);
+        List<Token> rest = tokens.subList(body, to);
+        if (verb.base().equals("pass") && Tokens.has(rest, "through", "under", "in")) {
+            Verb done = Tokens.has(rest, "oil", "fat") ? new Verb("fry", Effect.HEAT, false) : RINSE;
+            return new Action(done, at, body);
+        }
+        boolean repeats = verb.base().equals("go")
+                && rest.size() > 1
+                && rest.getFirst().is("on")
+                && Tokens.has(rest.subList(1, 2), "like", "so", "until");
+        if (repeats) {
+            return new Action(new Verb("repeat", Effect.REPEAT, false), at, body);
         }
         boolean aside = ASIDE.contains(verb.base()) && Tokens.has(tokens.subList(body, to), "aside");
         return new Action(aside ? new Verb("set aside", Effect.KEEP, false) : verb, at, body);

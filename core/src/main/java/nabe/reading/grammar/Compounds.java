@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -20,7 +21,7 @@ final class Compounds {
 
     private record Place(Set<String> words, boolean optional) {
         boolean holds(Token t) {
-            return words.contains(t.key()) || words.contains(t.text().toLowerCase(java.util.Locale.ROOT));
+            return words.contains(t.key()) || words.contains(t.text().toLowerCase(Locale.ROOT));
         }
     }
 
@@ -70,9 +71,10 @@ final class Compounds {
     }
 
     private List<Phrase> startingWith(Token t) {
-        List<Phrase> found =
-                t.isMark() ? null : phrases.get(t.isNumber() ? t.text().toLowerCase(java.util.Locale.ROOT) : t.key());
-        return found == null ? List.of() : found;
+        if (t.isMark() || Character.isDigit(t.text().charAt(0))) {
+            return List.of();
+        }
+        return phrases.getOrDefault(t.isNumber() ? t.text().toLowerCase(Locale.ROOT) : t.key(), List.of());
     }
 
     /** @return one past the phrase's last token, or -1 */

@@ -1,6 +1,7 @@
 package nabe.reading.grammar;
 
 import java.util.List;
+import java.util.Set;
 import nabe.reading.grammar.Clause.Cover;
 import nabe.reading.grammar.KitchenWords.Use;
 import org.jspecify.annotations.Nullable;
@@ -16,6 +17,9 @@ final class Covers {
     /** @param foods whether the clause has a noun that is no lid: "cover with the sauce" */
     @Nullable
     Cover of(@Nullable Verb verb, List<Token> tokens, boolean foods) {
+        if (verb != null && Set.of("drain", "dry", "pat", "blot").contains(verb.base())) {
+            return null;
+        }
         if (verb != null && verb.effect() == Verb.Effect.COVER && coversEdge(tokens)) {
             return null;
         }

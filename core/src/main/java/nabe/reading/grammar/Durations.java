@@ -16,7 +16,8 @@ public final class Durations {
     private static final Set<String> ELSEWHERE = Set.of("every", "within", "than", "under");
 
     private static final Set<String> SHORT_OF =
-            Set.of("less", "short", "fewer", "before", "ago", "early", "shorter", "ahead");
+            Set.of("less", "short", "fewer", "before", "ago", "early", "shorter", "ahead", "under", "shy");
+    private static final double MOST_BARE = 90;
     private static final Set<String> LOOSE = Set.of("at", "the", "least", ",", "or", "up", "to", "better");
     private static final Set<String> MORE = Set.of("another", "further", "rest", "stand", "wait", "first", "last");
 
@@ -57,11 +58,19 @@ public final class Durations {
         boolean other = before >= 0 && ELSEWHERE.contains(tokens.get(before).key());
         boolean shorter = d.to() < tokens.size()
                 && SHORT_OF.contains(tokens.get(d.to()).key())
+                && !isUnderSomething(tokens, d.to())
                 && !isBeforeServing(tokens, d.to());
         boolean toGo = d.to() + 1 < tokens.size()
                 && tokens.get(d.to()).is("to")
                 && tokens.get(d.to() + 1).is("go");
         return other || shorter || toGo;
+    }
+
+    /** "3 minutes under the grill", not "2 min under". */
+    private static boolean isUnderSomething(List<Token> tokens, int at) {
+        return tokens.get(at).is("under")
+                && at + 1 < tokens.size()
+                && !tokens.get(at + 1).isMark();
     }
 
     /** "Wait 30 minutes before you cut it" is a rest; "30 minutes before serving, take it out" is none. */
@@ -253,10 +262,21 @@ public final class Durations {
                 && (tokens.get(i - 1).is("then") || tokens.get(i - 1).is("last"))
                 && after < tokens.size()
                 && (tokens.get(after).is("under") || tokens.get(after).is("with"));
-        return (uncovered || covers || grilled || alone || (led || more) && ends)
+        boolean timed =
+                i > 0 && takesTime(tokens.get(i - 1)) && ends && tokens.get(i).high() <= MOST_BARE;
+        return (uncovered || covers || grilled || alone || timed || (led || more) && ends)
                         && tokens.get(i).low() >= 2
                 ? found(tokens, new Minutes(tokens.get(i).low(), tokens.get(i).high()), i, after)
                 : null;
+    }
+
+    /** "Simmer 10", "bake 15-20 til golden": minutes, where no dial is that low. */
+    private static boolean takesTime(Token t) {
+        Verb.Spoken verb = KitchenWords.shared().verb(t);
+        return verb != null
+                && verb.form() == Verb.Form.BASE
+                && Set.of(Verb.Effect.HEAT, Verb.Effect.START, Verb.Effect.BAKE, Verb.Effect.GRILL, Verb.Effect.REST)
+                        .contains(verb.verb().effect());
     }
 
     /** "Bake for 20", "back in for 20". */

@@ -37,7 +37,7 @@ public final class LineReader {
             "lentils-dry",
             "cooked-lentils");
     private static final Pattern PLUS = Pattern.compile(
-            "[,;(]\\s*(?:plus|\\+)\\s+(?:another |an extra |a further |extra )?", Pattern.CASE_INSENSITIVE);
+            "(?:[,;(]\\s*(?:plus|\\+)|\\s\\+)\\s+(?:another |an extra |a further |extra )?", Pattern.CASE_INSENSITIVE);
     private static final Pattern STRESS = Pattern.compile("\\*\\*|__|`");
     private static final Pattern TWO_LETTERS = Pattern.compile("\\p{L}{2}");
 
@@ -141,6 +141,9 @@ public final class LineReader {
     private static Measure withMore(Measure measure, String rest) {
         Matcher plus = PLUS.matcher(rest);
         if (measure == null || measure.unit() == null || !measure.unit().isFixed() || !plus.find()) {
+            return measure;
+        }
+        if (rest.substring(0, plus.start()).contains(" - ")) {
             return measure;
         }
         Measure more =

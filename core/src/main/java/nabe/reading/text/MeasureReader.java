@@ -16,13 +16,13 @@ final class MeasureReader {
 
     private static final Pattern ABOUT = Pattern.compile(
             "(?:(?:" + ABOUT_WORDS
-                    + ")(?![\\p{L}])|up to|at least|scant|generous|heaping|heaped|rounded|level|a (?:scant|generous|heaped|good|big|small"
+                    + ")(?![\\p{L}])|up to|at least|extra(?= \\d)|another(?= \\d)|scant|generous|heaping|heaped|rounded|level|a (?:scant|generous|heaped|good|big|small"
                     + "|large|few|little) (?=\\p{L}))\\s*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern SIZE = Pattern.compile(
-            "\\s*(?<size>extra[- ]large|x-large|large|medium(?:-sized)?|med\\.?|lg\\.?|sm\\."
+            "\\s*(?<size>extra[- ]large|x-large|large|medium(?:-sized)?|med|lg|sm"
                     + "|small|big|heaping|heaped|rounded|level|scant|generous|fat|thick|thin|good|whole|full|standard|regular"
-                    + "|fresh|plump|ripe|long|thumb-sized|walnut-sized|jumbo(?! (?:pasta )?shell)|bushy)\\b,?\\s*",
+                    + "|fresh|plump|ripe|long|thumb-sized|walnut-sized|jumbo(?! (?:pasta )?shell)|bushy)\\b(?:\\.(?=\\s))?,?\\s*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern TIMES =
             Pattern.compile("\\s*x\\s*(?=\\d)|\\s*x\\s+(?=\\p{L})", Pattern.CASE_INSENSITIVE);

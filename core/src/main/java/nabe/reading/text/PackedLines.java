@@ -18,6 +18,7 @@ final class PackedLines {
     /** "6 cups cheese - I do 4 cups cheddar + 2 cups gruyère": what follows the dash tells of the same. */
     private static final Pattern ASIDE = Pattern.compile("\\s[-–—]\\s.*\\p{L}.*\\d");
 
+    private static final Pattern LATE_COUNT = Pattern.compile("(?<name>\\p{L}[\\p{L} ]+?) \\d[\\d.,/]*(?: ?\\p{L}+)?");
     private static final Pattern FOR_WHAT = Pattern.compile(" for (?:the )?\\p{L}+$");
 
     private final LineKind kinds;
@@ -54,6 +55,10 @@ final class PackedLines {
         if (!barred && !another) {
             return List.of(line);
         }
+        List<String> late = another ? countedLate(line) : List.of();
+        if (!late.isEmpty()) {
+            return late;
+        }
         String[] bars = barred ? BAR.split(line) : new String[] {line};
         String[] commas = COMMA.split(line);
         String[] pieces = bars.length > 1
@@ -67,6 +72,17 @@ final class PackedLines {
                 ? Arrays.stream(pieces).allMatch(p -> kinds.measuresKnownThing(p) || kinds.isIngredient(p))
                 : measured == pieces.length;
         return listed ? Arrays.stream(pieces).flatMap(p -> tails(p).stream()).toList() : List.of(line);
+    }
+
+    /** "Carrot 1, celery 1 stalk, onion 1". @return its things, or none */
+    private List<String> countedLate(String line) {
+        String[] pieces = line.split(",\\s*");
+        boolean late = pieces.length > 1
+                && Arrays.stream(pieces).allMatch(p -> {
+                    Matcher m = LATE_COUNT.matcher(p);
+                    return m.matches() && kinds.isKnown(m.group("name"));
+                });
+        return late ? List.of(pieces) : List.of();
     }
 
     /** "1 egg, nutmeg, salt" within a packed line: what follows without an amount is a thing of its own. */

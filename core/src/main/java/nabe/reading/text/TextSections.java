@@ -38,6 +38,10 @@ final class TextSections {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern SHORT_SENTENCE = Pattern.compile("(?<=[.;])\\s+(?=\\p{Lu}|\\d)");
     private static final Pattern PLAIN_WORDS = Pattern.compile("\\p{Lu}[\\p{L}&' -]*");
+    /** "Butter 80 g". */
+    private static final Pattern ENDS_WITH_AMOUNT = Pattern.compile(
+            "^[\\p{L} ()]{3,40} \\d[\\d.,/]* ?(?:g|kg|ml|l|dl|cl|oz|lb|cups?|tbsp|tsp)$", Pattern.CASE_INSENSITIVE);
+
     private static final int LONGEST_LABEL = 60;
     private static final int LEAST_LIST = 3;
 
@@ -168,7 +172,9 @@ final class TextSections {
     }
 
     private boolean isListed(String line) {
-        return !line.isBlank() && kinds.startsWithAmount(line) && !kinds.isStep(line);
+        boolean measured =
+                kinds.startsWithAmount(line) || ENDS_WITH_AMOUNT.matcher(line).find();
+        return !line.isBlank() && measured && !kinds.isStep(line);
     }
 
     private boolean isHeading(String line) {
