@@ -145,6 +145,11 @@ final class Baking {
                                 && n.is(Kind.POT)
                                 && n.pot() != null
                                 && !dish.holds(n.pot()));
+        boolean overDish =
+                nouns.stream().anyMatch(n -> n.slot().lead() == Lead.OVER && n.pot() != null && dish.holds(n.pot()));
+        if (overDish && clause.does(Effect.JOIN, Effect.PLACE)) {
+            return false;
+        }
         boolean brushed = clause.verb() != null
                 && Set.of("brush", "glaze", "baste").contains(clause.verb().base());
         if (brushed) {

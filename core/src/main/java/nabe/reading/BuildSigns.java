@@ -98,6 +98,13 @@ final class BuildSigns {
         boolean made = nouns.stream()
                 .anyMatch(
                         n -> n.is(Kind.POT) && n.portion().isSaid() && n.slot().lead() == Lead.NONE);
+        boolean inLayers = clause.verb() == null
+                && scene.dishMeant
+                && clause.says("layer")
+                && nouns.stream().filter(Named::isFood).count() > 1;
+        if (inLayers) {
+            return true;
+        }
         boolean first = clause.says("first") && nouns.stream().anyMatch(n -> n.is(Kind.POT));
         boolean portions = clause.verb() == null
                 && (made || first)

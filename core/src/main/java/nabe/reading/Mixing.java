@@ -14,6 +14,9 @@ import nabe.recipe.Procedure.Of;
 
 /** Puts things together in a pot: raw things are one, what was made apart stays a component that goes in. */
 final class Mixing {
+    /** What is taken of a thing that lies in the dish, "some of the juice from the tin". Kitchen practice. */
+    private static final double OUT_OF_DISH = 0.1;
+
     private static final double MUCH = 0.001;
     private final Kitchen kitchen;
     private final Dish dish;
@@ -132,6 +135,9 @@ final class Mixing {
         double share = item.portion().is(Portion.Kind.RESERVED) && pot.reserved > 0
                 ? pot.reserved
                 : rest ? Math.max(0, there - pot.reserved) : Math.min(said, there);
+        if (dish.holds(pot) && !item.portion().isSaid()) {
+            share = Math.min(share, OUT_OF_DISH);
+        }
         if (share <= MUCH) {
             return;
         }

@@ -26,6 +26,7 @@ final class Naming {
 
     private static final Set<String> SCATTERED =
             Set.of("melting-cheese", "hard-cheese", "crumbly-cheese", "crumbs", "nut", "seed");
+    private static final Pattern HALVED = Pattern.compile("\\bhalve[ds]\\b|\\bin half\\b", Pattern.CASE_INSENSITIVE);
     private static final Set<String> SLICED = Set.of("slice-root", "slice-vegetable", "bread");
     private static final Pattern PLUS_EXTRA = Pattern.compile(
             "(?:\\+|\\bplus|\\band) (?:(?:a (?:little|bit) |some )?(?:extra|more)\\b|(?:a (?:little|bit|handful)|some) for\\b)",
@@ -78,6 +79,9 @@ final class Naming {
         Pot crust = lid ? potNames.rolledOut(tokens) : null;
         if (crust != null) {
             return new Named(Kind.POT, List.of(), crust, Portion.UNSAID, each, slot);
+        }
+        if (lid && Tokens.has(tokens, "foil") && Tokens.has(List.of(last), "pan", "tray", "container")) {
+            return new Named(Kind.DISH, List.of(), null, Portion.UNSAID, each, slot);
         }
         if (lid) {
             return new Named(Kind.LID, List.of(), null, Portion.UNSAID, each, slot);
@@ -221,7 +225,7 @@ final class Naming {
     }
 
     private Named pronounOrUnknown(List<Token> tokens, Slot slot, boolean each) {
-        int cut = slot.lead() == Slot.Lead.OVER ? -1 : onlyCutThing(tokens);
+        int cut = slot.lead() == Slot.Lead.OVER ? -1 : Math.max(onlyCutThing(tokens), onlyHalvedThing(tokens));
         if (cut >= 0) {
             return new Named(Kind.LINES, List.of(cut), null, Portion.read(tokens, List.of(), words), each, slot);
         }
@@ -237,6 +241,16 @@ final class Naming {
                 || portion.is(Portion.Kind.RESERVED);
         boolean means = pronoun || bare && part;
         return new Named(means ? Kind.PRONOUN : Kind.UNKNOWN, List.of(), null, portion, each, slot);
+    }
+
+    /** "Last 6 halves" of a recipe that has one thing halved. @return its line, or -1 */
+    private int onlyHalvedThing(List<Token> tokens) {
+        List<Integer> halved = IntStream.range(0, kitchen.lines.size())
+                .filter(l -> tokens.getLast().text().equalsIgnoreCase("halves")
+                        && HALVED.matcher(kitchen.lines.get(l).text()).find())
+                .boxed()
+                .toList();
+        return halved.size() == 1 ? halved.getFirst() : -1;
     }
 
     /** "The slices" of a recipe with one thing that is sliced. @return its line while nothing of it is used, or -1 */

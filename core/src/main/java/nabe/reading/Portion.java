@@ -70,7 +70,7 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
 
     /** @param before the words of a noun before its name; {@code after} those behind it */
     static Portion read(List<Token> before, List<Token> after, KitchenWords words) {
-        if (Tokens.has(before, "reserved", "saved")) {
+        if (Tokens.has(before, "reserved", "saved", "kept")) {
             return new Portion(Kind.RESERVED, 0, null);
         }
         Portion exact = ofHalves(exact(before), before, after);

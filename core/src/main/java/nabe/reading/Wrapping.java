@@ -3,9 +3,11 @@ package nabe.reading;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.regex.Pattern;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Slot.Lead;
+import nabe.reading.grammar.Tokens;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure;
 import org.jspecify.annotations.Nullable;
@@ -14,10 +16,15 @@ import org.jspecify.annotations.Nullable;
 final class Wrapping {
     private static final Set<Procedure.Kind> FILLS =
             Set.of(Procedure.Kind.FILLING, Procedure.Kind.BINDER, Procedure.Kind.SOFT_CHEESE);
+    private static final Pattern LEAFY =
+            Pattern.compile("\\b(?:cabbage|chard|vine|lettuce|kale|cavolo|collard)", Pattern.CASE_INSENSITIVE);
+
     private final Scene scene;
     private final Kitchen kitchen;
     private final Dish dish;
     private final Laying laying;
+    /** Whether what is filled just now are leaves. */
+    private boolean leaves;
 
     Wrapping(Scene scene, Laying laying) {
         this.scene = scene;
@@ -88,6 +95,8 @@ final class Wrapping {
                                 && n.is(Kind.UNKNOWN)
                                 && (n.slot().lead() != Lead.NONE || clause.does(Effect.INSIDE)));
         if (unknownEach) {
+            leaves =
+                    nouns.stream().anyMatch(n -> n.each() && Tokens.has(n.slot().tokens(), "leaf"));
             return fillWraps(foods.isEmpty() ? kitchen.current : potOf(foods.getFirst()));
         }
         Named holder = shell;
@@ -169,8 +178,10 @@ final class Wrapping {
     private boolean fillWraps(@Nullable Pot in) {
         Pot out = null;
         for (Pot p : kitchen.pots) {
-            boolean wraps =
-                    kitchen.isWrapper(p) || FoodClasses.shared().holds("pancake", kitchen.roles(p)) || isSliced(p);
+            boolean wraps = leaves && isLeafy(p)
+                    || kitchen.isWrapper(p)
+                    || FoodClasses.shared().holds("pancake", kitchen.roles(p))
+                    || isSliced(p);
             out = p != in && wraps && !p.isEmpty() ? p : out;
         }
         if (out == null || in == null) {
@@ -178,6 +189,13 @@ final class Wrapping {
         }
         wrap(out, in);
         return true;
+    }
+
+    /** Cabbage, chard or vine: its leaves are rolled. */
+    private boolean isLeafy(Pot pot) {
+        return kitchen.main(pot).size() == 1
+                && LEAFY.matcher(kitchen.lines.get(kitchen.main(pot).getFirst()).item())
+                        .find();
     }
 
     /** Slices of something, long enough to roll. */

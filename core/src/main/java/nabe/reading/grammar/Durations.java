@@ -257,7 +257,10 @@ public final class Durations {
                 && (tokens.get(after).is("covered") || tokens.get(after).is("uncovered"));
         boolean covers =
                 i > 0 && (tokens.get(i - 1).is("covered") || tokens.get(i - 1).is("uncovered")) && ends;
-        boolean alone = i > 1 && tokens.get(i - 1).is("for") && isWork(tokens.get(i - 2)) && ends;
+        boolean alone = i > 1
+                && tokens.get(i - 1).is("for")
+                && (isWork(tokens.get(i - 2)) || isScale(tokens.get(i - 2)))
+                && ends;
         boolean grilled = i > 0
                 && (tokens.get(i - 1).is("then") || tokens.get(i - 1).is("last"))
                 && after < tokens.size()
@@ -268,6 +271,11 @@ public final class Durations {
                         && tokens.get(i).low() >= 2
                 ? found(tokens, new Minutes(tokens.get(i).low(), tokens.get(i).high()), i, after)
                 : null;
+    }
+
+    /** "180C for 20". */
+    private static boolean isScale(Token t) {
+        return Set.of("c", "f", "°", "º", "celsius", "fahrenheit").contains(t.key());
     }
 
     /** "Simmer 10", "bake 15-20 til golden": minutes, where no dial is that low. */

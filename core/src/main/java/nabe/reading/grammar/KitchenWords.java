@@ -156,7 +156,7 @@ public final class KitchenWords {
         if (!word.isWord()) {
             return null;
         }
-        String plain = word.text().toLowerCase(Locale.ROOT);
+        String plain = word.text().indexOf(' ') < 0 ? word.text().toLowerCase(Locale.ROOT) : word.key();
         Spoken found = verbs.get(plain);
         return found != null ? found : verbs.get(plain.replace("é", "e").replace("ô", "o"));
     }

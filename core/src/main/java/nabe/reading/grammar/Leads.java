@@ -182,7 +182,7 @@ final class Leads {
         if (next.isMark()) {
             return words.has(Use.ALONE, spoken.verb().base());
         }
-        boolean particle = (next.is("in") || next.is("on"))
+        boolean particle = (next.is("in") || next.is("on") || next.is("over"))
                 && !Set.of(Effect.PLACE, Effect.INSIDE, Effect.ROLL, Effect.JOIN)
                         .contains(spoken.verb().effect())
                 && (i + 2 >= tokens.size() || tokens.get(i + 2).isMark());

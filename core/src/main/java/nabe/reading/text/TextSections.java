@@ -42,6 +42,12 @@ final class TextSections {
     private static final Pattern ENDS_WITH_AMOUNT = Pattern.compile(
             "^[\\p{L} ()]{3,40} \\d[\\d.,/]* ?(?:g|kg|ml|l|dl|cl|oz|lb|cups?|tbsp|tsp)$", Pattern.CASE_INSENSITIVE);
 
+    /** "1️⃣ Boil": a number in a box. */
+    private static final Pattern KEYCAP = Pattern.compile("(\\d)\\uFE0F?\\u20E3 ?");
+    /** Little pictures before a heading. */
+    private static final Pattern PICTURES =
+            Pattern.compile("^[\\s\\p{So}\\x{1F000}-\\x{1FAFF}\\uFE0F\\u200D]+(?=\\s*\\p{L})");
+
     private static final int LONGEST_LABEL = 60;
     private static final int LEAST_LIST = 3;
 
@@ -82,11 +88,13 @@ final class TextSections {
     }
 
     TextSections read(String text) {
-        List<String> written = TableRows.plain(text.replace("\r\n", "\n")
+        List<String> written = TableRows.plain(KEYCAP.matcher(text)
+                .replaceAll("$1. ")
+                .replace("\r\n", "\n")
                 .replace('\r', '\n')
                 .replace('\u2028', '\n')
                 .lines()
-                .map(String::strip)
+                .map(l -> PICTURES.matcher(l).replaceFirst("").strip())
                 .toList());
         Set<String> heads = groupHeads(written);
         Set<String> ends = groupEnds(written);

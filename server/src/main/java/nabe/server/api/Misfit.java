@@ -2,6 +2,7 @@ package nabe.server.api;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.exc.StreamReadException;
 import tools.jackson.databind.DatabindException;
@@ -22,7 +23,10 @@ final class Misfit {
                 return "There is no field called " + unknown.getPropertyName() + at(unknown) + ".";
             }
             if (t instanceof InvalidFormatException format) {
-                return "“" + format.getValue() + "” is not a value that fits" + at(format) + ".";
+                return "“" + format.getValue() + "” "
+                        + (isNumber(format.getTargetType())
+                                ? "is no number" + at(format) + ". Write numbers as numbers."
+                                : "is not a value that fits" + at(format) + ".");
             }
             if (t instanceof DatabindException other && !other.getPath().isEmpty()) {
                 return "Something is missing or of another shape than expected" + at(other) + ".";
@@ -32,6 +36,10 @@ final class Misfit {
             }
         }
         return NO_JSON;
+    }
+
+    private static boolean isNumber(@Nullable Class<?> type) {
+        return type != null && (Number.class.isAssignableFrom(type) || type.isPrimitive() && type != boolean.class);
     }
 
     private static String at(JacksonException e) {

@@ -145,6 +145,7 @@ class ApiTest {
                 "{\"recipe\":{\"text\":\"Pie\\n1 egg\"},\"pan\":{\"shape\":\"heart\"}} | 400 | rectangle",
                 "{\"recipe\":{\"text\":\"Pie\\n1 egg\"},\"avoid\":[\"love\"]} | 400 | love",
                 "{\"recipe\":{\"text\":\"Pie\\n1 egg\"},\"servings\":\"many\"} | 400 | numbers",
+                "{\"recipe\":{\"text\":\"Pie\\n1 egg\"},\"pan\":{\"lengthMm\":[9]}} | 400 | at pan → lengthMm",
                 "{\"recipe\":{\"text\":\"Pie\\n1 egg\"},\"oven\":{\"start\":\"lava\"}} | 400 | hot, room",
                 "{\"recipe\":{\"text\":\"a\\u0000b\\u0001\"}} | 422 | does not look like text"
             })
