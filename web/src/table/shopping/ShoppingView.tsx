@@ -11,13 +11,19 @@ export function ShoppingView({ kept, plan }: ViewProps) {
   const key = ["ticks", kept.id];
   const ticks = useQuery({ queryKey: key, queryFn: () => api.ticks(kept.id) });
   const tick = useMutation({
+    mutationKey: key,
     mutationFn: ({ item, on }: { item: string; on: boolean }) => api.tick(kept.id, item, on),
     onMutate: ({ item, on }) => {
+      // An answer that was asked for before this tick must not wipe it off.
+      void queries.cancelQueries({ queryKey: key }, { revert: false });
       const before = queries.getQueryData<string[]>(key) ?? [];
       queries.setQueryData(key, on ? [...before, item] : before.filter((i) => i !== item));
       return before;
     },
     onError: (_e, _v, before) => queries.setQueryData(key, before),
+    onSettled: () => {
+      if (queries.isMutating({ mutationKey: key }) === 1) void queries.invalidateQueries({ queryKey: key });
+    },
     scope: { id: `ticks ${kept.id}` },
   });
   const has = new Set(ticks.data ?? []);
