@@ -76,7 +76,7 @@ public final class Builder {
         private final List<LayerOrder.Place> said;
 
         private final Pan pan;
-        private final Pan recipePan;
+        private final @Nullable Pan recipePan;
         /** The one taken where the cook chooses none. */
         private final Pan usualPan;
 
@@ -94,7 +94,7 @@ public final class Builder {
                 Recipe recipe,
                 Procedure procedure,
                 PrepPlan prep,
-                Pan ownPan,
+                @Nullable Pan ownPan,
                 House house,
                 BuildChoice choice,
                 double scale) {
@@ -141,9 +141,14 @@ public final class Builder {
             }
             return Pans.common().stream()
                     .filter(p -> p.litres() >= usual.litres() - 1e-9
-                            && new RollPlan(main.get(), shape.get(), components.get(mainId), p).share() >= 1)
+                            && new RollPlan(main.get(), shape.get(), mainComponent(), p).share() >= 1)
                     .findFirst()
                     .orElse(usual);
+        }
+
+        /** What carries, where there is any. */
+        private Component mainComponent() {
+            return Objects.requireNonNull(components.get(Objects.requireNonNull(mainId)));
         }
 
         private boolean isFilled() {
@@ -162,7 +167,9 @@ public final class Builder {
             List<LayerOrder.Place> places = own.isEmpty() ? usual : LayerOrder.own(own, components, usual);
             BuildPlan.Sheets counted = sheets.map(s -> s.sheets(needed(s, stack.of(places, components))))
                     .orElse(null);
-            sheets.ifPresent(s -> setAside(s, counted));
+            if (counted != null) {
+                sheets.ifPresent(s -> setAside(s, counted));
+            }
             rolls.filter(r -> r.empty() > 0).ifPresent(this::setAside);
             List<Layer> full = stack.of(places, components);
             double keep = Math.min(rolls.map(RollPlan::share).orElse(1.0), keepUnderRim(full));
@@ -232,11 +239,11 @@ public final class Builder {
             if (!flat || main.get().line().ingredient().pieceGrams("sheet").isEmpty()) {
                 return Optional.empty();
             }
-            Sheet sheet = choice.sheetLongMm() == null
+            Double sideA = choice.sheetLongMm();
+            Double sideB = choice.sheetShortMm();
+            Sheet sheet = sideA == null || sideB == null
                     ? new Sheet(shape.get().longMm(), shape.get().shortMm())
-                    : new Sheet(
-                            Math.max(choice.sheetLongMm(), choice.sheetShortMm()),
-                            Math.min(choice.sheetLongMm(), choice.sheetShortMm()));
+                    : new Sheet(Math.max(sideA, sideB), Math.min(sideA, sideB));
             SheetWays.Decision way = ways.decide(main.get().line().ingredient(), schools)
                     .orElse(new SheetWays.Decision("unboiled", 0, false, "Laid as it is.", null));
             double swelling =
@@ -246,7 +253,7 @@ public final class Builder {
 
         private Optional<RollPlan> rollPlan() {
             return isFilled()
-                    ? Optional.of(new RollPlan(main.get(), shape.get(), components.get(mainId), pan))
+                    ? Optional.of(new RollPlan(main.get(), shape.get(), mainComponent(), pan))
                     : Optional.empty();
         }
 
@@ -258,10 +265,10 @@ public final class Builder {
         private void setAside(SheetPlan plan, BuildPlan.Sheets counted) {
             int over = counted.have() - counted.needed();
             if (over > 0) {
-                Component structure = components.get(mainId);
+                Component structure = mainComponent();
                 double kept = (double) counted.needed() / counted.have();
                 double grams = plan.line.readyGrams() * (1 - kept);
-                components.put(mainId, structure.keepingOf(plan.line, kept));
+                components.put(structure.id(), structure.keepingOf(plan.line, kept));
                 leftovers.add(new BuildPlan.Leftover(
                         over + " " + plan.line.line().item(),
                         Part.STRUCTURE,
@@ -274,8 +281,8 @@ public final class Builder {
 
         /** Tubes and shells beyond what the filling and the pan ask for stay empty. */
         private void setAside(RollPlan plan) {
-            Component structure = components.get(mainId);
-            components.put(mainId, structure.keepingOf(plan.line(), 1 - plan.emptyShare()));
+            Component structure = mainComponent();
+            components.put(structure.id(), structure.keepingOf(plan.line(), 1 - plan.emptyShare()));
             leftovers.add(new BuildPlan.Leftover(
                     plan.empty() + " " + plan.line().line().item(),
                     Part.STRUCTURE,
@@ -310,7 +317,7 @@ public final class Builder {
                             .anyMatch(step -> LINED.matcher(step).find());
         }
 
-        private BuildPlan.Lid lid(List<Layer> layers) {
+        private BuildPlan.@Nullable Lid lid(List<Layer> layers) {
             boolean pastry = recipe.family() == Family.POT_PIE && !layers.isEmpty() && main.isEmpty();
             return !pastry
                     ? null

@@ -14,6 +14,7 @@ import nabe.recipe.Family;
 import nabe.recipe.FamilyFacts;
 import nabe.recipe.Part;
 import nabe.recipe.Recipe;
+import org.jspecify.annotations.Nullable;
 
 /** Gathers ready lines into components: seasoning and binders go to what they season and bind. */
 final class Components {
@@ -115,7 +116,8 @@ final class Components {
         return HOMES.stream()
                 .filter(byPart::containsKey)
                 .filter(home -> heading != null
-                        && byPart.get(home).stream().anyMatch(r -> Objects.equals(headingOf(r), heading)))
+                        && byPart.getOrDefault(home, List.of()).stream()
+                                .anyMatch(r -> Objects.equals(headingOf(r), heading)))
                 .findFirst()
                 .orElseGet(() ->
                         HOMES.stream().filter(byPart::containsKey).findFirst().orElse(Part.FILLING));
@@ -134,7 +136,7 @@ final class Components {
                 : FamilyFacts.of(recipe.family()).isBuilt("filled") ? Part.STRUCTURE : Part.FILLING;
     }
 
-    private String headingOf(ReadyLine line) {
+    private @Nullable String headingOf(ReadyLine line) {
         return recipe.lines().get(line.line().source()).heading();
     }
 

@@ -1,6 +1,7 @@
 package nabe.build;
 
 import java.util.Map;
+import java.util.Objects;
 import nabe.prep.ReadyLine;
 import nabe.recipe.Part;
 
@@ -42,6 +43,8 @@ final class Densities {
                 && component.lines().stream()
                         .anyMatch(r -> r.line().ingredient() != null
                                 && r.line().ingredient().role().endsWith("sheets"));
-        return component.name().equals("Glaze") ? 1 : sheets ? SHEETS : LOOSE.get(component.part());
+        return component.name().equals("Glaze")
+                ? 1
+                : sheets ? SHEETS : Objects.requireNonNull(LOOSE.get(component.part()));
     }
 }

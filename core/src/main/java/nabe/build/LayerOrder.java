@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -80,7 +81,7 @@ final class LayerOrder {
             String id = wanted.get(i);
             List<String> before = wanted.subList(0, i);
             boolean again = wanted.subList(i + 1, wanted.size()).contains(id);
-            Part part = components.get(id).part();
+            Part part = Objects.requireNonNull(components.get(id)).part();
             boolean film = i == 0 && again && (part == Part.RED_SAUCE || part == Part.WHITE_SAUCE);
             double weight = film ? FILM : !again && before.contains(id) ? TOP : 1;
             places.add(asBefore(id, before, wanted, usual).orElse(new Place(id, weight, false)));

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import nabe.prep.ReadyLine;
@@ -64,7 +65,7 @@ final class Laying {
         left.forEach(this::keepBeside);
         Map<String, Component> components = new LinkedHashMap<>();
         inDish.forEach((id, lines) -> {
-            Vessel vessel = vessels.get(id);
+            Vessel vessel = Objects.requireNonNull(vessels.get(id));
             Component component = Component.of(id, vessel.kind().part(), name(vessel, lines), lines);
             if (component.grams() > 0) {
                 components.put(id, component);
@@ -91,7 +92,7 @@ final class Laying {
             return;
         }
         Map<String, Double> flow = flow(pot);
-        flow.forEach((id, share) -> inDish.get(id).add(line.times(share)));
+        flow.forEach((id, share) -> Objects.requireNonNull(inDish.get(id)).add(line.times(share)));
         double rest = 1 - flow.values().stream().mapToDouble(d -> d).sum();
         left.merge(pot, Math.max(0, rest) * line.readyGrams(), Double::sum);
     }
@@ -109,7 +110,7 @@ final class Laying {
     }
 
     private void keepBeside(String pot, double grams) {
-        Vessel vessel = vessels.get(pot);
+        Vessel vessel = Objects.requireNonNull(vessels.get(pot));
         if (grams > LEAST_LEFT) {
             List<ReadyLine> own =
                     ready.stream().filter(l -> pot.equals(l.line().component())).toList();

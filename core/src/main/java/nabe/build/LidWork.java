@@ -62,7 +62,7 @@ record LidWork(
         Matcher said = ROUND.matcher(text);
         return said.find()
                 ? Double.valueOf(Double.parseDouble(said.group("size").replace(',', '.'))
-                        * MM.get(said.group("unit").substring(0, 1).toLowerCase(Locale.ROOT)))
+                        * MM.getOrDefault(said.group("unit").substring(0, 1).toLowerCase(Locale.ROOT), 1.0))
                 : null;
     }
 

@@ -2,6 +2,7 @@ package nabe.build;
 
 import java.util.List;
 import nabe.recipe.PanSize;
+import org.jspecify.annotations.Nullable;
 
 /** The common pans, smallest first, and the one that suits a dish. Sizes: kitchen practice, inside, to the nearest 5 mm. */
 public final class Pans {
@@ -60,7 +61,7 @@ public final class Pans {
     }
 
     /** @return the pan a recipe names by its sizes, as deep as {@code depthMm} where it does not say; null where it names none or an odd one */
-    static Pan named(PanSize named, int depthMm) {
+    static @Nullable Pan named(PanSize named, int depthMm) {
         return named == null || !named.isMeasured() ? null : fromNamed(named, depthMm);
     }
 
@@ -76,7 +77,7 @@ public final class Pans {
      *
      * @param litres what the dish takes up
      */
-    public static Pan choose(Pan own, PanSize named, double litres, boolean pie) {
+    public static Pan choose(@Nullable Pan own, @Nullable PanSize named, double litres, boolean pie) {
         if (own != null) {
             return own;
         }
@@ -94,11 +95,11 @@ public final class Pans {
     }
 
     /** Of what the text says; a pan that Nabe picks is of nobody knows what. */
-    private static Pan madeOf(PanSize named, Pan pan) {
+    private static Pan madeOf(@Nullable PanSize named, Pan pan) {
         return pan.of(named == null || named.material() == null ? Material.UNKNOWN : Material.ofId(named.material()));
     }
 
-    private static Pan chosen(PanSize named, double litres, boolean pie) {
+    private static Pan chosen(@Nullable PanSize named, double litres, boolean pie) {
         if (named != null && named.isMeasured()) {
             Pan pan = fromNamed(named, pie ? USUAL_PIE_DEPTH_MM : USUAL_DEPTH_MM);
             if (pan != null) {
@@ -108,9 +109,9 @@ public final class Pans {
         if (named != null && named.litres() != null && named.shape().equals("oval")) {
             return oval(named.litres());
         }
-        boolean sized = named != null && named.litres() != null;
+        Double said = named == null ? null : named.litres();
         return common().stream()
-                .filter(p -> sized ? p.litres() >= named.litres() * 0.97 : takes(p, litres))
+                .filter(p -> said != null ? p.litres() >= said * 0.97 : takes(p, litres))
                 .findFirst()
                 .orElse(COMMON.getLast());
     }
@@ -125,7 +126,7 @@ public final class Pans {
         return new Pan(Shape.OVAL, (int) Math.round(OVAL_RATIO * width), (int) Math.round(width), 60, Material.CERAMIC);
     }
 
-    private static Pan fromNamed(PanSize named, int usualDepth) {
+    private static @Nullable Pan fromNamed(PanSize named, int usualDepth) {
         try {
             int depth = named.depthMm() == null ? usualDepth : named.depthMm();
             if (named.shape().equals("oval") && named.widthMm() == null && named.lengthMm() != null) {
@@ -139,7 +140,9 @@ public final class Pans {
             if (named.diameterMm() != null) {
                 return Pan.round(named.diameterMm(), depth, Material.UNKNOWN);
             }
-            return new Pan(outline(named.shape()), named.lengthMm(), named.widthMm(), depth, Material.UNKNOWN);
+            return named.lengthMm() == null || named.widthMm() == null
+                    ? null
+                    : new Pan(outline(named.shape()), named.lengthMm(), named.widthMm(), depth, Material.UNKNOWN);
         } catch (IllegalArgumentException e) {
             return null;
         }

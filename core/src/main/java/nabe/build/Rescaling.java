@@ -50,7 +50,7 @@ public final class Rescaling {
     /** @return what to scale a recipe's amounts by, so that they meet the cook's pan in the way they chose: see {@link BuildChoice#fit} */
     public static double factor(Recipe recipe, @Nullable Pan own, String fit) {
         Pan recipes = own == null ? null : Pans.named(recipe.pan(), own.depthMm());
-        if (recipes == null || fit.equals("amounts")) {
+        if (own == null || recipes == null || fit.equals("amounts")) {
             return 1;
         }
         return fit.equals("area") ? own.areaMm2() / recipes.areaMm2() : own.litres() / recipes.litres();

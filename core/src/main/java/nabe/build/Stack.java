@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import nabe.measure.KitchenText;
 import nabe.measure.Spoons;
 import nabe.recipe.Part;
+import org.jspecify.annotations.Nullable;
 
 /** Stands components in a pan as layers, each as high as its volume makes it there. */
 final class Stack {
@@ -29,10 +31,10 @@ final class Stack {
         Map<String, Integer> all = new HashMap<>(left);
         List<Layer> layers = new ArrayList<>();
         for (LayerOrder.Place place : places) {
-            Component component = components.get(place.component());
-            double share = place.weight() / weights.get(place.component());
+            Component component = of(place.component(), components);
+            double share = place.weight() / weights.getOrDefault(place.component(), 1.0);
             boolean reserved = left.merge(place.component(), -1, Integer::sum) == 0
-                    && all.get(place.component()) > 1
+                    && all.getOrDefault(place.component(), 0) > 1
                     && (component.part() == Part.RED_SAUCE || component.part() == Part.WHITE_SAUCE);
             layers.add(LayerBuilder.builder()
                     .component(component.id())
@@ -55,7 +57,7 @@ final class Stack {
         double volume = 0;
         double height = 0;
         for (Layer layer : layers) {
-            Component component = components.get(layer.component());
+            Component component = of(layer.component(), components);
             volume += layer.grams() / Densities.of(component) * 1000;
             double top = pan.heightOf(volume);
             standing.add(layer.times(1, top - height).measured(measure(layer, component)));
@@ -64,13 +66,17 @@ final class Stack {
         return standing;
     }
 
+    private static Component of(String id, Map<String, Component> components) {
+        return Objects.requireNonNull(components.get(id));
+    }
+
     double volume(List<Layer> layers, Map<String, Component> components) {
         return layers.stream()
-                .mapToDouble(l -> l.grams() / Densities.of(components.get(l.component())) * 1000)
+                .mapToDouble(l -> l.grams() / Densities.of(of(l.component(), components)) * 1000)
                 .sum();
     }
 
-    private String measure(Layer layer, Component component) {
+    private @Nullable String measure(Layer layer, Component component) {
         return layer.part() == Part.STRUCTURE || layer.grams() < 1
                 ? null
                 : KitchenText.spoonsOrCups(layer.grams() / Densities.ofMeasure(component), spoons);

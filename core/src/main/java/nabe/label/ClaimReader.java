@@ -4,8 +4,10 @@ import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import nabe.needs.Need;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Finds what a packet promises. A claim counts only where the whole sentence is a promise about the whole product: every
@@ -86,7 +88,7 @@ final class ClaimReader {
         private boolean names;
         private boolean claims;
         private boolean limited;
-        private Need last;
+        private @Nullable Need last;
 
         Sentence(List<Token> tokens, boolean foodsAllowed) {
             this.tokens = tokens;
@@ -163,16 +165,17 @@ final class ClaimReader {
         /** "Vegan: no" and "Vegan no" answer themselves. */
         private int claim(Frames.Match match, int i) {
             int after = i + match.nodes();
+            Need need = Objects.requireNonNull(match.need());
             boolean no = after < tokens.size()
                     && tokens.get(after).key().equals("no")
                     && (after + 1 == tokens.size()
                             || tokens.get(after + 1).is(Token.Kind.LINE)
                             || tokens.get(after + 1).is(Token.Kind.COMMA));
             if (no) {
-                refused.put(match.need(), "no");
+                refused.put(need, "no");
                 return match.nodes() + 1;
             }
-            found(match.need(), i, match.nodes());
+            found(need, i, match.nodes());
             return match.nodes();
         }
 

@@ -5,11 +5,13 @@ import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import nabe.larder.Allergen;
 import nabe.needs.Need;
+import org.jspecify.annotations.Nullable;
 
 /** What reading a label has brought to light so far, each thing with the words that said it. Only ever grows. */
 final class Findings {
@@ -26,9 +28,9 @@ final class Findings {
     private final Map<String, LabelReading.Unclear> unclear = new LinkedHashMap<>();
     private final Set<String> foods = new TreeSet<>();
     private boolean notesCertify;
-    private String hiddenAnimal;
-    private String openWarning;
-    private String leftOver;
+    private @Nullable String hiddenAnimal;
+    private @Nullable String openWarning;
+    private @Nullable String leftOver;
 
     /** A footnote calls what it marks certified gluten-free. */
     void notesCertify() {
@@ -49,7 +51,7 @@ final class Findings {
         if (meaning.isUnclear()) {
             meaning.maybe().forEach(a -> hidden.putIfAbsent(a, words));
             hiddenAnimal = hiddenAnimal == null && meaning.maybeAnimal() ? words : hiddenAnimal;
-            ask(words, meaning.why());
+            ask(words, Objects.requireNonNullElse(meaning.why(), "What is in it?"));
         }
     }
 
@@ -114,6 +116,7 @@ final class Findings {
         return hidden;
     }
 
+    @Nullable
     String hiddenAnimal() {
         return hiddenAnimal;
     }
@@ -139,11 +142,13 @@ final class Findings {
     }
 
     /** @return words of a warning that names nothing readable, or null */
+    @Nullable
     String openWarning() {
         return openWarning;
     }
 
     /** @return the first word nobody here knows, or why the list is not whole; null when all is accounted for */
+    @Nullable
     String leftOver() {
         return leftOver;
     }

@@ -9,6 +9,7 @@ import java.util.TreeSet;
 import nabe.larder.CatalogueFile;
 import nabe.needs.Need;
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 /** The words around the foods: what each does, from label-frames.csv. */
 final class Frames {
@@ -48,7 +49,7 @@ final class Frames {
     }
 
     /** A frame phrase at a place: how many nodes it takes. */
-    record Match(Use use, Need need, int nodes) {}
+    record Match(Use use, @Nullable Need need, int nodes) {}
 
     Frames() {
         CatalogueFile file = CatalogueFile.open("label-frames.csv", "use", "words");
@@ -97,16 +98,18 @@ final class Frames {
     }
 
     /** @return the longest phrase of one of these uses that begins at a node, line breaks passed over, or null */
+    @Nullable
     Match at(List<? extends Node> nodes, int from, Set<Use> wanted) {
         return at(nodes, from, wanted, Token.Kind.LINE);
     }
 
     /** The same over commas: "for allergens, including gluten, see ..." says nothing of what is in it. */
+    @Nullable
     Match overCommas(List<? extends Node> nodes, int from, Use use) {
         return at(nodes, from, Set.of(use), Token.Kind.COMMA);
     }
 
-    private Match at(List<? extends Node> nodes, int from, Set<Use> wanted, Token.Kind over) {
+    private @Nullable Match at(List<? extends Node> nodes, int from, Set<Use> wanted, Token.Kind over) {
         StringBuilder key = new StringBuilder();
         Match best = null;
         int words = 0;

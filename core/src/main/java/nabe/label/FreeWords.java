@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import nabe.larder.Allergen;
 import nabe.needs.Need;
+import org.jspecify.annotations.Nullable;
 
 /**
  * "Gluten-free", "dairy-free", "vegan" before a food. It takes only the word it is tied to, never what stands before it,
@@ -38,7 +39,7 @@ final class FreeWords {
     private FreeWords() {}
 
     /** @param need what is denied, or null where the words deny nothing a need asks for */
-    record Reading(Need need, int nodes) {
+    record Reading(@Nullable Need need, int nodes) {
 
         boolean isGluten() {
             return need == Need.GLUTEN_FREE;
@@ -82,7 +83,7 @@ final class FreeWords {
     }
 
     /** @return what these words deny, or null where none stand here */
-    static Reading at(List<? extends Node> nodes, int i, Frames frames) {
+    static @Nullable Reading at(List<? extends Node> nodes, int i, Frames frames) {
         if (!(nodes.get(i) instanceof Token first) || !first.isWord()) {
             return null;
         }
@@ -107,7 +108,7 @@ final class FreeWords {
     }
 
     /** @return the need a free-able word stands for, or null */
-    static Need need(String key) {
+    static @Nullable Need need(String key) {
         return NEEDS.get(key);
     }
 }

@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nabe.larder.Words;
+import org.jspecify.annotations.Nullable;
 
 /** Cuts a label into words, numbers and marks. Every letter lands in a token. */
 final class Lexer {
@@ -46,7 +47,7 @@ final class Lexer {
     }
 
     /** @return what it is, or null for a dot that only shortens a word */
-    private static Token.Kind kind(Matcher m, String text) {
+    private static Token.@Nullable Kind kind(Matcher m, String text) {
         if (m.group("additive") != null
                 || m.group("word") != null
                 || m.group("amp") != null

@@ -15,6 +15,7 @@ import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.larder.Origin;
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The foods Nabe knows by name on a packet: label-words.csv and the larder's own names, additives by number, and stems.
@@ -127,7 +128,7 @@ final class Lexicon {
             try {
                 all.add(Allergen.ofId(word));
             } catch (IllegalArgumentException e) {
-                throw file.bad(row, e.getMessage());
+                throw file.bad(row, "The allergen (" + word + ") is not known.");
             }
         }
         return all;
@@ -175,11 +176,13 @@ final class Lexicon {
     }
 
     /** @return what the word alone means, or null */
+    @Nullable
     Meaning of(String word) {
         return meanings.get(word);
     }
 
     /** @return the longest phrase that begins at a token and runs over words only, or null */
+    @Nullable
     Phrase longestAt(List<? extends Node> tokens, int from) {
         int most = 0;
         while (most < LONGEST_PHRASE
@@ -205,6 +208,7 @@ final class Lexicon {
     }
 
     /** @return what its stems give away, all of them together, or null */
+    @Nullable
     Meaning byStem(String word) {
         return stems.stream()
                 .filter(stem -> stem.in(word))

@@ -172,13 +172,14 @@ final class ListReader {
 
         Stretch(List<Node> nodes) {
             this.nodes = nodes;
-            FreeWords.Reading free = null;
+            FreeWords.@Nullable Reading free = null;
             int i = 0;
             while (i < nodes.size()) {
-                if (frames.is(Frames.Use.NEGATION, nodes.get(i))
-                        && i + 1 < nodes.size()
-                        && FreeWords.at(nodes, i + 1, frames) != null) {
-                    i += 1 + FreeWords.at(nodes, i + 1, frames).nodes();
+                FreeWords.Reading denied = frames.is(Frames.Use.NEGATION, nodes.get(i)) && i + 1 < nodes.size()
+                        ? FreeWords.at(nodes, i + 1, frames)
+                        : null;
+                if (denied != null) {
+                    i += 1 + denied.nodes();
                     continue;
                 }
                 FreeWords.Reading words = namesRennet(nodes, i) ? null : FreeWords.at(nodes, i, frames);
@@ -192,7 +193,7 @@ final class ListReader {
             }
         }
 
-        private int take(int i, FreeWords.Reading free) {
+        private int take(int i, FreeWords.@Nullable Reading free) {
             Node node = nodes.get(i);
             if (!node.isAWord()) {
                 takeMark(node, i);
@@ -231,7 +232,7 @@ final class ListReader {
             return i + 1 < nodes.size() && nodes.get(i + 1).isAWord();
         }
 
-        private int takePhrase(int i, Lexicon.Phrase phrase, FreeWords.Reading free) {
+        private int takePhrase(int i, Lexicon.Phrase phrase, FreeWords.@Nullable Reading free) {
             List<Node> words = nodes.subList(i, i + phrase.words());
             Meaning meaning = phrase.meaning();
             boolean slip = words.stream().anyMatch(n -> slipped.contains(((Token) n).start()));
@@ -306,7 +307,7 @@ final class ListReader {
         private void resolveBy(Node.Bracket bracket, int at) {
             Food source = foods.stream().filter(f -> f.to == at).findFirst().orElse(null);
             Meaning together = source == null ? null : together(source, bracket);
-            if (together != null) {
+            if (source != null && together != null) {
                 source.meaning = together;
                 listed = true;
                 return;

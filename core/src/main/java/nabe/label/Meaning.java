@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.Set;
 import java.util.TreeSet;
 import nabe.larder.Allergen;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What a phrase on a packet means.
@@ -15,7 +16,12 @@ import nabe.larder.Allergen;
  * @param why what to ask the maker, or null when nothing is unclear
  */
 record Meaning(
-        Kind kind, Set<Allergen> allergens, Set<String> kinds, Set<Allergen> maybe, boolean maybeAnimal, String why) {
+        Kind kind,
+        Set<Allergen> allergens,
+        Set<String> kinds,
+        Set<Allergen> maybe,
+        boolean maybeAnimal,
+        @Nullable String why) {
 
     enum Kind {
         FOOD,

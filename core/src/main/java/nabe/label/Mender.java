@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import nabe.larder.Slips;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Reads words through bad print: letters spaced out, 0 for o and rn for m, words run together, one slip of the pen.
@@ -89,7 +90,7 @@ final class Mender {
                 && Character.isLetter(token.text().charAt(0));
     }
 
-    private Token join(List<Token> letters) {
+    private @Nullable Token join(List<Token> letters) {
         StringBuilder text = new StringBuilder();
         letters.forEach(t -> text.append(t.text()));
         String key = nabe.larder.Words.key(text.toString());
@@ -137,7 +138,7 @@ final class Mender {
     }
 
     /** Cuts a run-together word into the fewest foods it is made of, or gives null. */
-    private List<String> parts(String word) {
+    private @Nullable List<String> parts(String word) {
         int n = word.length();
         int[] fewest = new int[n + 1];
         int[] from = new int[n + 1];

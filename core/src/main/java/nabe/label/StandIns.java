@@ -59,10 +59,10 @@ public final class StandIns {
         doubtful.removeAll(label.unclear().isEmpty() ? label.mayContain() : List.of());
         traces.removeAll(doubtful);
         String vegan = label.verdicts().get(Need.VEGAN.id());
-        Origin origin = vegan.equals("yes")
+        Origin origin = "yes".equals(vegan)
                 ? Origin.PLANT
-                : vegan.equals("no") && kind.origin().isVegan() ? animal(label) : kind.origin();
-        return named(product, kind, contains, doubtful, !vegan.equals("yes"), traces, origin);
+                : "no".equals(vegan) && kind.origin().isVegan() ? animal(label) : kind.origin();
+        return named(product, kind, contains, doubtful, !"yes".equals(vegan), traces, origin);
     }
 
     /** Allergens no need covers (mustard, celery …): unclear words leave the kind's own in doubt. */

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Set;
 import nabe.larder.Allergen;
 import nabe.needs.Need;
+import org.jspecify.annotations.Nullable;
 
 /** Weighs what a label says for one need: what it holds decides no; any doubt is check; only what is left is yes. */
 final class VerdictMaker {
@@ -44,7 +45,7 @@ final class VerdictMaker {
         return new Verdict("yes", earned);
     }
 
-    private String holds(Need need) {
+    private @Nullable String holds(Need need) {
         String allergen = first(findings.contains(), need.forbids());
         if (allergen != null || !need.mindsAnimalAids()) {
             return allergen;
@@ -68,7 +69,7 @@ final class VerdictMaker {
         return gluten.isEmpty();
     }
 
-    private String doubt(Need need, boolean claimed) {
+    private @Nullable String doubt(Need need, boolean claimed) {
         String warned = first(findings.may(), need.forbids());
         if (warned != null) {
             return "may contain " + warned;
@@ -88,7 +89,7 @@ final class VerdictMaker {
         return ask == null ? null : "ask the maker about " + ask;
     }
 
-    private static String first(Map<Allergen, String> said, Set<Allergen> forbidden) {
+    private static @Nullable String first(Map<Allergen, String> said, Set<Allergen> forbidden) {
         return said.entrySet().stream()
                 .filter(e -> forbidden.contains(e.getKey()))
                 .map(Map.Entry::getValue)

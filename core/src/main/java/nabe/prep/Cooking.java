@@ -6,6 +6,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
@@ -93,7 +94,7 @@ final class Cooking {
     }
 
     Stage stage(PlannedProcedure.Work work) {
-        return stages.get(work);
+        return Objects.requireNonNull(stages.get(work));
     }
 
     /** @return grams of each line as it enters the dish, out of whichever pot it comes */
@@ -102,7 +103,7 @@ final class Cooking {
         for (Pot pot : procedure.components()) {
             double stays = 1 - passedOn(pot.id());
             if (stays > CRUMB) {
-                pots.get(pot.id()).forEach(c -> ready.merge(c.line, c.now * stays, Double::sum));
+                pots.getOrDefault(pot.id(), List.of()).forEach(c -> ready.merge(c.line, c.now * stays, Double::sum));
             }
         }
         return ready;
@@ -212,7 +213,8 @@ final class Cooking {
         if (work.evaporates()) {
             boilAway(in, minutes, open(said));
         }
-        String sign = signed == null ? null : leaves(work, signed).sign();
+        Left leftSign = signed == null ? null : leaves(work, signed);
+        String sign = leftSign == null ? null : leftSign.sign();
         return new Stage(work, minutes, before, added, grams(in), sign, put.isEmpty() ? List.copyOf(in) : put);
     }
 
@@ -230,8 +232,9 @@ final class Cooking {
         Work work = book.work(step.action());
         boolean boils = step.action().equals("cook")
                 && in.stream()
-                        .filter(c -> c.ingredient() != null)
-                        .anyMatch(c -> c.ingredient().roles().stream().anyMatch(BOILED::contains));
+                        .map(Content::ingredient)
+                        .filter(Objects::nonNull)
+                        .anyMatch(i -> i.roles().stream().anyMatch(BOILED::contains));
         if (boils || work != null && work.name().equals("boil")) {
             return book.named(SHORT.matcher(step.words()).find() ? "parboil" : "boil");
         }

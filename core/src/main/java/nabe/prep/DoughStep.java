@@ -5,6 +5,7 @@ import java.util.Optional;
 import nabe.measure.KitchenText;
 import nabe.recipe.Part;
 import nabe.swap.ConvertedLine;
+import org.jspecify.annotations.Nullable;
 
 /** Mixing the flour of the structure: a poured batter, a raised topping, or a crust. Ratios and minutes: kitchen practice. */
 final class DoughStep {
@@ -84,7 +85,7 @@ final class DoughStep {
     }
 
     private static PrepStep step(
-            String text, String item, String sign, int active, int passive, double grams, String ahead) {
+            String text, String item, String sign, int active, int passive, double grams, @Nullable String ahead) {
         return PrepStep.own(
                 "dough",
                 null,

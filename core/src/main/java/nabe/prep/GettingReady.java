@@ -12,6 +12,7 @@ import nabe.recipe.Line;
 import nabe.recipe.Part;
 import nabe.recipe.Recipe;
 import nabe.swap.ConvertedLine;
+import org.jspecify.annotations.Nullable;
 
 /** What the ingredient list asks to be cut before the first pot: "onion, finely chopped". */
 final class GettingReady {
@@ -34,7 +35,7 @@ final class GettingReady {
     }
 
     /** @return one step for all of it, or null where the list asks for nothing */
-    static PrepStep of(Recipe recipe, List<ConvertedLine> lines, Set<Integer> cutInMethod) {
+    static @Nullable PrepStep of(Recipe recipe, List<ConvertedLine> lines, Set<Integer> cutInMethod) {
         List<String> asked = new ArrayList<>();
         double minutes = 0;
         List<Integer> seen = new ArrayList<>();

@@ -40,11 +40,12 @@ final class OwnSteps {
     /** @param why they are there, by pot; the steps by the pot they come first in, "" for none */
     Map<String, List<PrepStep>> steps(Function<@Nullable String, String> why) {
         Map<String, List<PrepStep>> steps = new LinkedHashMap<>();
-        List<Key> keys = List.copyOf(together.keySet());
-        for (Key key : keys) {
+        int number = 0;
+        for (Map.Entry<Key, List<ReadyLine>> entry : together.entrySet()) {
+            Key key = entry.getKey();
             String reason = why.apply(key.component.isEmpty() ? null : key.component);
             steps.computeIfAbsent(key.component, k -> new ArrayList<>())
-                    .add(step(key, together.get(key), reason, "own-" + keys.indexOf(key)));
+                    .add(step(key, entry.getValue(), reason, "own-" + number++));
         }
         return steps;
     }

@@ -145,8 +145,8 @@ public final class Prepper {
             double off = conversion.cookedOffInMaking();
             double taken = 0;
             for (ConvertedLine line : conversion.lines()) {
-                double usual = natural.get(line);
-                double after = mended(line, usual, ofSource.get(line.source()));
+                double usual = natural.getOrDefault(line, 0.0);
+                double after = mended(line, usual, ofSource.getOrDefault(line.source(), usual));
                 ready.add(new ReadyLine(line, after, usual - after));
                 off += Math.max(0, line.gramsOrZero() - after);
                 taken += Math.max(0, after - line.gramsOrZero());
@@ -313,14 +313,17 @@ public final class Prepper {
                     .orElse(line.part().title());
         }
 
+        private static boolean isCutting(StoveBook.@Nullable Work work) {
+            return work != null && work.name().equals("cut");
+        }
+
         /** Lines that the method itself cuts: the list's word for it is not said twice. */
         private Set<Integer> cutInMethod() {
             Set<Integer> cut = new HashSet<>();
             procedure
                     .components()
                     .forEach(p -> p.steps().stream()
-                            .filter(s -> book.work(s.action()) != null
-                                    && book.work(s.action()).name().equals("cut"))
+                            .filter(s -> isCutting(book.work(s.action())))
                             .forEach(s -> worked(p, s).stream()
                                     .filter(c -> c.line() != null)
                                     .forEach(c -> cut.add(c.line().source()))));

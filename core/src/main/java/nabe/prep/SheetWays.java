@@ -3,6 +3,7 @@ package nabe.prep;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import nabe.house.Schools;
@@ -77,7 +78,7 @@ public final class SheetWays {
             return Optional.empty();
         }
         String asked = schools.answer(QUESTION);
-        boolean refused = WAYS.contains(asked) && kind.grades.get(asked).equals("no");
+        boolean refused = WAYS.contains(asked) && "no".equals(kind.grades.get(asked));
         String way = WAYS.contains(asked) && !refused ? asked : kind.usual;
         return Optional.of(new Decision(
                 way, kind.parboilMinutes, kind.brittle && way.equals("unboiled"), kind.why, refused ? asked : null));
@@ -93,8 +94,8 @@ public final class SheetWays {
         if (isAsked(schools)) {
             return usual.way();
         }
-        String grade = kinds.get(ingredient.id()).grades.get(said);
-        return grade.equals("good") || grade.equals("fair") && !swapped ? said : usual.way();
+        String grade = Objects.requireNonNull(kinds.get(ingredient.id())).grades.get(said);
+        return "good".equals(grade) || "fair".equals(grade) && !swapped ? said : usual.way();
     }
 
     /** @return whether the house itself asks for a way */

@@ -34,7 +34,10 @@ final class TimeLadder {
         boolean taken = false;
         for (Soak soak : soaks) {
             boolean last = soak == soaks.getLast();
-            boolean takes = late && !taken && soak.minutes() < minutes && (soak.minutes() <= minutesLeft || last);
+            boolean takes = late
+                    && !taken
+                    && soak.minutes() < minutes
+                    && (last || minutesLeft != null && soak.minutes() <= minutesLeft);
             taken |= takes;
             rungs.add(new Rung(soak.rung(), soak.minutes(), soak.words(), takes));
         }
