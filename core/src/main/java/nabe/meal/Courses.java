@@ -2,6 +2,7 @@ package nabe.meal;
 
 import java.util.ArrayList;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -40,12 +41,23 @@ record Courses(Meal meal, List<Plan> plans, List<Integer> ovens, List<Brief> bri
         return new Courses(meal, planned(alone, briefs, shared, planner), ovens, shared);
     }
 
-    /** The same with dishes that go in colder than their plans say. */
-    Courses from(Map<Integer, Start> starts, Planner planner) {
-        List<Brief> colder = IntStream.range(0, size())
-                .mapToObj(i -> starts.containsKey(i) ? from(briefs.get(i), starts.get(i)) : briefs.get(i))
-                .toList();
-        return new Courses(meal, planned(plans, briefs, colder, planner), ovens, colder);
+    /** @return minutes more in the oven for dishes that go in colder than their plans say, where it is more */
+    Map<Integer, Integer> longer(Map<Integer, Start> starts, Planner planner) {
+        Map<Integer, Integer> more = new HashMap<>();
+        starts.forEach((dish, start) -> {
+            int minutes = minutes(planner.plan(from(briefs.get(dish), start))) - minutes(plans.get(dish));
+            if (minutes > 0) {
+                more.put(dish, minutes);
+            }
+        });
+        return more;
+    }
+
+    private static int minutes(Plan plan) {
+        return plan.bake().phases().stream()
+                .filter(p -> p.kind().equals("bake"))
+                .mapToInt(Phase::minutes)
+                .sum();
     }
 
     private static List<Plan> planned(List<Plan> plans, List<Brief> were, List<Brief> are, Planner planner) {

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import nabe.bake.Start;
 import nabe.larder.Allergen;
 import nabe.larder.Larder;
 import nabe.measure.WrongValueException;
@@ -45,19 +44,10 @@ final class MealWork {
 
     MealPlan plan() {
         Timed made = timed(Courses.of(meal, planner), before);
-        Map<Integer, Start> colder = new Waits(made.tasks).starts(made.courses);
-        if (!colder.isEmpty() && meal.order() == null) {
-            made = timed(made.courses.from(colder, planner), made.timed.found());
-        }
         return told(made);
     }
 
     private Timed timed(Courses courses, @Nullable MealPlan was) {
-        Timetable timetable = new Timetable(meal, meal.kitchen());
-        return timed(courses, was == null ? null : Found.of(was, timetable));
-    }
-
-    private Timed timed(Courses courses, @Nullable Found was) {
         Guests guests = new Guests(meal, courses, planner);
         List<MealPlan.Eats> eats = guests.eats();
         List<Set<Allergen>> guards = guests.guards(eats);
@@ -66,7 +56,8 @@ final class MealWork {
         List<Draft> drafts = asDone(withWashing(new Drafts(gear, doneIds()).of(courses, guards)), timetable);
         known(drafts);
         items.deal(drafts);
-        Solving.Timed timed = new Solving(meal, items, timetable, was, first).timed(drafts);
+        Found found = was == null ? null : Found.of(was, timetable);
+        Solving.Timed timed = new Solving(meal, items, timetable, found, first).timed(drafts);
         List<MealTask> tasks = Timeline.of(drafts, timed.found(), timed.kitchen(), items, timed.timetable());
         return new Timed(courses, guests, eats, guards, drafts, timed, tasks);
     }
@@ -75,7 +66,8 @@ final class MealWork {
         Courses courses = made.courses;
         List<MealPlan.Eats> eats = made.eats;
         Solving.Timed timed = made.timed;
-        List<MealTask> tasks = new Waits(made.tasks).told(courses.size());
+        Waits waits = new Waits(made.tasks);
+        List<MealTask> tasks = waits.told(courses.size(), courses.longer(waits.starts(courses), planner));
         AtTable table = new AtTable(meal, courses, made.guards, tasks);
         List<MealPlan.Serving> serving = table.serving();
         List<Breach> breaches = KeepingApart.breaches(tasks, meal.kitchen().ovens());

@@ -97,8 +97,11 @@ final class Waits {
         return !task.wash() && task.dishes().contains(dish);
     }
 
-    /** @return the tasks, each that leaves something waiting longer than it may stand out with where it waits */
-    List<MealTask> told(int dishes) {
+    /**
+     * @param longer minutes more that a dish of cold pots takes in the oven, by dish
+     * @return the tasks, each that leaves something waiting longer than it may stand out with where it waits
+     */
+    List<MealTask> told(int dishes, Map<Integer, Integer> longer) {
         Map<String, LocalDateTime> until = new HashMap<>();
         IntStream.range(0, dishes).forEach(dish -> {
             LocalDateTime built = built(dish);
@@ -117,19 +120,39 @@ final class Waits {
         List<MealTask> all = new ArrayList<>();
         for (MealTask task : tasks) {
             LocalDateTime to = until.get(task.id());
+            String more = to != null ? words(task, to, isHot(task)) : colder(task, longer);
             all.add(
-                    to == null
+                    more.isEmpty()
                             ? task
                             : MealTaskBuilder.builder(task)
-                                    .words(task.words() + words(task, to))
+                                    .words(task.words() + more)
                                     .build());
         }
         return List.copyOf(all);
     }
 
-    private static String words(MealTask task, LocalDateTime until) {
+    /** At the first time in the oven: what a dish of cold pots may take more. */
+    private String colder(MealTask task, Map<Integer, Integer> longer) {
+        return longer.entrySet().stream()
+                .filter(e -> isOf(task, e.getKey())
+                        && task.oven() != null
+                        && task.component() == null
+                        && task.from().equals(bakes(e.getKey())))
+                .map(e -> " Parts of it waited and are cold: if the middle is not hot by then, up to " + e.getValue()
+                        + " min more.")
+                .findFirst()
+                .orElse("");
+    }
+
+    private boolean isHot(MealTask last) {
+        return tasks.stream()
+                .filter(t -> t.dishes().equals(last.dishes()) && Objects.equals(t.component(), last.component()))
+                .anyMatch(t -> t.burner() || t.oven() != null && t.component() != null);
+    }
+
+    private static String words(MealTask task, LocalDateTime until, boolean hot) {
         boolean today = until.toLocalDate().equals(task.to().toLocalDate());
-        return " Cool it and put it covered in the fridge until " + (today ? "" : "the next day at ")
-                + until.toLocalTime() + ": it waits longer than two hours.";
+        return (hot ? " Cool it and put it covered in the fridge until " : " Cover it and put it in the fridge until ")
+                + (today ? "" : "the next day at ") + until.toLocalTime() + ": it waits longer than two hours.";
     }
 }
