@@ -28,10 +28,9 @@ import org.jspecify.annotations.Nullable;
  */
 final class Clock {
     static final int WASH_MINUTES = 5;
-    /** Minutes that a pan may wait between two of its steps, and a built dish before it bakes. Kitchen practice. */
-    private static final int STAYS_HOT = 20;
-
+    /** Minutes that a built dish may wait before it bakes. Kitchen practice. */
     private static final int STANDS_BUILT = 90;
+
     private static final int ON_TABLE = 10;
     /** Under foil and a cloth a full dish stays above 63 °C about so long. Kitchen practice. */
     private static final int STANDS_HOT = 40;
@@ -210,7 +209,8 @@ final class Clock {
                 && d.stage() == Draft.Stage.PREP;
         boolean built = before.stage() == Draft.Stage.BUILD && d.stage() == Draft.Stage.BAKE && before.daysAhead() == 0;
         if (problem.tight() && (hot || built)) {
-            model.addLessOrEqual(starts.get(d.id()), at(before, before.minutes() + (hot ? STAYS_HOT : STANDS_BUILT)));
+            model.addLessOrEqual(
+                    starts.get(d.id()), at(before, before.minutes() + (hot ? Waits.BETWEEN_STEPS : STANDS_BUILT)));
         }
     }
 

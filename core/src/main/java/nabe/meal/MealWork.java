@@ -32,22 +32,8 @@ final class MealWork {
         this.first = first;
     }
 
-    /** A timeline, and what it was made of. */
-    private record Timed(
-            Courses courses,
-            Guests guests,
-            List<MealPlan.Eats> eats,
-            List<Set<Allergen>> guards,
-            List<Draft> drafts,
-            Solving.Timed timed,
-            List<MealTask> tasks) {}
-
     MealPlan plan() {
-        Timed made = timed(Courses.of(meal, planner), before);
-        return told(made);
-    }
-
-    private Timed timed(Courses courses, @Nullable MealPlan was) {
+        Courses courses = Courses.of(meal, planner);
         Guests guests = new Guests(meal, courses, planner);
         List<MealPlan.Eats> eats = guests.eats();
         List<Set<Allergen>> guards = guests.guards(eats);
@@ -56,19 +42,11 @@ final class MealWork {
         List<Draft> drafts = asDone(withWashing(new Drafts(gear, doneIds()).of(courses, guards)), timetable);
         known(drafts);
         items.deal(drafts);
-        Found found = was == null ? null : Found.of(was, timetable);
+        Found found = before == null ? null : Found.of(before, timetable);
         Solving.Timed timed = new Solving(meal, items, timetable, found, first).timed(drafts);
-        List<MealTask> tasks = Timeline.of(drafts, timed.found(), timed.kitchen(), items, timed.timetable());
-        return new Timed(courses, guests, eats, guards, drafts, timed, tasks);
-    }
-
-    private MealPlan told(Timed made) {
-        Courses courses = made.courses;
-        List<MealPlan.Eats> eats = made.eats;
-        Solving.Timed timed = made.timed;
-        Waits waits = new Waits(made.tasks);
+        Waits waits = new Waits(Timeline.of(drafts, timed.found(), timed.kitchen(), items, timed.timetable()));
         List<MealTask> tasks = waits.told(courses.size(), courses.longer(waits.starts(courses), planner));
-        AtTable table = new AtTable(meal, courses, made.guards, tasks);
+        AtTable table = new AtTable(meal, courses, guards, tasks);
         List<MealPlan.Serving> serving = table.serving();
         List<Breach> breaches = KeepingApart.breaches(tasks, meal.kitchen().ovens());
         return new MealPlan(
@@ -76,14 +54,14 @@ final class MealWork {
                 meal.serveAt(),
                 IntStream.range(0, courses.size()).mapToObj(courses::name).toList(),
                 eats,
-                made.guests.gaps(eats),
-                made.guests.compare(eats),
+                guests.gaps(eats),
+                guests.compare(eats),
                 tasks,
                 serving,
                 table.labels(eats, breaches),
                 Heats.of(tasks, timed.timetable().earliest()),
                 breaches,
-                Ordinary.breaches(made.drafts, gear, meal),
+                Ordinary.breaches(drafts, gear, meal),
                 Story.of(meal, courses, eats, tasks, serving),
                 new MealPlan.Status(
                         timed.found().proven(),

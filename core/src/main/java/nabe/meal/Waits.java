@@ -15,7 +15,9 @@ import org.jspecify.annotations.Nullable;
 final class Waits {
     /** Minutes out of the fridge at most: the usual two-hour advice of food-safety agencies; local advice goes first. */
     static final int MOST_OUT = 120;
-    /** Minutes after which a pan off the heat is no longer hot. Kitchen practice. */
+    /** Minutes that a hot pan may wait for its next step, so that the oil still browns the onion. Kitchen practice. */
+    static final int BETWEEN_STEPS = 20;
+    /** Minutes after which what was cooked goes into the dish no longer hot. Kitchen practice. */
     private static final int STAYS_HOT = 40;
 
     private final List<MealTask> tasks;
