@@ -21,9 +21,6 @@ final class Naming {
     /** "The porcini liquor": the water they lay in, not they. */
     private static final String[] LIQUORS = {"liquor", "liquid"};
 
-    /** "Red wine vinegar" is none of the red things on the list; "the red" may be the sauce. */
-    private static final Set<String> COLOURS = Set.of("red", "black", "brown", "yellow");
-
     private static final Set<String> SCATTERED =
             Set.of("melting-cheese", "hard-cheese", "crumbly-cheese", "crumbs", "nut", "seed");
     private static final Pattern HALVED = Pattern.compile("\\bhalve[ds]\\b|\\bin half\\b", Pattern.CASE_INSENSITIVE);
@@ -267,8 +264,7 @@ final class Naming {
     /** From the last word back: the first that may name a thing and does. */
     private @Nullable Choice best(List<Token> tokens, boolean place) {
         for (int i = tokens.size() - 1; i >= 0; i--) {
-            boolean colour =
-                    i < tokens.size() - 1 && COLOURS.contains(tokens.get(i).key());
+            boolean colour = i < tokens.size() - 1 && words.is(tokens.get(i), Use.COLOUR);
             Choice found = !colour && known.mayName(tokens.get(i)) ? best(tokens, i, place) : null;
             if (found != null) {
                 return found;

@@ -1,25 +1,19 @@
 package nabe.swap;
 
-import java.util.Set;
 import java.util.regex.Pattern;
 import nabe.larder.Words;
+import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.KitchenWords.Use;
 
 /**
  * Names of foods that are work as well: "roll out", "toast it", "fish out the bay". In doubt it is the food, which is
  * judged: work taken for a food reads oddly, a food taken for work is eaten.
  */
 final class FoodVerbs {
-    /** Work as often as food: work with what it is done to, or in, or with. */
-    private static final Set<String> VERBS =
-            Set.of("roll", "toast", "mash", "wrap", "salt", "pepper", "oil", "stuff", "crumble");
-
+    private static final KitchenWords KITCHEN = KitchenWords.shared();
     private static final Pattern DONE = Pattern.compile(
             "^(?:,? (?:and|&|or) \\w+)? (?:out|up|it|them|the|each|in|into|over|around|a|an|another|on|with|until|for|well|lightly|your|tightly|together|&)\\b",
             Pattern.CASE_INSENSITIVE);
-
-    /** Foods far more often than work: work only with its object right after, "fish out the bay", "bread the slices". */
-    private static final Set<String> SELDOM_VERBS =
-            Set.of("fish", "cream", "rice", "flour", "shell", "bread", "batter", "sole", "steak", "game", "date");
 
     private static final Pattern OBJECT_TAKEN =
             Pattern.compile("^ (?:out|together|the|them|it|each)\\b", Pattern.CASE_INSENSITIVE);
@@ -48,7 +42,7 @@ final class FoodVerbs {
         return key.equals("grit")
                 || OPENS.matcher(before).find()
                         && (key.equals("chuck")
-                                || VERBS.contains(key)
+                                || KITCHEN.has(Use.WORK_OR_FOOD, key)
                                         && DONE.matcher(after).find()
                                         && !SERVED.matcher(before).find())
                 || isVerbOfItsObject(name, before, after);
@@ -57,7 +51,7 @@ final class FoodVerbs {
     /** The same of a thing the recipe swaps: work only with its object right after it, since "and bread in a dish" is bread. */
     static boolean isVerbOfItsObject(String name, String before, String after) {
         String key = Words.key(name);
-        return (VERBS.contains(key) || SELDOM_VERBS.contains(key))
+        return (KITCHEN.has(Use.WORK_OR_FOOD, key) || KITCHEN.has(Use.SELDOM_WORK, key))
                 && OPENS.matcher(before).find()
                 && OBJECT_TAKEN.matcher(after).find();
     }

@@ -64,6 +64,9 @@ public final class KitchenWords {
         LISTED,
         BESIDE,
         FOODS,
+        WORK_OR_FOOD,
+        SELDOM_WORK,
+        COLOUR,
         DETAIL
     }
 
