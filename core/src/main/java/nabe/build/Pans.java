@@ -70,6 +70,9 @@ public final class Pans {
         return common().stream().filter(p -> takes(p, litres)).findFirst().orElse(COMMON.getLast());
     }
 
+    /** Dishes are sold by what they hold to the brim, or less: so much larger may the one be that takes the food. Kitchen practice. */
+    private static final double MOST_OVER_SAID = 1.8;
+
     private Pans() {}
 
     /**
@@ -110,10 +113,19 @@ public final class Pans {
             return oval(named.litres());
         }
         Double said = named == null ? null : named.litres();
-        return common().stream()
-                .filter(p -> said != null ? p.litres() >= said * 0.97 : takes(p, litres))
+        return said == null
+                ? common().stream().filter(p -> takes(p, litres)).findFirst().orElse(COMMON.getLast())
+                : ofLitres(said, litres);
+    }
+
+    /** A dish told by its litres: the common one of about that size in which the food lies as it would in the cook's. */
+    private static Pan ofLitres(double said, double litres) {
+        List<Pan> large =
+                common().stream().filter(p -> p.litres() >= said * 0.97).toList();
+        return large.stream()
+                .filter(p -> p.litres() <= MOST_OVER_SAID * said && takes(p, litres))
                 .findFirst()
-                .orElse(COMMON.getLast());
+                .orElse(large.isEmpty() ? COMMON.getLast() : large.getFirst());
     }
 
     private static boolean takes(Pan pan, double litres) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.Random;
+import nabe.recipe.PanSize;
 import org.junit.jupiter.api.Test;
 
 class PanTest {
@@ -69,6 +70,20 @@ class PanTest {
                         assertThat(named.pan().litres()).as(named.name()).isBetween(0.9, 12.0));
         for (double litres = 0.3; litres < 6; litres += 0.1) {
             assertThat(Pans.smallest(litres).litres()).isGreaterThan(litres);
+        }
+    }
+
+    /** What a recipe calls a 2-litre dish takes the recipe, and is none twice as large. */
+    @Test
+    void aDishToldByItsLitresTakesTheFoodInItsUsualDepth() {
+        PanSize said = new PanSize("rectangle", null, null, null, null, 2.0, null);
+        for (double food = 0.5; food < 2.6; food += 0.1) {
+            Pan pan = Pans.choose(null, said, food, false);
+            assertThat(pan.litres()).isBetween(1.9, 3.7);
+            assertThat(pan.litres()).isGreaterThan(food);
+            assertThat(Pans.library())
+                    .anyMatch(named -> named.pan().depthMm() == pan.depthMm()
+                            && named.pan().lengthMm() == pan.lengthMm());
         }
     }
 
