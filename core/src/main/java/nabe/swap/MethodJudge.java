@@ -126,8 +126,9 @@ final class MethodJudge {
      *
      * @param names in small letters, longest first, so that a name is blanked before a part of it
      * @param fitting ids of what is in the dish and fits
+     * @param parts how the shares of lines read that became several things
      */
-    record Written(List<String> names, Set<String> fitting) {
+    record Written(List<String> names, Set<String> fitting, PartWords parts) {
         static Written of(List<ConvertedLine> lines, List<Swap> swaps, SwapBook book, Standings standings) {
             Set<String> names = new HashSet<>();
             for (Swap swap : swaps) {
@@ -145,7 +146,8 @@ final class MethodJudge {
                     names.stream()
                             .sorted(Comparator.comparing(String::length).reversed())
                             .toList(),
-                    fitting);
+                    fitting,
+                    PartWords.of(swaps, book));
         }
     }
 

@@ -33,18 +33,19 @@ final class MethodRewriter {
     private final SauceSentences sauces;
     private final Set<Swap> noted = Collections.newSetFromMap(new IdentityHashMap<>());
 
-    /** @param names the words of each line's name */
+    /** @param names the words of each line's name; {@code parts} of all swaps of the recipe */
     MethodRewriter(
             Larder larder,
             Recipe recipe,
             List<ConvertedLine> lines,
             List<Swap> swaps,
             SwapBook book,
-            List<List<String>> names) {
+            List<List<String>> names,
+            PartWords parts) {
         this.recipe = recipe;
         this.swaps = swaps;
         this.book = book;
-        this.subjects = new Subjects(larder, recipe, swaps, book, names);
+        this.subjects = new Subjects(larder, recipe, swaps, book, names, parts);
         this.sauces = new SauceSentences(recipe, lines, swaps, book);
     }
 

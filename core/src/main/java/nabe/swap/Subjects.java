@@ -88,15 +88,17 @@ final class Subjects {
     private final SwapBook book;
     private final AmountWords amounts;
     private final List<List<String>> names;
+    private final PartWords parts;
     private final Set<Integer> swapped = new HashSet<>();
 
-    Subjects(Larder larder, Recipe recipe, List<Swap> swaps, SwapBook book, List<List<String>> names) {
+    Subjects(Larder larder, Recipe recipe, List<Swap> swaps, SwapBook book, List<List<String>> names, PartWords parts) {
         this.larder = larder;
         this.recipe = recipe;
         this.swaps = swaps.stream().filter(s -> !s.becomes().isEmpty()).toList();
         this.book = book;
         this.amounts = new AmountWords(larder);
         this.names = names;
+        this.parts = parts;
         this.swaps.forEach(s -> swapped.add(s.source()));
     }
 
@@ -170,15 +172,21 @@ final class Subjects {
             return Optional.of(new Mention(
                     match.start(), match.end(), about, Character.isUpperCase(words.charAt(0)) ? "Oil" : "oil"));
         }
-        String says = about.stream().map(book::called).collect(Collectors.toCollection(LinkedHashSet::new)).stream()
-                .limit(3)
-                .collect(Collectors.joining(" and "));
+        String says = called(about);
         Matcher both = BOTH_BEFORE.matcher(sentence.substring(0, match.start()));
         if (both.find() && names(about) == 1) {
             return Optional.of(new Mention(both.start(), match.end(), about, "the " + says));
         }
         if (names(about) == 1 && about.stream().map(Swap::source).distinct().count() == 1) {
             Swap swap = about.getFirst();
+            Optional<PartWords.Said> part = parts.before(sentence.substring(0, match.start()), swap);
+            if (part.isPresent()) {
+                return Optional.of(new Mention(
+                        part.get().start(),
+                        match.end(),
+                        about,
+                        "the " + called(part.get().swaps())));
+            }
             Optional<AmountWords.Said> amount = amounts.before(
                     sentence.substring(0, match.start()), recipe.lines().get(swap.source()), swap);
             if (amount.isPresent()) {
@@ -198,6 +206,12 @@ final class Subjects {
                 match.end(),
                 about,
                 capital ? text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1) : text));
+    }
+
+    private String called(List<Swap> swaps) {
+        return swaps.stream().map(book::called).collect(Collectors.toCollection(LinkedHashSet::new)).stream()
+                .limit(3)
+                .collect(Collectors.joining(" and "));
     }
 
     private long names(List<Swap> about) {

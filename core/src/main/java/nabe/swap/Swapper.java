@@ -141,7 +141,8 @@ public final class Swapper {
             MethodJudge judge =
                     new MethodJudge(larder, tables, kitchen.needs(), standings, listed, written, lines, swaps);
             List<MethodStep> read = judge.judged(
-                    new MethodRewriter(larder, said, lines, swaps, tables.book(), listed.names()).rewrite(at));
+                    new MethodRewriter(larder, said, lines, swaps, tables.book(), listed.names(), written.parts())
+                            .rewrite(at));
             foods = judge.foods();
             return read;
         }

@@ -27,5 +27,8 @@ class ClausesTest {
         assertThat(Clauses.joined(List.of("rinse", "pat dry"))).isEqualTo("rinse, pat dry");
         assertThat(Clauses.joined(List.of("rinse &", "pat dry"))).isEqualTo("rinse & pat dry");
         assertThat(Clauses.joined(List.of("rinse", "then pat dry"))).isEqualTo("rinse then pat dry");
+        assertThat(Clauses.joined(List.of("cook and gently", "add the milk")))
+                .isEqualTo("cook and gently add the milk");
+        assertThat(Clauses.joined(List.of("stir gently", "add the milk"))).isEqualTo("stir gently, add the milk");
     }
 }

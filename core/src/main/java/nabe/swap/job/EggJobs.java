@@ -24,7 +24,7 @@ final class EggJobs {
     private EggJobs() {}
 
     static Job of(Scene scene) {
-        if (scene.lineSays(GLAZES) || scene.says(GLAZES)) {
+        if (scene.lineSays(GLAZES) || scene.says(GLAZES) || scene.laidSays(GLAZES)) {
             return Job.GLAZE;
         }
         if (scene.lineSays(BOILED) || scene.says(BOILED) || isAloneInWater(scene)) {

@@ -39,7 +39,7 @@ final class MilkJobs {
     private MilkJobs() {}
 
     static Job of(Scene scene) {
-        if (scene.lineSays(GLAZES) || scene.says(GLAZES)) {
+        if (scene.lineSays(GLAZES) || scene.says(GLAZES) || scene.laidSays(GLAZES)) {
             return Job.GLAZE;
         }
         if (isServed(scene)) {

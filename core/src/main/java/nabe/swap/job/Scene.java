@@ -228,6 +228,16 @@ final class Scene {
         return matches(using, pattern);
     }
 
+    /** The clause that lays it, where it lies by itself. */
+    boolean laidSays(Pattern pattern) {
+        return pot != null
+                && pot.of().size() == 1
+                && procedure.layers().stream()
+                        .filter(l -> l.of().equals(pot.id()) && l.words() != null)
+                        .anyMatch(l -> pattern.matcher(lower(Objects.requireNonNull(l.words())))
+                                .find());
+    }
+
     /** The clause that uses it and what is done to it right after, before anything else is named. */
     boolean saysAtOnce(Pattern pattern) {
         if (using.isEmpty()) {
