@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /** Every line has exactly 1 to spend: what a clause takes of it, and what later clauses ask of it by name. */
 final class Accounts {
@@ -43,6 +44,9 @@ final class Accounts {
 
     /** What "the rest" is of a thing that was used before without a figure. Kitchen practice. */
     private static final double UNSAID_BEFORE_REST = 0.5;
+
+    /** "A little of the oil" where more of it is asked for later. Kitchen practice. */
+    private static final double A_LITTLE = 0.2;
 
     private final Kitchen kitchen;
     private final Map<Integer, List<Asked>> asked = new HashMap<>();
@@ -89,9 +93,19 @@ final class Accounts {
         if (portion.is(Portion.Kind.RESERVED)) {
             return kitchen.reserved[line] > 0 ? Math.min(left, kitchen.reserved[line]) : left;
         }
+        if (portion.is(Portion.Kind.FILM) && isDivided(line) && isNamedAgain(line)) {
+            return Math.min(free, A_LITTLE);
+        }
         Double said = portion.of(kitchen.lines.get(line), free);
         double share = said == null ? Math.max(free - keptFor(line), 0) : said;
         return share < 0.001 ? 0 : share;
+    }
+
+    /** Of two lines of oil a later clause may mean either. */
+    private boolean isNamedAgain(int line) {
+        String role = kitchen.role(line);
+        return IntStream.range(0, kitchen.lines.size())
+                .anyMatch(l -> kitchen.role(l).equals(role) && kitchen.isNamedLater(l));
     }
 
     /** Takes all that is not put by: a thing cut up is cut up whole. */

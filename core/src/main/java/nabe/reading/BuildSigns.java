@@ -261,6 +261,7 @@ final class BuildSigns {
                                 && (n.is(Kind.PRONOUN)
                                         || n.is(Kind.POT)
                                         || n.is(Kind.DISH)
+                                        || n.slot().tokens().getLast().is("top")
                                         || n.slot().direct() && clause.does(Effect.PREP)))
                 || clause.particles().contains("over")
                 || nouns.stream().anyMatch(n -> n.is(Kind.DISH));

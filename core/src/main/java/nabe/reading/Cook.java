@@ -179,6 +179,9 @@ final class Cook {
                     .filter(n -> n.is(Kind.DISH))
                     .forEach(
                             n -> scene.stoveware.add(n.slot().tokens().getLast().key()));
+            boolean another = nouns.stream()
+                    .anyMatch(n -> n.is(Kind.PAN) && n.slot().tokens().getLast().is("pan"));
+            scene.panGreased &= !another;
         }
         if (clause.heat() != null && !readying.isComponentsHeat(clause, nouns)) {
             oven.heat(clause.heat());

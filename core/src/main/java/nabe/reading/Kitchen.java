@@ -22,7 +22,7 @@ final class Kitchen {
     static final Set<String> SHARED = Set.of(
             "oil", "butter", "animal-fat", "salt", "spice", "spice-blend", "herb", "dried-herb", "aromatic", "water");
 
-    private static final Set<String> FATS = Set.of("oil", "butter", "animal-fat");
+    static final Set<String> FATS = Set.of("oil", "butter", "animal-fat");
     private static final Set<String> PASTA =
             Set.of("short-pasta", "noodles", "sheets", "fresh-sheets", "tubes", "shells", "grain", "filled-pasta");
     static final Set<String> WRAPPERS = Set.of("tubes", "shells", "wrap", "sheets", "fresh-sheets");
@@ -97,6 +97,11 @@ final class Kitchen {
 
     boolean isLiquid(int line) {
         return Set.of("milk", "stock", "water", "cream", "wine").contains(role(line));
+    }
+
+    /** @return whether a later clause names the line */
+    boolean isNamedLater(int line) {
+        return namedLast.getOrDefault(line, -1) > clause;
     }
 
     boolean isFat(int line) {

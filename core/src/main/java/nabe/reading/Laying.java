@@ -172,7 +172,7 @@ final class Laying {
                 && said.stream().anyMatch(t -> CRUSTS.contains(t.key()));
         for (int line = 0; lined && line < kitchen.lines.size(); line++) {
             if (kitchen.role(line).startsWith("pastry") || kitchen.role(line).equals("lid-dough")) {
-                boolean another = kitchen.namedLast.getOrDefault(line, -1) > kitchen.clause;
+                boolean another = kitchen.isNamedLater(line);
                 Portion part = another ? new Portion(Portion.Kind.FRACTION, 0.5, null) : Portion.UNSAID;
                 Pot pot = kitchen.holding(line);
                 pot = pot == null ? laid(line, part) : pot;

@@ -28,6 +28,7 @@ final class Leftovers {
 
     private static final Pattern TO_SERVE =
             Pattern.compile("\\bto serve\\b|\\bgarnish\\b|\\bfor serving\\b", Pattern.CASE_INSENSITIVE);
+    private static final String CRUMBS = "crumbs";
     private static final Set<String> LAID = Set.of(
             "sheets",
             "fresh-sheets",
@@ -67,7 +68,7 @@ final class Leftovers {
         headedAndNeverNamed(kitchen);
         for (int i = 0; i < kitchen.lines.size(); i++) {
             Line line = kitchen.lines.get(i);
-            if (kitchen.left[i] <= 0.01 || isElsewhere(kitchen, i) || isNamedLater(kitchen, i)) {
+            if (kitchen.left[i] <= 0.01 || isElsewhere(kitchen, i) || kitchen.isNamedLater(i)) {
                 continue;
             }
             if (seasons(kitchen, i)) {
@@ -100,7 +101,7 @@ final class Leftovers {
                         Collectors.toList()));
         groups.forEach((heading, lines) -> {
             boolean untouched = lines.stream()
-                    .allMatch(i -> kitchen.left[i] > 0.99 && !isNamedLater(kitchen, i) && !isElsewhere(kitchen, i));
+                    .allMatch(i -> kitchen.left[i] > 0.99 && !kitchen.isNamedLater(i) && !isElsewhere(kitchen, i));
             if (untouched && lines.size() > 1 && groups.size() > 1) {
                 Pot pot = kitchen.open();
                 pot.heading = heading;
@@ -120,7 +121,13 @@ final class Leftovers {
 
     /** "Season" without a word with what: salt and pepper go there, evenly. */
     private static boolean seasons(Kitchen kitchen, int i) {
-        List<Pot> seasoned = kitchen.seasoned.stream().filter(p -> !p.isEmpty()).toList();
+        String heading = kitchen.lines.get(i).amount() == null
+                ? null
+                : kitchen.lines.get(i).heading();
+        List<Pot> seasoned = kitchen.seasoned.stream()
+                .filter(p -> !p.isEmpty())
+                .filter(p -> heading == null || isUnder(kitchen, p, heading) || !isHeadedElsewhere(kitchen, heading))
+                .toList();
         boolean seasoning = Set.of("salt", "spice").contains(kitchen.role(i))
                 || kitchen.lines.get(i).ingredient() == null
                         && kitchen.lines.get(i).amount() == null;
@@ -132,8 +139,13 @@ final class Leftovers {
         return true;
     }
 
-    private static boolean isNamedLater(Kitchen kitchen, int i) {
-        return kitchen.namedLast.getOrDefault(i, -1) > kitchen.clause;
+    private static boolean isHeadedElsewhere(Kitchen kitchen, String heading) {
+        return kitchen.pots.stream().anyMatch(p -> isUnder(kitchen, p, heading));
+    }
+
+    private static boolean isUnder(Kitchen kitchen, Pot pot, String heading) {
+        return pot.lines.keySet().stream()
+                .anyMatch(l -> heading.equals(kitchen.lines.get(l).heading()));
     }
 
     private static boolean isElsewhere(Kitchen kitchen, int i) {
@@ -146,6 +158,15 @@ final class Leftovers {
         return LAID.contains(kitchen.role(i));
     }
 
+    /** "Crumbs + 1 tbsp melted butter": fat listed right after crumbs is theirs, whatever is called buttered. */
+    private static @Nullable Pot buttered(Kitchen kitchen, int i) {
+        boolean fat = i > 0 && Kitchen.FATS.contains(kitchen.role(i)) && CRUMBS.equals(kitchen.role(i - 1));
+        return kitchen.pots.stream()
+                .filter(p -> fat && p.lines.containsKey(i - 1))
+                .findFirst()
+                .orElse(null);
+    }
+
     private static @Nullable Pot home(Kitchen kitchen, int i, Line line) {
         Pot partly = kitchen.pots.stream()
                 .filter(p -> p.lines.containsKey(i))
@@ -156,6 +177,10 @@ final class Leftovers {
         }
         if (isLaid(kitchen, i)) {
             return null;
+        }
+        Pot buttered = buttered(kitchen, i);
+        if (buttered != null) {
+            return buttered;
         }
         Pot best = null;
         long most = 0;

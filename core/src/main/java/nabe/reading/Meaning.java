@@ -114,7 +114,7 @@ final class Meaning {
                 && Tokens.has(noun.slot().tokens(), "salted", "boiling", "simmering", "plenty");
         boolean kept = water
                 && noun.lines().stream()
-                        .anyMatch(l -> kitchen.namedLast.getOrDefault(l, -1) > kitchen.clause
+                        .anyMatch(l -> kitchen.isNamedLater(l)
                                 || COLD.matcher(kitchen.lines.get(l).text()).find());
         return kept ? noun.as(Kind.UNKNOWN) : noun;
     }

@@ -76,7 +76,9 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
         Portion exact = ofHalves(exact(before), before, after);
         boolean left = isLeft(before, words) || isLeft(after, words);
         if (exact != null && Tokens.has(before, "but")) {
-            return new Portion(Kind.ALL_BUT, exact.value, exact.unit);
+            return exact.is(Kind.FRACTION)
+                    ? new Portion(Kind.FRACTION, 1 - exact.value, null)
+                    : new Portion(Kind.ALL_BUT, exact.value, exact.unit);
         }
         if (exact != null && exact.is(Kind.FRACTION)) {
             boolean other = Tokens.has(before, "other", "second", "last", "final");

@@ -105,7 +105,7 @@ final class Readying {
     }
 
     private static boolean isPlainPan(Named noun) {
-        return noun.is(Kind.PAN)
+        return (noun.is(Kind.PAN) || noun.is(Kind.DISH))
                 && noun.slot().tokens().getLast().is("pan")
                 && !Tokens.has(noun.slot().tokens(), "frying", "fry", "grill", "griddle");
     }

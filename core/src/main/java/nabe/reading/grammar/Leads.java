@@ -144,7 +144,7 @@ final class Leads {
     private boolean isPaired(Spoken spoken, int i) {
         if (i + 2 >= tokens.size()
                 || !tokens.get(i + 1).is("and") && !tokens.get(i + 1).is("&")
-                || words.has(Use.FOODS, spoken.verb().base())
+                || words.has(Use.FOODS, spoken.verb().base()) && !isOfWhatIsCut(i)
                 || i > 0 && !tokens.get(i - 1).isMark()) {
             return false;
         }
@@ -153,6 +153,17 @@ final class Leads {
                 && other.form() == Form.BASE
                 && !words.has(Use.FOODS, other.verb().base())
                 && isVerbHere(other, i + 2);
+    }
+
+    /** "Slice the aubergines, salt and leave" is salted; "add the onions, salt and cook" is salt that is added. */
+    private boolean isOfWhatIsCut(int i) {
+        for (int before = i - 1; before >= 0; before--) {
+            Spoken earlier = words.verb(tokens.get(before));
+            if (earlier != null && at(before)) {
+                return earlier.verb().effect() == Effect.PREP;
+            }
+        }
+        return false;
     }
 
     /** A word that is a thing as well needs an object after it; a thing ends at a mark. */

@@ -130,7 +130,9 @@ final class SlotReader {
         }
 
         private boolean isAllBut(Token t) {
-            return t.is("but") && !open.isEmpty() && open.getLast().is("all");
+            return t.is("but")
+                    && !open.isEmpty()
+                    && (open.getLast().is("all") || open.getLast().is("everything"));
         }
 
         /** "A round dish": no place, a shape. */

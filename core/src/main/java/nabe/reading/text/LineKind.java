@@ -9,6 +9,7 @@ import nabe.larder.Larder;
 import nabe.larder.Words;
 import nabe.reading.FoodClasses;
 import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Tokens;
 import nabe.reading.grammar.Verb;
@@ -122,6 +123,13 @@ final class LineKind {
     /** "Mash", "Béchamel": a thing that is made of others and so is no purchase. */
     boolean isMade(String line) {
         return !bare(line).contains(" ") && FoodClasses.shared().isMade(bare(line));
+    }
+
+    /** "Enchilada sauce", "Meat filling": some thing that is made, by its last word. */
+    boolean endsMade(String line) {
+        String bare = bare(line);
+        String last = bare.substring(bare.lastIndexOf(' ') + 1);
+        return FoodClasses.shared().isMade(last) || KitchenWords.shared().has(Use.GENERIC, last);
     }
 
     boolean isHeading(String line) {

@@ -24,10 +24,16 @@ final class PanReader {
             N + UNIT
                     + "[^.,;]{0,40}?\\b(round|square|pie|tart|springform|cast|skillet|diameter|deep[- ]dish|flan|cake tin|ovenproof|oval|dish|tin|pan)\\b",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern VOLUME = Pattern.compile(
-            N
-                    + "\\s*-?\\s*(quarts?|qts?|lit(?:re|er)s?|l|pints?)\\b[^.;]{0,40}\\b(dish|casserole|pan|tin|baker|gratin)",
+    private static final String VESSEL = "\\b(?:dish|casserole|pan|tin|baker|gratin)";
+    private static final String LITRES = N + "\\s*-?\\s*(quarts?|qts?\\.?|lit(?:re|er)s?|l|pints?|pts?\\.?)(?!\\w)";
+    private static final Pattern VOLUME = Pattern.compile(LITRES + "[^.;]{0,40}" + VESSEL, Pattern.CASE_INSENSITIVE);
+    /** "A shallow dish (about 1.5 l)", "a dish that holds 2 litres"; not "into the dish 1 l of stock". */
+    private static final Pattern HOLDS = Pattern.compile(
+            VESSEL
+                    + "(?:[ ,(]+(?:of|about|around|roughly|approx\\.?|holding|holds|takes|taking|that|which|will|hold|take|capacity))*"
+                    + "(?: |, ?| ?\\()" + LITRES + "(?! of)",
             Pattern.CASE_INSENSITIVE);
+
     private static final Pattern POT =
             Pattern.compile("\\b(?:saucepan|stockpot|dutch|frying|pot of|slow cooker|boil)", Pattern.CASE_INSENSITIVE);
 
@@ -251,7 +257,11 @@ final class PanReader {
     }
 
     private static PanSize volume(String text, String material) {
-        Matcher m = VOLUME.matcher(text);
+        PanSize before = volume(VOLUME.matcher(text), material);
+        return before != null ? before : volume(HOLDS.matcher(text), material);
+    }
+
+    private static PanSize volume(Matcher m, String material) {
         while (m.find()) {
             char unit = Character.toLowerCase(m.group(2).charAt(0));
             double litres = number(m.group(1)) * (unit == 'q' ? 0.946353 : unit == 'p' ? 0.473176 : 1);

@@ -170,7 +170,9 @@ final class TextSections {
                     && line.length() <= 32
                     && PLAIN_WORDS.matcher(line).matches();
             if (few
-                    && (written.get(i - 1).isBlank() || isListed(written.get(i - 1)) && kinds.isMade(line))
+                    && (written.get(i - 1).isBlank()
+                            || isListed(written.get(i - 1)) && kinds.isMade(line)
+                            || label(written.get(i - 1), INGREDIENTS) && kinds.endsMade(line))
                     && isListed(written.get(i + 1))
                     && isListed(written.get(i + 2).isBlank() ? written.get(i + 1) : written.get(i + 2))) {
                 heads.add(line);
