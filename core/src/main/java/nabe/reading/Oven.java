@@ -18,6 +18,8 @@ final class Oven {
     private @Nullable Heat heat;
     private @Nullable Heat standing;
     private boolean covered;
+    private @Nullable Cover coverSaid;
+    private @Nullable Cover coverBefore;
     private boolean grilling;
     private @Nullable Minutes rest;
 
@@ -39,7 +41,14 @@ final class Oven {
         return heat != null;
     }
 
+    /** How hot, where it is told after the first time as well: "25 minutes covered, 15 not, 190C". */
     void heat(Heat found) {
+        if (heat == null && standing == null) {
+            phases.replaceAll(p -> p.kind() == PhaseKind.BAKE && p.celsius() == null
+                    ? new OvenPhase(
+                            p.kind(), found.celsius(), found.fan(), p.covered(), p.minutes(), p.adds(), p.stir())
+                    : p);
+        }
         heat = found;
     }
 
@@ -49,7 +58,21 @@ final class Oven {
     }
 
     void cover(Cover cover) {
+        coverBefore = cover == coverSaid ? coverBefore : coverSaid;
+        coverSaid = cover;
         covered = cover == Cover.ON;
+    }
+
+    /** "Uncovering it halfway", "covered for the first half". */
+    void splitHalf(Cover cover, boolean first) {
+        OvenPhase whole = phases.getLast();
+        if (whole.kind() == PhaseKind.BAKE && whole.minutes() != null) {
+            Minutes half =
+                    new Minutes(whole.minutes().min() / 2, whole.minutes().max() / 2);
+            boolean on = cover == Cover.ON;
+            covered = first != on;
+            part(whole, half, first == on, half);
+        }
     }
 
     void rest(Minutes minutes) {
@@ -117,7 +140,8 @@ final class Oven {
         if (before == null || whole.kind() == PhaseKind.GRILL) {
             return false;
         }
-        part(whole, before, whole.covered(), minutes);
+        boolean foilUntilThen = coverSaid == Cover.OFF && coverBefore == null;
+        part(whole, before, whole.covered() || foilUntilThen, minutes);
         return true;
     }
 

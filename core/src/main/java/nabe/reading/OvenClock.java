@@ -41,6 +41,15 @@ final class OvenClock {
         if (clause.durations().isEmpty() && stir && !stirsIn(clause)) {
             oven.stir();
         }
+        if (clause.cover() != null && oven.started() && isAtHalf(clause)) {
+            oven.splitHalf(clause.cover(), clause.says("first"));
+        }
+    }
+
+    /** "Halfway", "half way through", "for the first half". */
+    private static boolean isAtHalf(Clause clause) {
+        return clause.says("halfway")
+                || clause.says("half") && clause.says("way", "time", "first", "second") && !clause.says("hour");
     }
 
     /** "Stir in the broccoli" adds to the phase that follows and is no stir of the one before. */

@@ -39,6 +39,32 @@ class CoverTest {
         assertThat(oven.getFirst().covered()).isEqualTo(covered);
     }
 
+    /** Many ways to say when the foil is on. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "180C: 20 min covered, 10 min not. | 180 covered 20; 180 10",
+                "Bake at 180C, 20 minutes covered and 10 not. | 180 covered 20; 180 10",
+                "Bake at 180C for 30 minutes with foil and 15 without. | 180 covered 30; 180 15",
+                "Bake 25 min under foil, then 15 more without it, 190C. | 190 covered 25; 190 15",
+                "180C, half an hour covered then a quarter of an hour open. | 180 covered 30; 180 15",
+                "Bake at 190 for 40 minutes, foil on for all but the last 10. | 190 covered 30; 190 10",
+                "190C, 40 minutes in all, foil off for the last 15. | 190 covered 25; 190 15",
+                "Bake covered 30 min. at 190C, then open 10 more. | 190 covered 30; 190 10",
+                "36 minutes at 200C, taking the foil off halfway. | 200 covered 18; 200 18",
+                "36 minutes at 200C, covered for the first half. | 200 covered 18; 200 18",
+                "Bake at 180C for 20 minutes with the foil on and 20 with it off. | 180 covered 20; 180 20",
+                "Bake at 190C for 40 min, covering with foil for the first 20. | 190 covered 20; 190 20",
+                "Bake 40 minutes at 190C, uncovered. | 190 40",
+                "Bake at 190C for 35-40 minutes; cover loosely with foil if it browns too fast. | 190 35–40"
+            })
+    void theTimesUnderFoilAreReadHoweverTheyAreSaid(String end, String oven) {
+        String text = "Pasta bake\n\n400 g penne\n500 ml white sauce\n200 g cheddar\n\n"
+                + "Boil the penne. Mix with the white sauce, put in a dish and top with the cheddar.\n" + end;
+        assertThat(Told.of(text).oven()).isEqualTo(oven);
+    }
+
     @Test
     void theOvenStaysAsHotAsAPartWasRoastedAt() {
         Procedure pudding = PLANNER.read(

@@ -81,7 +81,7 @@ public final class Tokens {
                 pieces.add(piece(m));
             }
         }
-        return lastIs(leftAlone(goes(ranges(sizes(mixed(Compounds.joined(pieces)))))));
+        return CoverWords.plain(lastIs(leftAlone(goes(ranges(sizes(mixed(Compounds.joined(pieces))))))));
     }
 
     /** "The last is of aubergines", "the top layer should be cheese": one finishes with them. */
