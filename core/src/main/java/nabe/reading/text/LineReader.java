@@ -2,8 +2,6 @@ package nabe.reading.text;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nabe.larder.Ingredient;
@@ -17,25 +15,13 @@ import nabe.recipe.LineBuilder;
 public final class LineReader {
     private static final Pattern BULLET = Pattern.compile(
             "^(?:(?:o(?=\\s+[\\d½¼¾⅓⅔])|[-*•·▪▢☐□◦‣–—+]+|\\[[ xX]?\\]|\\d{1,2}[.)](?=\\s+\\D*\\s?\\d))\\s+)+");
-    private static final Pattern TRAILING_AMOUNT = Pattern.compile(
-            "^(?<item>\\p{L}[^\\d]*?)\\s*(?:[:,;=-]|\\s|\\.{2,})\\s*(?<amount>[(]?\\d[^,;]*)(?<after>[,;][^\\d]*)?$");
+    private static final Pattern TRAILING_AMOUNT =
+            Pattern.compile("^(?<item>\\p{L}[^\\d]*?)\\s*(?:[:,;=-]|\\s|\\.{2,})\\s*[(]?(?:(?:"
+                    + MeasureReader.ABOUT_WORDS + ")\\s*)?(?<amount>\\d[^,;]*)(?<after>[,;][^\\d]*)?$");
     private static final Pattern OPTIONAL =
             Pattern.compile("\\boptional(?:ly)?\\b|\\bif (?:you )?(?:like|wish|using)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OPTIONAL_FIRST =
             Pattern.compile("^[(\\[]?optional[)\\]:]+\\s*", Pattern.CASE_INSENSITIVE);
-    private static final Map<String, String> TINNED = Map.of(
-            "tomato",
-            "canned-tomatoes",
-            "cherry-tomatoes",
-            "canned-tomatoes",
-            "mushroom",
-            "canned-mushrooms",
-            "chicken",
-            "canned-chicken",
-            "dried-beans",
-            "white-beans",
-            "lentils-dry",
-            "cooked-lentils");
     private static final Pattern PLUS = Pattern.compile(
             "(?:[,;(]\\s*(?:plus|\\+)|\\s\\+)\\s+(?:another |an extra |a further |extra )?", Pattern.CASE_INSENSITIVE);
     private static final Pattern STRESS = Pattern.compile("\\*\\*|__|`");
@@ -44,6 +30,7 @@ public final class LineReader {
     private final Larder larder;
     private final NameReader names;
     private final Habits habits;
+    private final Homonyms homonyms;
 
     public LineReader(Larder larder) {
         this(larder, Habits.usual());
@@ -53,6 +40,7 @@ public final class LineReader {
         this.larder = larder;
         this.habits = habits;
         this.names = new NameReader(larder);
+        this.homonyms = new Homonyms(larder);
     }
 
     /** @param text one ingredient line, with or without bullet; {@code heading} the heading above it, or null */
@@ -78,7 +66,7 @@ public final class LineReader {
             Matcher trailing = TRAILING_AMOUNT.matcher(plain);
             if (trailing.matches()) {
                 MeasureReader.Reading late =
-                        new MeasureReader(new Scan(trailing.group("amount").replaceAll("^[(]|[)]$", ""))).read();
+                        new MeasureReader(new Scan(trailing.group("amount").replaceAll("[)]$", ""))).read();
                 if (late.measure() != null) {
                     reading = late;
                     rest = trailing.group("item").replaceAll("[:,;=.-]+\\s*$", "")
@@ -114,7 +102,8 @@ public final class LineReader {
         }
         measure = withMore(measure, rest);
         Amount amount = measure == null ? null : measure.amount();
-        Ingredient ingredient = known == null ? homonym(naming, measure, text) : known;
+        Ingredient ingredient =
+                known == null ? homonyms.meant(naming.ingredient(), measure, text, habits.spoons()) : known;
         naming = naming.as(ingredient);
         List<Measure> others = new ArrayList<>(reading.others());
         others.addAll(SaidWeight.in(naming.preparation(), measure));
@@ -165,23 +154,6 @@ public final class LineReader {
     private Ingredient recalled(String item) {
         String id = habits.remembered().isEmpty() ? null : habits.remembered().get(Habits.wording(item));
         return id == null ? null : larder.find(id).orElse(null);
-    }
-
-    /** "2 peppers" are vegetables, "pepper" is the spice; "2 tins plum tomatoes" are not fresh ones. */
-    private Ingredient homonym(NameReader.Naming naming, Measure measure, String text) {
-        if (measure != null && measure.unit() == Unit.CAN && naming.ingredient() != null) {
-            String tinned = TINNED.get(naming.ingredient().id());
-            return tinned == null ? naming.ingredient() : larder.get(tinned);
-        }
-        if (naming.ingredient() == null || !naming.ingredient().id().equals("pepper")) {
-            return naming.ingredient();
-        }
-        boolean counted = measure != null
-                && (measure.unit() == null
-                        || measure.isMass() && measure.base(habits.spoons()).mid() >= 25);
-        boolean plural = text.toLowerCase(Locale.ROOT).matches(".*\\bpeppers\\b.*");
-        boolean named = text.toLowerCase(Locale.ROOT).matches(".*\\b(black|white|ground|cracked|peppercorns?)\\b.*");
-        return (counted || plural) && !named ? larder.get("pepper-red") : naming.ingredient();
     }
 
     private static String doubt(String text, NameReader.Naming naming, Amount amount, Amount grams) {
