@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import nabe.prep.ReadyLine;
 import nabe.recipe.Part;
 import nabe.recipe.Procedure;
@@ -71,18 +72,29 @@ final class Laying {
                 components.put(id, component);
             }
         });
-        List<LayerOrder.Place> places = procedure.layers().stream()
-                .filter(l -> !l.inside() && components.containsKey(l.of()))
+        List<LayerOrder.Place> places = outside().stream()
+                .filter(l -> components.containsKey(l.of()))
                 .map(l -> new LayerOrder.Place(l.of(), Math.max(l.share(), CRUMB), l.late(), l.words()))
                 .toList();
         return new Result(components, places, List.copyOf(beside));
     }
 
     private Set<String> outermost() {
-        return procedure.layers().stream()
-                .filter(l -> !l.inside())
-                .map(Placement::of)
-                .collect(Collectors.toCollection(java.util.LinkedHashSet::new));
+        return outside().stream().map(Placement::of).collect(Collectors.toCollection(java.util.LinkedHashSet::new));
+    }
+
+    /** What lies in the dish itself; a filling too, where what it was to go into is not known. */
+    private List<Placement> outside() {
+        List<Placement> layers = procedure.layers();
+        int wrapper = 0;
+        while (wrapper < layers.size() && layers.get(wrapper).inside()) {
+            wrapper++;
+        }
+        int first = wrapper;
+        return IntStream.range(0, layers.size())
+                .filter(i -> i < first || !layers.get(i).inside())
+                .mapToObj(layers::get)
+                .toList();
     }
 
     private void lay(ReadyLine line) {
