@@ -14,7 +14,7 @@ final class MethodWords {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern TAIL =
-            Pattern.compile("(?:[,;:–-]|\\band|\\bthen|\\bbut|\\bso that|\\s)+$", Pattern.CASE_INSENSITIVE);
+            Pattern.compile("(?:[,;:&+–-]|\\band|\\bthen|\\bbut|\\bso that|\\s)+$", Pattern.CASE_INSENSITIVE);
     private static final Pattern END = Pattern.compile("[.!?…)]$");
 
     private MethodWords() {}

@@ -120,7 +120,8 @@ final class BuildSigns {
                 && nouns.stream()
                         .anyMatch(n -> n.slot().lead() == Lead.NONE
                                 && (n.is(Kind.POT) && !isUnder(n.pot(), nouns) || n.is(Kind.PRONOUN)));
-        boolean dolloped = clause.does(Effect.PLACE)
+        boolean dolloped = (clause.does(Effect.PLACE)
+                        || clause.verb() != null && clause.verb().base().equals("drop"))
                 && nouns.stream().anyMatch(n -> n.slot().lead() == Lead.OVER && isHotFilling(n.pot()))
                 && nouns.stream().noneMatch(n -> n.isFood() && n.slot().lead() != Lead.OVER)
                 && kitchen.focus.stream().anyMatch(p -> p.worked && !Mixing.isHot(p) && !isUnder(p, nouns));

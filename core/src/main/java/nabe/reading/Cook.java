@@ -193,8 +193,13 @@ final class Cook {
             return;
         }
         if (clause.does(Effect.REPEAT) && repeating.repeats(clause, nouns)
-                || clause.verb() == null && repeating.isAgain(clause, nouns)) {
+                || clause.verb() == null && repeating.isAgain(clause, nouns)
+                || repeating.isLikeThis(clause)) {
             repeating.again(clause, nouns);
+            return;
+        }
+        if (repeating.isLastOnly(clause, nouns)) {
+            repeating.lastOnly(nouns);
             return;
         }
         if (wrapping.fillsDish(clause, nouns) || wrapping.fills(clause, nouns)) {

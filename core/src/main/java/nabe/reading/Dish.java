@@ -36,6 +36,8 @@ final class Dish {
         /** The share of its line it took, where it is laid as it is. */
         @Nullable
         Double taken;
+        /** The share of its line that a copy took, where it is laid raw. */
+        double takenAgain;
         /** The step that placed it. */
         int step;
         /** Whether it was there before the text laid anything. */
@@ -74,6 +76,9 @@ final class Dish {
     final List<Placed> all = new ArrayList<>();
     private final Kitchen kitchen;
     private int cycleStart;
+    /** How many layers the round laid last had, where it was one of several. */
+    private int lastCycle;
+
     private int now;
 
     Dish(Kitchen kitchen) {
@@ -171,6 +176,32 @@ final class Dish {
             }
         }
         cycleStart = all.size();
+        lastCycle = times > 0 ? cycle.size() : 0;
+    }
+
+    /** @return whether the last of several like layers is the last that was laid */
+    boolean isRepeated() {
+        return lastCycle > 1 && cycleStart == all.size();
+    }
+
+    /** "On the last one only sauce and Parmesan": what else lay there does not. */
+    void lastOnly(Set<Pot> named) {
+        List<Placed> last = List.copyOf(all.subList(all.size() - lastCycle, all.size()));
+        Pot first = last.getFirst().pot;
+        last.stream().filter(p -> p.pot != first && !named.contains(p.pot)).forEach(p -> {
+            all.remove(p);
+            giveBack(p);
+        });
+        cycleStart = all.size();
+        lastCycle = 0;
+    }
+
+    private void giveBack(Placed placed) {
+        if (placed.takenAgain > 0) {
+            int line = placed.pot.lines.keySet().iterator().next();
+            kitchen.left[line] += placed.takenAgain;
+            placed.pot.add(line, -placed.takenAgain);
+        }
     }
 
     /** What is repeated: all laid since the last repeat, without a smear at the bottom that comes again further up. */
@@ -202,6 +233,7 @@ final class Dish {
         int line = copy.pot.lines.keySet().iterator().next();
         double taken = Math.min(copy.like.taken, kitchen.left[line]);
         kitchen.left[line] -= taken;
+        copy.takenAgain = taken;
         copy.pot.add(line, taken);
     }
 

@@ -18,8 +18,8 @@ import org.jspecify.annotations.Nullable;
 /** Resolves a noun: lines by their words or class, pots by their names or what is in them, vessels, "it". */
 final class Naming {
     private static final double ENOUGH = 1.0;
-    /** "The porcini liquor": the water they lay in, not they. */
-    private static final String[] LIQUORS = {"liquor", "liquid"};
+    /** "The porcini liquor", "the pasta water": the water they lay in, not they. */
+    private static final String[] LIQUORS = {"liquor", "liquid", "water"};
 
     private static final Set<String> SCATTERED =
             Set.of("melting-cheese", "hard-cheese", "crumbly-cheese", "crumbs", "nut", "seed");

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.KitchenWords;
@@ -20,6 +21,9 @@ final class PotChoice {
     private static final Set<String> BOILS = Set.of("boil", "parboil", "blanch", "steam", "poach");
     private static final Set<String> FRIES =
             Set.of("fry", "brown", "soften", "saute", "sauté", "sear", "sweat", "griddle", "stir-fry", "char");
+    private static final Set<String> LOOSENS = Set.of("loosen", "slacken", "thin", "let down");
+    private static final Set<String> STIRS =
+            Stream.concat(LOOSENS.stream(), Stream.of("stir", "beat", "fold")).collect(Collectors.toUnmodifiableSet());
     private static final Set<String> SEASONS = Set.of("salt", "spice", "spice-blend", "dried-herb", "herb");
     private static final Set<String> SAUCES = Set.of("tomato", "tomato-sauce", "milk", "cream", "stock");
     private final Kitchen kitchen;
@@ -247,15 +251,16 @@ final class PotChoice {
 
     /** "Beat the egg with the water" begins a bowl; "beat in the egg" does not. */
     static boolean stirsUp(Clause clause, List<Named> nouns) {
-        if (!clause.does(Effect.JOIN)
-                || !Set.of("stir", "beat", "fold").contains(clause.verb().base())) {
+        if (!clause.does(Effect.JOIN) || !STIRS.contains(clause.verb().base())) {
             return false;
         }
         boolean in = clause.particles().contains("in")
                 || nouns.stream().anyMatch(n -> n.slot().direct() && n.slot().lead() == Lead.IN);
-        long fresh = nouns.stream()
-                .filter(n -> n.slot().lead() == Lead.NONE && n.is(Kind.LINES))
-                .count();
+        long fresh = LOOSENS.contains(clause.verb().base())
+                ? 0
+                : nouns.stream()
+                        .filter(n -> n.slot().lead() == Lead.NONE && n.is(Kind.LINES))
+                        .count();
         if (!in && fresh > (clause.verb().base().equals("beat") ? 1 : 2)) {
             return true;
         }

@@ -1,5 +1,6 @@
 package nabe.reading;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import nabe.reading.Named.Kind;
@@ -22,7 +23,9 @@ final class Repeats {
 
     boolean repeats(Clause clause, List<Named> nouns) {
         boolean does = clause.verb() != null && clause.verb().base().equals("do");
-        return scene.stage != Scene.Stage.COOKING && !dish.all.isEmpty() && (!does || clause.says(Use.AGAIN));
+        return scene.stage != Scene.Stage.COOKING
+                && !dish.all.isEmpty()
+                && (!does || clause.says(Use.AGAIN) || likeThis(clause) > 1);
     }
 
     boolean isAgain(Clause clause, List<Named> nouns) {
@@ -32,6 +35,32 @@ final class Repeats {
                 && (says || inAll(clause) > 1)
                 && !dish.all.isEmpty()
                 && nouns.stream().noneMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT));
+    }
+
+    /** "Make three layers like this": a verb that lays, and what was laid said with one word. */
+    boolean isLikeThis(Clause clause) {
+        return scene.stage == Scene.Stage.BUILDING && !dish.all.isEmpty() && likeThis(clause) > 1;
+    }
+
+    /** "On the last one only sauce and Parmesan", after like layers. */
+    boolean isLastOnly(Clause clause, List<Named> nouns) {
+        return scene.stage == Scene.Stage.BUILDING
+                && dish.isRepeated()
+                && clause.verb() == null
+                && clause.says("last", "final", "top")
+                && clause.says("only", "just")
+                && nouns.stream().anyMatch(Named::isFood);
+    }
+
+    void lastOnly(List<Named> nouns) {
+        Set<Pot> named = new HashSet<>();
+        for (Named noun : nouns) {
+            dish.all.stream()
+                    .map(p -> p.pot)
+                    .filter(p -> p == noun.pot() || noun.lines().stream().anyMatch(p.lines::containsKey))
+                    .forEach(named::add);
+        }
+        dish.lastOnly(named);
     }
 
     void again(Clause clause, List<Named> nouns) {
@@ -44,8 +73,16 @@ final class Repeats {
             dish.endCycle();
             return;
         }
-        int all = Math.max(inAll(clause), layers(clause));
+        int all = Math.max(Math.max(inAll(clause), layers(clause)), likeThis(clause));
         dish.repeat(all > 1 ? all - 1 : times(clause), clause.step());
+    }
+
+    /** "Do that four times", "make three layers like this": so often in all. @return 0 where it says anything else */
+    private static int likeThis(Clause clause) {
+        boolean more = clause.says("more", "again", "another", "repeat");
+        boolean does = clause.verb() != null && clause.verb().base().equals("do");
+        int said = does ? times(clause) : clause.says("like", "such", "way") ? layers(clause) : 0;
+        return more ? 0 : said;
     }
 
     /** "x 3" alone: so often in all. @return 0 where it says anything else */

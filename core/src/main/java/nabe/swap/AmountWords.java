@@ -15,7 +15,7 @@ import nabe.recipe.Line;
 /** Amounts said in the method of what was swapped: "30 g of the butter" holds for butter, not for the oil that came. */
 final class AmountWords {
     private static final Pattern BEFORE = Pattern.compile(
-            "(?:another |a further )?(?<![\\d/⁄.,])(?<n>(?:\\d+[ -])?\\d+[/⁄]\\d+|\\d*[½⅓⅔¼¾⅛⅜⅝⅞]|\\d+(?:[.,]\\d+)?)(?: ?)(?<unit>\\p{L}+)(?: of)?(?: the)? $",
+            "(?:another |a further |the )?(?<![\\d/⁄.,])(?<n>(?:\\d+[ -])?\\d+[/⁄]\\d+|\\d*[½⅓⅔¼¾⅛⅜⅝⅞]|\\d+(?:[.,]\\d+)?)(?: ?)(?<unit>\\p{L}+)(?: of)?(?: the)? $",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern VULGAR = Pattern.compile("[½⅓⅔¼¾⅛⅜⅝⅞]");
     /** Nearer than this the cook's own figure may stand. */

@@ -69,8 +69,8 @@ final class Subjects {
         return BY_ROLE.getOrDefault(role, Set.of());
     }
 
-    private static final Pattern MADE_OF =
-            Pattern.compile("^\\s*(?:sauce|mixture sauce|dish|board|knife|stage)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern MADE_OF = Pattern.compile(
+            "^\\s*(?:sauce|mixture sauce|dish|board|knife|stage|water|liquor|liquid)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern GREASES = Pattern.compile(
             "^ it\\b|^ (?:an?|the|your|\\d)\\b.{0,40}\\b(?:dish|pan|tin|casserole|mold|mould|foil|paper|ramekins?)\\b",
             Pattern.CASE_INSENSITIVE);

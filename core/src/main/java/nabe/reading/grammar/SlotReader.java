@@ -224,14 +224,14 @@ final class SlotReader {
             return afterMark && !compound && (spoken.form() == Form.ING || spoken.form() == Form.PAST && !beforeNoun);
         }
 
-        /** "The mozzarella in cubes": how, not where. */
+        /** "The mozzarella in cubes", "the ricotta in spoonfuls": how, not where. */
         private boolean isForm() {
             return lead == Lead.IN
                     && !found.isEmpty()
                     && open.stream()
-                            .allMatch(t -> words.isAny(t, Use.SHAPE, Use.DETAIL)
+                            .allMatch(t -> words.isAny(t, Use.SHAPE, Use.FILM, Use.DETAIL)
                                     || t.key().endsWith("ly"))
-                    && open.stream().anyMatch(t -> words.is(t, Use.SHAPE))
+                    && open.stream().anyMatch(t -> words.isAny(t, Use.SHAPE, Use.FILM))
                     && open.stream().noneMatch(t -> words.is(t, Use.EACH));
         }
 

@@ -17,7 +17,7 @@ import nabe.reading.grammar.Verb;
 /** Tells ingredient lines, headings and method steps apart by their look. */
 final class LineKind {
     private static final Pattern NUMBERED = Pattern.compile(
-            "(?:(?:(?:step\\s*)?\\d{1,2}|step\\s*(?:one|two|three|four|five|six|seven|eight|nine|ten))\\s*[.):]"
+            "(?:(?:(?:step\\s*)?\\d{1,2}|step\\s*(?:one|two|three|four|five|six|seven|eight|nine|ten))\\s*[.):/]"
                     + "|step\\s*\\d{1,2}\\s*-)\\s+\\p{L}.*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern FOR_THE = Pattern.compile(
@@ -40,7 +40,7 @@ final class LineKind {
     private static final Pattern THREE_LETTERS = Pattern.compile("\\p{L}{3}");
     private static final Pattern FOR_OR_TO = Pattern.compile("(?:for|to) .*", Pattern.CASE_INSENSITIVE);
     private static final Pattern NUMBER_MARK = Pattern.compile(
-            "^(?:(?:step\\s*)?\\d+|step\\s*(?:one|two|three|four|five|six|seven|eight|nine|ten))\\s*[-.):]\\s+",
+            "^(?:(?:step\\s*)?\\d+|step\\s*(?:one|two|three|four|five|six|seven|eight|nine|ten))\\s*[-.):/]\\s+",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern LOOSE_NUMBER = Pattern.compile("^\\d{1,2}\\s+(?=\\p{Lu})");
     private static final Pattern SENTENCE_END = Pattern.compile(".*[.!]\\s*$", Pattern.DOTALL);

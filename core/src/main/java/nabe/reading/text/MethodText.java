@@ -9,9 +9,9 @@ final class MethodText {
     private static final String NUMBER_WORDS = "one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve";
     private static final Pattern STEP_MARK = Pattern.compile(
             "^(?:[-*•→]\\s+|(?i:step\\s*(?:" + NUMBER_WORDS
-                    + "))\\s*[.):]?\\s*|(?i:step\\s*\\d{1,2})\\s*[-–—]\\s+|(?i:step\\s*)?\\d{1,2}(?:\\s*[.):]\\s*|\\s+(?=\\p{Lu}\\p{L})))|\\*\\*");
+                    + "))\\s*[.):]?\\s*|(?i:step\\s*\\d{1,2})\\s*[-–—]\\s+|(?i:step\\s*)?\\d{1,2}(?:\\s*[.):]\\s*|/\\s+|\\s+(?=\\p{Lu}\\p{L})))|\\*\\*");
     private static final Pattern NUMBERED =
-            Pattern.compile("(?:step\\s*)?(?:\\d{1,2}|" + NUMBER_WORDS + ")\\s*[-–—.):]", Pattern.CASE_INSENSITIVE);
+            Pattern.compile("(?:step\\s*)?(?:\\d{1,2}|" + NUMBER_WORDS + ")\\s*[-–—.):/]", Pattern.CASE_INSENSITIVE);
     private static final Pattern LONE_STEP =
             Pattern.compile("step\\s*(?:\\d{1,2}|" + NUMBER_WORDS + ")", Pattern.CASE_INSENSITIVE);
     private static final Pattern FEW_WORDS = Pattern.compile("\\p{L}[^.!?:;\\d]{0,48}");

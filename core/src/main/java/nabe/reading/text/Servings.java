@@ -15,12 +15,16 @@ final class Servings {
             "\\b(?:serv(?:es|ings?|e|ing)|feeds?|portions?|yields?|makes|(?:enough|dinner|supper|lunch|plenty|does|meal) for|(?:is|are|be) for)\\b\\s*:?\\s*(?:about |around |approx\\.? |up to )?"
                     + RANGE + "(?=(?<what>[^.;,\\n]{0,25}))",
             Pattern.CASE_INSENSITIVE);
+    private static final String SIZED =
+            "(?:generous|large|small|side|main|hungry|big|adult|good|polite|normal|greedy|decent|healthy|hearty|modest)";
     private static final Pattern COUNTED = Pattern.compile(
-            "\\b" + RANGE
-                    + "\\s+(?:(?:generous|large|small|side|main|hungry|big|adult) )?(?:servings?|serves|portions?|people|persons?|helpings|as an? (?:side|main|starter))\\b",
+            "\\b" + RANGE + "\\s+(?:" + SIZED + " )?(?:or \\w+ )?(?:" + SIZED + " )?"
+                    + "(?:servings?|serves|portions?|people|persons?|pers\\b|helpings|at (?:the )?table|as an? (?:side|main|starter))"
+                    + "|\\b(?:family|crowd|party|table) (?:of |\\()" + RANGE.replace("<a>", "<b>") + "\\b",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern ALONE =
-            Pattern.compile("(?:^\\W*(?:\\w+ ?){0,1}\\W*|,\\s*)for " + RANGE + "\\W*$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern ALONE = Pattern.compile(
+            "(?:^\\W*(?:\\w+ ?){0,1}\\W*|,\\s*)for " + RANGE + "(?: " + SIZED + ")?(?: or \\w+ " + SIZED + ")?\\W*$",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern NOT_PEOPLE = Pattern.compile(
             "^\\s*(?:x|-|inch|cm|min|hour|g\\b|ml|quart|large|small|fat |of |dish|cup|litre|liter|tins?|pans?|\"|°|[a-z]+ (?:pieces|squares)|rolls|shells|tubes|pieces|slices|parcels|squares|enchiladas|bundles|ramekins|pies|pancakes|minutes|days|more).*",
             Pattern.CASE_INSENSITIVE | Pattern.DOTALL);
@@ -47,7 +51,7 @@ final class Servings {
         }
         Matcher counted = COUNTED.matcher(line);
         if (counted.find()) {
-            return number(counted.group("a"));
+            return number(counted.group("a") != null ? counted.group("a") : counted.group("b"));
         }
         Matcher said = SAID.matcher(line);
         while (said.find()) {
