@@ -123,7 +123,7 @@ final class Accounts {
         }
         kitchen.left[line] = Math.max(0, kitchen.left[line] - share);
         if (share > 0 && Parts.isPart(portion)) {
-            kitchen.parts.took(line);
+            kitchen.parts.took(line, portion);
         }
         if (share > 0 && portion.is(Portion.Kind.COUNT)) {
             kitchen.parts.counted(line);

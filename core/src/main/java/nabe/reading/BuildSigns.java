@@ -31,11 +31,17 @@ final class BuildSigns {
         return !dish.all.isEmpty() || kitchen.pots.size() > 0 && kitchen.clause > clauseCount / 3;
     }
 
-    /** "Layer in a dish", without a word what. */
+    /** "Layer in a dish", "in a 20 cm dish:", without a word what. */
     boolean isBare(Clause clause, List<Named> nouns) {
-        return clause.verb() != null
-                && Set.of("layer", "assemble", "build").contains(clause.verb().base())
-                && nouns.stream().noneMatch(n -> n.isFood() || n.isVessel() && !n.is(Kind.DISH));
+        boolean heads = clause.verb() == null
+                && clause.words().endsWith(":")
+                && !nouns.isEmpty()
+                && nouns.stream().allMatch(n -> n.is(Kind.DISH));
+        return heads
+                || clause.verb() != null
+                        && Set.of("layer", "assemble", "build")
+                                .contains(clause.verb().base())
+                        && nouns.stream().noneMatch(n -> n.isFood() || n.isVessel() && !n.is(Kind.DISH));
     }
 
     boolean startsBuilding(Clause clause, List<Named> nouns) {

@@ -92,7 +92,7 @@ final class Dish {
     /** Puts it on top of what lies there; a wrapper brings its filling along. */
     void place(Pot pot, Portion portion, boolean late) {
         Placed top = all.isEmpty() ? null : all.getLast();
-        boolean again = top != null && top.pot == pot && !portion.isSaid() && top.late == late;
+        boolean again = top != null && top.pot == pot && pot.inside.isEmpty() && !portion.isSaid() && top.late == late;
         if (again) {
             return;
         }
@@ -106,7 +106,7 @@ final class Dish {
     void placePot(Pot pot, Portion portion, boolean late) {
         place(pot, portion, late);
         if (Parts.isPart(portion)) {
-            kitchen.parts.took(pot);
+            kitchen.parts.took(pot, portion);
         }
     }
 

@@ -64,6 +64,9 @@ final class Kinds {
                     .replaceAll(":$", "")
                     .toLowerCase(Locale.ROOT);
         }
+        if (pot.pots.isEmpty() && main.stream().anyMatch(kitchen::isShortPasta)) {
+            return mainPasta(main) + (isCoated(main) ? " in sauce" : "");
+        }
         return switch (kind(pot)) {
             case STRUCTURE -> pot.pots.isEmpty() ? mainItem(pot) : mixture(pot);
             case WHITE_SAUCE -> "white sauce";
@@ -74,6 +77,18 @@ final class Kinds {
             case BINDER -> heaviest(pot) + " mixture";
             default -> pot.pots.isEmpty() ? heaviest(pot) + (isSaucy(pot) ? " sauce" : " filling") : mixture(pot);
         };
+    }
+
+    private String mainPasta(List<Integer> main) {
+        return main.stream()
+                .filter(kitchen::isShortPasta)
+                .map(l -> kitchen.lines.get(l).item())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private boolean isCoated(List<Integer> main) {
+        return main.stream().anyMatch(l -> LIQUIDS.contains(kitchen.role(l)));
     }
 
     /** What carries, by its own name, whatever coats it. */
@@ -180,7 +195,8 @@ final class Kinds {
         if (isCoatedSlices(pot, roles)) {
             return Kind.STRUCTURE;
         }
-        if (pot.pots.keySet().stream().anyMatch(kitchen::isPasta)) {
+        if (pot.pots.keySet().stream().anyMatch(kitchen::isPasta)
+                || main.stream().anyMatch(kitchen::isShortPasta)) {
             return Kind.FILLING;
         }
         if (pot.names.containsAll(Set.of("white", "sauce")) || pot.names.contains("bechamel")) {

@@ -130,6 +130,11 @@ final class Kitchen {
         pot.pots.keySet().forEach(p -> gather(p, roles));
     }
 
+    /** Pasta that is stirred, not laid or filled. */
+    boolean isShortPasta(int line) {
+        return Set.of("short-pasta", "noodles", "filled-pasta").contains(role(line));
+    }
+
     boolean isPastaLine(int line) {
         return PASTA.contains(role(line));
     }

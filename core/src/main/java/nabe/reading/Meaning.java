@@ -41,6 +41,7 @@ final class Meaning {
                 .map(n -> fromTheTap(clause, n))
                 .map(n -> inHand(clause, n))
                 .map(n -> theRest(clause, n))
+                .flatMap(n -> kitchen.parts.restsOf(n, dish, kitchen).stream())
                 .toList();
         return naming.withReadied(naming.together(Exceptions.resolved(nouns, kitchen, dish)));
     }

@@ -100,9 +100,10 @@ final class OvenClock {
                                 .contains(clause.verb().base());
         boolean bench = (clause.says("bench", "counter", "rest", "worktop") || isOnTheSide(clause))
                 && !clause.does(Effect.BAKE);
+        boolean aside = clause.says("aside") && clause.does(Effect.KEEP, Effect.PLACE, Effect.LET);
         boolean gives = clause.verb() != null && clause.verb().base().equals("give") && !bench;
         return oven.started()
-                && (rests && !gives || bench)
+                && (rests && !gives || bench || aside)
                 && (!clause.durations().isEmpty()
                         || rests
                                 && !gives

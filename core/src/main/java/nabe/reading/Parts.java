@@ -2,11 +2,13 @@ package nabe.reading;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Slot.Lead;
+import nabe.reading.grammar.Tokens;
 import org.jspecify.annotations.Nullable;
 
 /** Things of which only a part was used, the latest last: what "the rest" means where nothing else is said. */
@@ -17,8 +19,8 @@ final class Parts {
     private final List<Integer> counted = new ArrayList<>();
     private final KitchenWords words = KitchenWords.shared();
 
-    /** @param line the line, -1 for a pot */
-    private record Part(int line, @Nullable Pot pot) {
+    /** @param line the line, -1 for a pot; {@code portion} what was taken of it */
+    private record Part(int line, @Nullable Pot pot, Portion portion) {
         /** Whether it is a thing that comes in slices. */
         boolean isCut(Kitchen kitchen) {
             return pot == null
@@ -33,8 +35,8 @@ final class Parts {
         }
     }
 
-    void took(int line) {
-        taken.add(new Part(line, null));
+    void took(int line, Portion portion) {
+        taken.add(new Part(line, null, portion));
     }
 
     /** Some pieces of it were taken by number. */
@@ -42,8 +44,8 @@ final class Parts {
         counted.add(line);
     }
 
-    void took(Pot pot) {
-        taken.add(new Part(-1, pot));
+    void took(Pot pot, Portion portion) {
+        taken.add(new Part(-1, pot, portion));
     }
 
     /** @return "the rest" and "8 more pieces" as what they are of; other nouns as they are */
@@ -52,7 +54,16 @@ final class Parts {
             return counted.reversed().stream()
                     .filter(l -> kitchen.left[l] > LITTLE)
                     .findFirst()
-                    .map(l -> new Part(l, null).of(noun))
+                    .map(l -> new Part(l, null, noun.portion()).of(noun))
+                    .orElse(noun);
+        }
+        if (isAnother(noun)) {
+            return taken.reversed().stream()
+                    .filter(p -> (p.portion.is(Portion.Kind.FRACTION) || p.portion.is(Portion.Kind.OF_LEFT))
+                            && Math.abs(p.portion.value() - noun.portion().value()) < LITTLE)
+                    .filter(p -> p.pot == null ? kitchen.left[p.line] > LITTLE : isOpen(p.pot, dish))
+                    .findFirst()
+                    .map(p -> p.of(noun))
                     .orElse(noun);
         }
         boolean rest = noun.is(Kind.PRONOUN)
@@ -72,6 +83,30 @@ final class Parts {
                 .or(() -> open.stream().findFirst())
                 .map(p -> p.of(noun))
                 .orElse(noun);
+    }
+
+    /** "Another third": of what a third was taken of before. */
+    private static boolean isAnother(Named noun) {
+        return noun.is(Kind.PRONOUN)
+                && noun.portion().is(Portion.Kind.FRACTION)
+                && Tokens.has(noun.slot().tokens(), "another");
+    }
+
+    /** @return "the rest of the veg" as what is left of everything of that kind that lies in the dish in part */
+    List<Named> restsOf(Named noun, Dish dish, Kitchen kitchen) {
+        String name = noun.slot().tokens().getLast().key();
+        FoodClasses classes = FoodClasses.shared();
+        boolean rest = noun.portion().is(Portion.Kind.REST) && classes.knows(name);
+        List<Named> all = rest
+                ? taken.stream()
+                        .filter(p -> p.pot != null && isOpen(p.pot, dish))
+                        .filter(p -> kitchen.main(Objects.requireNonNull(p.pot)).stream()
+                                .anyMatch(l -> classes.holds(name, kitchen.lines.get(l))))
+                        .map(p -> p.of(noun))
+                        .distinct()
+                        .toList()
+                : List.of();
+        return all.size() > 1 ? all : List.of(noun);
     }
 
     /** "8 more halves", "4 of the slices": a number and no name. */

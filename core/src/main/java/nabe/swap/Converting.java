@@ -276,6 +276,11 @@ final class Converting {
                 null);
     }
 
+    private static @Nullable Step before(Step step, Vessel vessel) {
+        int at = vessel.steps().indexOf(step);
+        return at > 0 ? vessel.steps().get(at - 1) : null;
+    }
+
     private static List<Place> places(Vessel vessel) {
         Set<Integer> pot = linesOf(vessel.of());
         return vessel.steps().stream()
@@ -340,7 +345,7 @@ final class Converting {
 
     private @Nullable Work work(
             Step step, Vessel vessel, MethodStep now, boolean meatGone, List<Swap> here, Set<Swap> noted) {
-        if (meatGone && MeatWords.takesFatOff(now.text())) {
+        if (meatGone && MeatWords.takesFatOff(now.text(), before(step, vessel))) {
             dropped.add(new Dropped(vessel.id(), step.words(), "There is no meat in it that gives fat."));
             return null;
         }

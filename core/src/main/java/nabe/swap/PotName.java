@@ -39,6 +39,11 @@ public final class PotName {
     /** Made of several things, they are none of them. */
     private static final Set<Kind> DOUGHS = Set.of(Kind.CRUST, Kind.BATTER, Kind.MASH);
 
+    private static final Set<String> PASTA = Set.of("short-pasta", "noodles", "filled-pasta");
+
+    /** From this share of the weight a pot is called by its pasta alone. Kitchen practice. */
+    private static final double MOSTLY = 0.6;
+
     private PotName() {}
 
     /** @param lines what is in it now; a thing laid as it is has the name of what lies there */
@@ -46,6 +51,7 @@ public final class PotName {
         boolean single = vessel.of().size() == 1 && vessel.of().getFirst().line() != null;
         ConvertedLine main = lines.stream()
                 .max(Comparator.comparing((ConvertedLine l) -> !isWater(l))
+                        .thenComparing(PotName::isPasta)
                         .thenComparingDouble(ConvertedLine::gramsOrZero))
                 .orElse(null);
         if (main != null && single) {
@@ -56,7 +62,7 @@ public final class PotName {
             return capital(vessel.kind().id());
         }
         boolean swapped = lines.stream().anyMatch(ConvertedLine::swapped);
-        return swapped && !isTrue(vessel.name(), lines) ? usual(vessel.kind(), main) : capital(vessel.name());
+        return swapped && !isTrue(vessel.name(), lines) ? usual(vessel.kind(), main, lines) : capital(vessel.name());
     }
 
     /** Whether a pot's name says nothing but what the recipe itself put in and still is there. */
@@ -70,12 +76,15 @@ public final class PotName {
     }
 
     /** Dough, batter and mash by what they are, sheets and cheeses by what lies there, all else by its part. */
-    private static String usual(Kind kind, @Nullable ConvertedLine main) {
+    private static String usual(Kind kind, @Nullable ConvertedLine main, List<ConvertedLine> lines) {
         if (DOUGHS.contains(kind)) {
             return capital(kind.id());
         }
         if (kind == Kind.BINDER && main != null) {
             return capital(main.item()) + " mixture";
+        }
+        if (kind == Kind.FILLING && main != null && isPasta(main)) {
+            return capital(main.item()) + (isMostly(main, lines) ? "" : " mixture");
         }
         Part part = kind.part();
         boolean asItem = part == Part.STRUCTURE
@@ -83,6 +92,15 @@ public final class PotName {
                 || part == Part.MELTING_CHEESE
                 || part == Part.HARD_CHEESE;
         return asItem && main != null ? capital(main.item()) : part.title();
+    }
+
+    private static boolean isMostly(ConvertedLine main, List<ConvertedLine> lines) {
+        double all = lines.stream().mapToDouble(ConvertedLine::gramsOrZero).sum();
+        return main.gramsOrZero() >= MOSTLY * all;
+    }
+
+    private static boolean isPasta(ConvertedLine line) {
+        return line.ingredient() != null && PASTA.contains(line.ingredient().role());
     }
 
     private static boolean isWater(ConvertedLine line) {

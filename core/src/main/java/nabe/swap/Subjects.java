@@ -71,6 +71,9 @@ final class Subjects {
 
     private static final Pattern MADE_OF = Pattern.compile(
             "^\\s*(?:sauce|mixture sauce|dish|board|knife|stage|water|liquor|liquid)\\b", Pattern.CASE_INSENSITIVE);
+    /** "The cheese mix" of things that are no cheese now: the mix. */
+    private static final Pattern MIX = Pattern.compile("^ (?:mix|mixture)\\b", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern GREASES = Pattern.compile(
             "^ it\\b|^ (?:an?|the|your|\\d)\\b.{0,40}\\b(?:dish|pan|tin|casserole|mold|mould|foil|paper|ramekins?)\\b",
             Pattern.CASE_INSENSITIVE);
@@ -176,6 +179,12 @@ final class Subjects {
         Matcher both = BOTH_BEFORE.matcher(sentence.substring(0, match.start()));
         if (both.find() && names(about) == 1) {
             return Optional.of(new Mention(both.start(), match.end(), about, "the " + says));
+        }
+        boolean mixed = about.size() > 1
+                && GENERAL.containsKey(Words.key(words))
+                && MIX.matcher(after).find();
+        if (mixed) {
+            return Optional.of(new Mention(match.start(), match.end() + 1, about, ""));
         }
         if (names(about) == 1 && about.stream().map(Swap::source).distinct().count() == 1) {
             Swap swap = about.getFirst();

@@ -178,6 +178,9 @@ final class Leads {
         if (next.isNumber()) {
             return true;
         }
+        if (spoken.verb().base().equals("thin") && (next.is("layer") || words.isAny(next, Use.SHAPE, Use.FILM))) {
+            return false;
+        }
         if (next.is("together") && spoken.verb().effect() == Effect.MIX) {
             return !Set.of("salt", "pepper", "cream").contains(spoken.verb().base());
         }

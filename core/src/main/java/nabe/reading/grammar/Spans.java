@@ -2,6 +2,7 @@ package nabe.reading.grammar;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.reading.grammar.Verb.Form;
@@ -12,6 +13,10 @@ final class Spans {
     private final List<Token> tokens;
     private final Telling telling;
     private final Leads leads;
+    /** What is done in passing to what was just laid. */
+    private static final Set<String> TOUCHES =
+            Set.of("salt", "pepper", "season", "press", "pat", "flatten", "smooth", "level", "dot", "dust");
+
     private final List<int[]> spans = new ArrayList<>();
 
     Spans(KitchenWords words, List<Token> tokens, Telling telling, Leads leads) {
@@ -66,10 +71,27 @@ final class Spans {
                 break;
             }
         }
-        addTimed(from, end);
+        int then = pastTouch(verb, end);
+        addTimed(from, then);
+        if (then < end) {
+            spans.add(new int[] {then, end});
+        }
         if (end < to) {
             spans.add(new int[] {end + 1, to});
         }
+    }
+
+    /** "Salt them, then the leeks": what follows is laid as before, not salted. @return where it begins, or the end */
+    private int pastTouch(int verb, int to) {
+        boolean touches = TOUCHES.contains(words.verb(tokens.get(verb)).verb().base())
+                && verb + 1 < to
+                && words.is(tokens.get(verb + 1), Use.PRONOUN);
+        for (int i = verb + 2; touches && i < to; i++) {
+            if (tokens.get(i).is("then")) {
+                return i;
+            }
+        }
+        return to;
     }
 
     /** "Bake for 25 minutes, then flash under the grill for 2": each time has a clause of its own. */

@@ -55,6 +55,20 @@ public final class Tokens {
     private static final Map<String, String> SHORT =
             Map.of("&", "and", "@", "at", "thru", "through", "til", "until", "halves", "piece");
 
+    private static final Set<String> HALVED_UNITS = Set.of(
+            "hour",
+            "hr",
+            "minute",
+            "cup",
+            "tablespoon",
+            "teaspoon",
+            "spoon",
+            "pint",
+            "pound",
+            "kilo",
+            "litre",
+            "liter");
+
     private static final Set<String> LEFT_ALONE = Set.of("cut", "slice", "serve", "eat", "touch", "disturb");
     private static final List<String> TENS =
             List.of("twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety");
@@ -226,6 +240,14 @@ public final class Tokens {
                 t = number(t.text() + "/" + below.text(), value, value, t.start(), below.end());
                 i += 2;
             }
+            if (whole != null && whole.isNumber() && isAndAPart(pieces, i)) {
+                Token part = pieces.get(i + 2);
+                double value = whole.low() + (part.is("half") ? 0.5 : 0.25);
+                String text = whole.text() + " and a " + part.text();
+                out.set(out.size() - 1, number(text, value, value, whole.start(), part.end()));
+                i += 2;
+                continue;
+            }
             boolean joins = t.isNumber()
                     && whole != null
                     && whole.isNumber()
@@ -239,6 +261,15 @@ public final class Tokens {
             }
         }
         return out;
+    }
+
+    /** "One and a half hours", not "one and a half of the other". */
+    private static boolean isAndAPart(List<Token> pieces, int i) {
+        return isAt(pieces, i, "and")
+                && isAt(pieces, i + 1, "a")
+                && (isAt(pieces, i + 2, "half") || isAt(pieces, i + 2, "quarter"))
+                && i + 3 < pieces.size()
+                && HALVED_UNITS.contains(pieces.get(i + 3).key());
     }
 
     /** "13- by 9-inch", "13x9\"": one way to write a size. */

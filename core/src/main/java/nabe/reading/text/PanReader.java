@@ -14,7 +14,7 @@ final class PanReader {
     private static final String UNIT = "\\s*-?\\s*(inch(?:es)?|in\\.?|\"|''|cm|centimet\\w+|mm)";
     /** Every size has one of these after a figure: minutes and weights are spared the long look. */
     private static final Pattern SIZED =
-            Pattern.compile("\\d\\s*-?\\s*(?:x|by|in|\"|''|cm|centi|mm|q|l|pint)", Pattern.CASE_INSENSITIVE);
+            Pattern.compile("\\d\\s*-?\\s*(?:x|by|in|\"|''|cm|centi|mm|q|l|pint|cup)", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern SIDES = Pattern.compile(
             N + "(?:" + UNIT + ")?\\s*-?\\s*(?:x|by)\\s*-?\\s*" + N + "(?:(?:" + UNIT + ")?\\s*-?\\s*(?:x|by)\\s*-?\\s*"
@@ -25,7 +25,10 @@ final class PanReader {
                     + "[^.,;]{0,40}?\\b(round|square|pie|tart|springform|cast|skillet|diameter|deep[- ]dish|flan|cake tin|ovenproof|oval|dish|tin|pan)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final String VESSEL = "\\b(?:dish|casserole|pan|tin|baker|gratin)";
-    private static final String LITRES = N + "\\s*-?\\s*(quarts?|qts?\\.?|lit(?:re|er)s?|l|pints?|pts?\\.?)(?!\\w)";
+    private static final String LITRES = N + "\\s*-?\\s*(quarts?|qts?\\.?|lit(?:re|er)s?|l|pints?|pts?\\.?|cup)(?!\\w)";
+    /** By the first letter of the unit: US quarts, pints and cups; "a 10-cup dish". */
+    private static final Map<Character, Double> LITRES_EACH = Map.of('q', 0.946353, 'p', 0.473176, 'c', 0.236588);
+
     private static final Pattern VOLUME = Pattern.compile(LITRES + "[^.;]{0,40}" + VESSEL, Pattern.CASE_INSENSITIVE);
     /** "A shallow dish (about 1.5 l)", "a dish that holds 2 litres"; not "into the dish 1 l of stock". */
     private static final Pattern HOLDS = Pattern.compile(
@@ -264,7 +267,7 @@ final class PanReader {
     private static PanSize volume(Matcher m, String material) {
         while (m.find()) {
             char unit = Character.toLowerCase(m.group(2).charAt(0));
-            double litres = number(m.group(1)) * (unit == 'q' ? 0.946353 : unit == 'p' ? 0.473176 : 1);
+            double litres = number(m.group(1)) * LITRES_EACH.getOrDefault(unit, 1.0);
             if (litres >= 0.5 && litres <= 10 && !POT.matcher(m.group()).find()) {
                 return new PanSize(
                         m.group().matches("(?is).*oval.*") ? "oval" : "rectangle",

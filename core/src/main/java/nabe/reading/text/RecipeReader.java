@@ -41,11 +41,12 @@ public final class RecipeReader {
         List<Line> lines = sections.ingredients.stream()
                 .map(h -> lineReader.read(h.text(), h.heading()))
                 .toList();
+        List<String> steps = sections.method.steps();
         if (lines.stream().noneMatch(l -> l.ingredient() != null)) {
-            lines = new InlineLines(kinds)
-                    .in(sections.method.steps()).stream()
-                            .map(l -> lineReader.read(l, null))
-                            .toList();
+            ProseList prose = ProseList.in(steps, kinds);
+            steps = prose.steps();
+            lines = (prose.lines().isEmpty() ? new InlineLines(kinds).in(steps) : prose.lines())
+                    .stream().map(l -> lineReader.read(l, null)).toList();
         }
         if (lines.stream().noneMatch(l -> l.ingredient() != null)) {
             throw new RecipeException("No ingredient was found in this text. Put each ingredient on its own line, "
@@ -55,7 +56,7 @@ public final class RecipeReader {
                 sections.title,
                 sections.servings != null ? sections.servings : Servings.in(besides(text, sections)),
                 lines,
-                sections.method.steps(),
+                steps,
                 PanReader.read(besides(text, sections)),
                 null);
         return new Recipe(
