@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 import nabe.larder.Larder;
 import nabe.measure.WrongValueException;
 import nabe.needs.Need;
@@ -21,6 +22,9 @@ public final class LabelReader {
     public static final int LONGEST_LABEL = 50_000;
 
     private static final int NAME_WORDS = 8;
+    private static final Set<Frames.Use> SPEAKS = EnumSet.of(
+            Frames.Use.HOLDS, Frames.Use.MAY, Frames.Use.FREE, Frames.Use.NONE, Frames.Use.UNSUITABLE);
+
     private final Lexicon lexicon;
     private final Frames frames = new Frames();
     private final Mender mender;
@@ -121,6 +125,10 @@ public final class LabelReader {
                 sentences.readList(statement);
                 return;
             }
+            if (list < 0 && i == 0 && isNameBeforeList()) {
+                sentences.readName(statement);
+                return;
+            }
             int colon = list < 0 && i == 0 ? endOfName(statement) : -1;
             if (colon > 0) {
                 sentences.readName(statement.subList(0, colon));
@@ -143,22 +151,30 @@ public final class LabelReader {
             return nutrition;
         }
 
+        /** "Cream crackers. Wheat flour, palm oil, salt": a name in a sentence of its own, and its list in the next. */
+        private boolean isNameBeforeList() {
+            List<Node> name = statements.getFirst();
+            boolean plain = statements.size() > 1
+                    && name.size() <= NAME_WORDS
+                    && name.stream().allMatch(Node::isAWord)
+                    && !speaks(name)
+                    && !isClass(name);
+            List<Node> next = plain ? statements.get(1) : List.of();
+            long commas = next.stream().filter(n -> n.isKind(Token.Kind.COMMA)).count();
+            return commas > 0 && !speaks(next) && lexicon.longestAt(next, 0) != null;
+        }
+
+        /** Whether it says what is in it, may be in it or is not: a statement, no name and no list. */
+        private boolean speaks(List<Node> statement) {
+            return IntStream.range(0, statement.size()).anyMatch(i -> frames.at(statement, i, SPEAKS) != null);
+        }
+
         /** @return where the colon after a product's name stands, or -1 where the statement has no name */
         private int endOfName(List<Node> statement) {
             int colon = -1;
             for (int i = 0; i < statement.size() && colon < 0; i++) {
                 colon = statement.get(i).isKind(Token.Kind.COLON) ? i : -1;
-                if (statement.get(i).isKind(Token.Kind.COMMA)
-                        || frames.at(
-                                        statement,
-                                        i,
-                                        EnumSet.of(
-                                                Frames.Use.HOLDS,
-                                                Frames.Use.MAY,
-                                                Frames.Use.FREE,
-                                                Frames.Use.NONE,
-                                                Frames.Use.UNSUITABLE))
-                                != null) {
+                if (statement.get(i).isKind(Token.Kind.COMMA) || frames.at(statement, i, SPEAKS) != null) {
                     return -1;
                 }
             }
