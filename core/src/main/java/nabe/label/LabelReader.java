@@ -22,8 +22,8 @@ public final class LabelReader {
     public static final int LONGEST_LABEL = 50_000;
 
     private static final int NAME_WORDS = 8;
-    private static final Set<Frames.Use> SPEAKS = EnumSet.of(
-            Frames.Use.HOLDS, Frames.Use.MAY, Frames.Use.FREE, Frames.Use.NONE, Frames.Use.UNSUITABLE);
+    private static final Set<Frames.Use> SPEAKS =
+            EnumSet.of(Frames.Use.HOLDS, Frames.Use.MAY, Frames.Use.FREE, Frames.Use.NONE, Frames.Use.UNSUITABLE);
 
     private final Lexicon lexicon;
     private final Frames frames = new Frames();

@@ -45,8 +45,6 @@ final class BuildSigns {
     }
 
     boolean startsBuilding(Clause clause, List<Named> nouns) {
-        boolean food = nouns.stream().anyMatch(n -> n.isFood() && n.slot().lead() != Lead.OVER)
-                || (clause.verb() == null || clause.does(Effect.JOIN, Effect.PLACE)) && !kitchen.focus.isEmpty();
         boolean lines = clause.verb() != null
                 && Set.of("line", "turn into").contains(clause.verb().base());
         boolean intoDish = nouns.stream()
@@ -54,6 +52,11 @@ final class BuildSigns {
                         && (lines || n.slot().lead() != Lead.NONE)
                         && n.slot().lead() != Lead.WITH
                         && n.slot().lead() != Lead.FROM);
+        boolean puts = clause.verb() == null
+                || clause.does(Effect.JOIN, Effect.PLACE)
+                || clause.does(Effect.PREP) && nouns.stream().allMatch(n -> n.is(Kind.DISH) || n.is(Kind.PRONOUN));
+        boolean food = nouns.stream().anyMatch(n -> n.isFood() && n.slot().lead() != Lead.OVER)
+                || puts && !kitchen.focus.isEmpty();
         if (fries(clause, nouns)) {
             return false;
         }

@@ -45,6 +45,9 @@ final class Cook {
     private final List<Said> said = new ArrayList<>();
     private final List<Wait> waits = new ArrayList<>();
     private final List<OnlyIf> onlyIf = new ArrayList<>();
+    private static final Set<String> SHAPED =
+            Set.of("ball", "meatball", "patty", "dumpling", "log", "sausage", "croquette");
+
     private List<Named> meant = List.of();
 
     /** @param stage where it happened; {@code nouns} what its nouns meant; {@code pot} the one worked on after it */
@@ -210,6 +213,7 @@ final class Cook {
             table.atTable(clause, nouns);
             return;
         }
+        nameShape(clause, nouns);
         switch (scene.stage) {
             case COOKING -> cooking(clause, nouns);
             case BUILDING -> building(clause, nouns);
@@ -228,6 +232,25 @@ final class Cook {
                     .findFirst()
                     .ifPresent(pot::call);
         }
+    }
+
+    /** "Roll into balls", "shape into patties": what is in hand is called so from now on. */
+    private void nameShape(Clause clause, List<Named> nouns) {
+        boolean shapes = clause.verb() != null
+                && Set.of("roll", "shape", "form", "make")
+                        .contains(clause.verb().base());
+        Pot pot = kitchen.focus.isEmpty() ? kitchen.current : kitchen.whereItIs(kitchen.focus.getFirst());
+        if (!shapes || pot == null || pot.isEmpty()) {
+            return;
+        }
+        nouns.stream()
+                .filter(n -> n.is(Kind.UNKNOWN) && n.slot().lead() == Lead.INTO)
+                .map(n -> n.slot().tokens().getLast().key())
+                .filter(SHAPED::contains)
+                .forEach(key -> {
+                    pot.call(key);
+                    pot.call("meat" + key);
+                });
     }
 
     private void cooking(Clause clause, List<Named> nouns) {

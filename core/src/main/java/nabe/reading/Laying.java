@@ -90,7 +90,8 @@ final class Laying {
         boolean puts = clause.does(Effect.PLACE)
                 || clause.does(Effect.REST) && clause.durations().isEmpty()
                 || clause.verb() != null && clause.verb().base().equals("brush")
-                || (clause.verb() == null || clause.does(Effect.JOIN)) && toDish(clause, nouns);
+                || (clause.verb() == null || clause.does(Effect.JOIN)) && toDish(clause, nouns)
+                || clause.does(Effect.PREP) && isPressedIn(nouns);
         if (placed.isEmpty() && puts && !kitchen.focus.isEmpty()) {
             mingle(clause);
             kitchen.focus.stream()
@@ -132,6 +133,13 @@ final class Laying {
                 layDown(placed.get(i), late);
             }
         }
+    }
+
+    /** "Press into a dish". */
+    private static boolean isPressedIn(List<Named> nouns) {
+        return nouns.stream()
+                .anyMatch(n -> n.is(Kind.DISH)
+                        && (n.slot().lead() == Lead.INTO || n.slot().lead() == Lead.IN));
     }
 
     /** "Layer the sauce, sheets and cheese three times": an equal part of each in every round. */

@@ -210,6 +210,7 @@ final class PotChoice {
         sign += dish.holds(current) || current.given > 0.99 ? 4 : 0;
         sign += !current.worked && !kitchen.isFatOnly(current) ? 0.5 : 0;
         sign += isRawSlices(current) && clause.does(Effect.HEAT, Effect.START) && !items.isEmpty() ? 2 : 0;
+        sign += isShaped(current) && fries(clause) && !items.isEmpty() ? 1.5 : 0;
         boolean rawMix = clause.does(Effect.MIX)
                 && clause.opensSentence()
                 && items.stream().filter(i -> i.pot() == null).count() > 1;
@@ -222,6 +223,11 @@ final class PotChoice {
         return !Mixing.isHot(pot)
                 && kitchen.main(pot).size() == 1
                 && kitchen.role(kitchen.main(pot).getFirst()).startsWith("slice-");
+    }
+
+    /** Balls that were browned: the onion after them is softened for a sauce. */
+    private static boolean isShaped(Pot pot) {
+        return pot.steps.stream().anyMatch(s -> Set.of("roll", "shape").contains(s.action()));
     }
 
     /** What was boiled in water is not fried in it. */

@@ -10,9 +10,15 @@ final class EggJobs {
     private static final Pattern FOR_COATING = Pattern.compile("\\bfor (?:coating|dipping|crumbing)");
     private static final Pattern MASHED = Pattern.compile("\\bmash");
     private static final Pattern NAMED_CUSTARD = Pattern.compile("\\bcustard\\b");
-    private static final Pattern GLAZES = Pattern.compile("\\b(?:glaz\\w*|egg ?wash|brush\\w*)\\b");
+    private static final Pattern GLAZES = Pattern.compile("\\b(?:glaz\\w*|(?:egg|milk)[ -]?wash|brush\\w*)\\b");
     private static final Pattern BOILED = Pattern.compile(
             "\\bhard[ -]?(?:boiled|cooked)|\\bboiled (?:and |then )?(?:quartered|sliced|halved|peeled)|\\bboiled eggs?|\\bhard-boil|\\beggs?,? boiled|\\bboil (?:the )?eggs|\\b(?:quartered|wells|hollows|crack(?:ed)? (?:an |the |in|into|one|4|four|six))");
+    /** What eggs may be beaten with and still be a custard by themselves. */
+    private static final Set<String> BEATEN =
+            Set.of("egg", "egg-yolk", "egg-white", "salt", "spice", "herb", "dried-herb", "milk", "cream", "mustard");
+    /** Grams of egg from which a layer of it is more than a wash. Kitchen practice. */
+    private static final double LEAST_CUSTARD = 80;
+
     private static final Set<String> WATER = Set.of("water", "salt", "egg");
     private static final Pattern FROM_WATER = Pattern.compile("\\b(?:boil|simmer|peel|shell|poach)");
     private static final Pattern COATS = Pattern.compile("\\b(?:dip|coat|dredg|pass|breadcrumb|pan[eé])\\w*");
@@ -70,7 +76,12 @@ final class EggJobs {
         }
         double liquid = scene.grams("milk", "cream", "sour-milk", "sour-cream", "yogurt");
         double solid = scene.grams("soft-cheese", "crumbly-cheese", "leaf", "frozen-leaf", "mince", "crumbs", "pulse");
-        boolean thickened = scene.with("flour", "flour-raising", "starch") && scene.isHeated();
+        if (scene.isLayer() && scene.line().gramsOrZero() >= LEAST_CUSTARD && scene.potHoldsOnly(BEATEN)) {
+            return Job.SETS;
+        }
+        boolean thickened = scene.with("flour", "flour-raising", "starch")
+                && !scene.with("mince", "poultry-mince")
+                && scene.isHeated();
         if (thickened && !scene.lineSays(TOP) && scene.family() != Family.MOUSSAKA && !topOfPasta(scene)) {
             return Job.ENRICHES;
         }

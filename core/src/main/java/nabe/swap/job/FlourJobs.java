@@ -30,6 +30,10 @@ final class FlourJobs {
             "\\b(?:drop|dollop|spoonfuls?|dumplings?|scones?|cobbler|biscuits?|soft dough|sticky dough|stamp|rounds)\\b");
     private static final Pattern SCATTERS =
             Pattern.compile("\\b(?:crumble|streusel|scatter|sprinkle over|strew|crumbly|clumps?|rubble)\\b");
+    /** "Scatter with the semolina": what soaks up juice under a filling. */
+    private static final Pattern STREWN =
+            Pattern.compile("^(?:and |then )?(?:scatter|sprinkle|dust|strew)\\w* with\\b");
+
     private static final Pattern KNEADS = Pattern.compile("\\b(?:knead|roll)\\b");
     private static final Pattern PASTA =
             Pattern.compile("\\b(?:pasta|sheets?|ravioli|tagliatelle|noodles?|rectangles)\\b");
@@ -52,6 +56,9 @@ final class FlourJobs {
         }
         if (coats(scene)) {
             return Job.DREDGE;
+        }
+        if (scene.says(STREWN) && scene.line().gramsOrZero() <= A_LITTLE_FLOUR && !scene.isHeated()) {
+            return Job.DUSTING;
         }
         if (scene.potSays(CHOUX)) {
             return Job.DROPPED_DOUGH;

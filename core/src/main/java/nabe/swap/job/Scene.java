@@ -228,6 +228,29 @@ final class Scene {
         return matches(using, pattern);
     }
 
+    /** Whether its pot lies in the dish as a layer of its own. */
+    boolean isLayer() {
+        return pot != null && procedure.layers().stream().anyMatch(l -> l.of().equals(pot.id()) && !l.inside());
+    }
+
+    /** Whether all that is in its pot, and in the pots that went into it, is of these roles. */
+    boolean potHoldsOnly(Set<String> roles) {
+        return pot != null && holdsOnly(pot, roles);
+    }
+
+    private boolean holdsOnly(Vessel vessel, Set<String> roles) {
+        return vessel.of().stream().allMatch(o -> {
+            if (o.line() == null) {
+                return procedure.components().stream()
+                        .filter(v -> v.id().equals(o.component()))
+                        .allMatch(v -> holdsOnly(v, roles));
+            }
+            Line other = recipe.lines().get(o.line());
+            return other.ingredient() == null
+                    || roles.contains(other.ingredient().role());
+        });
+    }
+
     /** The clause that lays it, where it lies by itself. */
     boolean laidSays(Pattern pattern) {
         return pot != null
