@@ -40,6 +40,7 @@ final class Cook {
     private final Repeats repeating;
     private final Wrapping wrapping;
     private final BuildSigns signs;
+    private final BuildStart buildStart;
     private final Table table;
     private final Baking inOven;
     private final List<Said> said = new ArrayList<>();
@@ -71,6 +72,7 @@ final class Cook {
         this.laying = new Laying(scene);
         this.repeating = new Repeats(scene, laying);
         this.wrapping = new Wrapping(scene, laying);
+        this.buildStart = new BuildStart(scene);
         this.signs = new BuildSigns(scene, clauses.size(), laying);
         OvenClock ovenClock = new OvenClock(scene);
         this.table = new Table(scene, ovenClock);
@@ -177,7 +179,7 @@ final class Cook {
         nouns.forEach(Cook::nameDough);
         nouns.forEach(naming::entitle);
         if (scene.stage == Scene.Stage.COOKING
-                && (clause.does(Effect.HEAT, Effect.START) || signs.fries(clause, nouns))) {
+                && (clause.does(Effect.HEAT, Effect.START) || buildStart.fries(clause, nouns))) {
             nouns.stream()
                     .filter(n -> n.is(Kind.DISH))
                     .forEach(
@@ -199,6 +201,10 @@ final class Cook {
                 || clause.verb() == null && repeating.isAgain(clause, nouns)
                 || repeating.isLikeThis(clause)) {
             repeating.again(clause, nouns);
+            return;
+        }
+        if (repeating.headsRounds(clause, nouns)) {
+            repeating.headRounds(clause);
             return;
         }
         if (repeating.isLastOnly(clause, nouns)) {
@@ -260,7 +266,7 @@ final class Cook {
             scene.openedBefore = kitchen.opened();
             return;
         }
-        if (signs.startsBuilding(clause, nouns)) {
+        if (buildStart.starts(clause, nouns)) {
             scene.stage = Scene.Stage.BUILDING;
             scene.openedBefore = kitchen.opened();
             building(clause, nouns);
@@ -368,7 +374,10 @@ final class Cook {
         if (clause.does(Effect.PASS) && clause.says("heat", "stove", "hob")) {
             return;
         }
-        if (waits(clause, nouns) || clause.says("rim", "edge", "border") && clause.does(Effect.PREP)) {
+        boolean rim = clause.says("rim", "edge", "border")
+                && clause.does(Effect.PREP)
+                && nouns.stream().noneMatch(n -> n.slot().lead() == Lead.WITH && n.isFood());
+        if (waits(clause, nouns) || rim) {
             return;
         }
         if (signs.goesOnWithPot(clause, nouns)) {
@@ -379,6 +388,10 @@ final class Cook {
             Pot mixture = dish.stirTogether();
             kitchen.current = mixture;
             kitchen.focusOn(mixture);
+            return;
+        }
+        if (Laying.isBrushedAgain(clause, nouns)) {
+            laying.brushAgain();
             return;
         }
         if (signs.finishesDish(clause, nouns)) {

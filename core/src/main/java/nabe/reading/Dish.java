@@ -220,8 +220,7 @@ final class Dish {
                 && laid.size() > 2
                 && laid.getLast().pot == first
                 && laid.getFirst().portion.isSaid()
-                && laid.getLast().portion.isSaid()
-                && !laid.getFirst().portion.equals(laid.getLast().portion);
+                && laid.getLast().portion.isSaid();
         return List.copyOf(laid.subList(comesAgain || otherBase ? 1 : from, laid.size()));
     }
 

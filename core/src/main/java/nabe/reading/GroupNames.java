@@ -8,6 +8,7 @@ import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Tokens;
+import nabe.recipe.Line;
 import org.jspecify.annotations.Nullable;
 
 /** Nouns that mean several lines at once. */
@@ -32,7 +33,7 @@ final class GroupNames {
     Group of(List<Token> tokens, int head) {
         Token name = tokens.get(head);
         if (!classes.knows(name.key())) {
-            return null;
+            return ofOneWord(tokens, name);
         }
         boolean several = isPlural(name)
                 || Tokens.has(tokens, "both", "all")
@@ -75,6 +76,23 @@ final class GroupNames {
         boolean counted = Tokens.has(tokens, "both", "all");
         double score = isNamedByOne(name) ? 1.9 : counted ? 4.2 : 3.3;
         return meant.size() < 2 ? null : new Group(score, meant);
+    }
+
+    /** "The soups" of two tins of soup. */
+    private @Nullable Group ofOneWord(List<Token> tokens, Token name) {
+        boolean bare = isPlural(name) && tokens.stream().allMatch(t -> t == name || known.isEmpty(t));
+        List<Integer> all = new ArrayList<>();
+        for (int l = 0; bare && l < kitchen.lines.size(); l++) {
+            boolean one = kitchen.lines.get(l).unit() != null || !isPlural(kitchen.lines.get(l));
+            if (kitchen.left[l] > 0.99 && one && known.lines.get(l).heads().contains(name.key())) {
+                all.add(l);
+            }
+        }
+        return all.size() < 2 ? null : new Group(3.3, List.copyOf(all));
+    }
+
+    private static boolean isPlural(Line line) {
+        return line.item().toLowerCase(java.util.Locale.ROOT).endsWith("s");
     }
 
     /** Eggs for the batter and an egg for the filling: "the eggs" are those of the part in hand. */

@@ -17,11 +17,14 @@ import org.jspecify.annotations.Nullable;
 /** Puts what a clause names into the dish, each in its turn. */
 final class Laying {
     private static final Set<String> CRUSTS = Set.of("crust", "pastry", "dough");
+    private static final Set<String> WASHES = Set.of("egg", "egg-yolk", "milk");
+    private final Scene scene;
     private final Kitchen kitchen;
     private final Dish dish;
     private final Oven oven;
 
     Laying(Scene scene) {
+        this.scene = scene;
         this.kitchen = scene.kitchen;
         this.dish = scene.dish;
         this.oven = scene.oven;
@@ -119,7 +122,8 @@ final class Laying {
             layTogether(placed, late);
             return;
         }
-        int rounds = Repeats.rounds(clause, placed.size());
+        int rounds = Math.max(Repeats.rounds(clause, placed.size()), clause.verb() == null ? scene.roundsAhead : 1);
+        scene.roundsAhead = 0;
         if (rounds > 1) {
             layInRounds(placed, rounds, late);
             return;
@@ -133,6 +137,22 @@ final class Laying {
                 layDown(placed.get(i), late);
             }
         }
+    }
+
+    static boolean isBrushedAgain(Clause clause, List<Named> nouns) {
+        return nouns.stream().noneMatch(Named::isFood)
+                && clause.verb() != null
+                && Set.of("brush", "glaze").contains(clause.verb().base())
+                && clause.says("again", "more");
+    }
+
+    /** "Brush again": with what the rim was brushed with. */
+    void brushAgain() {
+        dish.all.reversed().stream()
+                .map(p -> p.pot)
+                .filter(p -> p.lines.keySet().stream().anyMatch(l -> WASHES.contains(kitchen.role(l))))
+                .findFirst()
+                .ifPresent(p -> dish.place(p, Portion.UNSAID, false));
     }
 
     /** "Press into a dish". */
@@ -282,7 +302,7 @@ final class Laying {
                 && placed.stream().skip(1).allMatch(n -> n.slot().lead() == Lead.WITH);
         return clause.verb() != null
                 && (spreadWith
-                        || Set.of("add", "put", "stir", "mix", "combine", "toss")
+                        || Set.of("add", "put", "stir", "mix", "combine", "toss", "brush", "glaze")
                                 .contains(clause.verb().base()))
                 && placed.size() > 1
                 && placed.stream()

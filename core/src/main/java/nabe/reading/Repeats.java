@@ -42,6 +42,24 @@ final class Repeats {
         return scene.stage == Scene.Stage.BUILDING && !dish.all.isEmpty() && likeThis(clause) > 1;
     }
 
+    /** "In a casserole make 3 layers:", and what lies in each comes next. */
+    boolean headsRounds(Clause clause, List<Named> nouns) {
+        return clause.verb() != null
+                && Set.of("make", "build", "do", "lay").contains(clause.verb().base())
+                && clause.words().endsWith(":")
+                && layers(clause) > 1
+                && nouns.stream().noneMatch(Named::isFood);
+    }
+
+    void headRounds(Clause clause) {
+        scene.roundsAhead = layers(clause);
+        scene.dishMeant = true;
+        if (scene.stage == Scene.Stage.COOKING) {
+            scene.stage = Scene.Stage.BUILDING;
+            scene.openedBefore = scene.kitchen.opened();
+        }
+    }
+
     /** "On the last one only sauce and Parmesan", after like layers. */
     boolean isLastOnly(Clause clause, List<Named> nouns) {
         return scene.stage == Scene.Stage.BUILDING

@@ -35,6 +35,8 @@ final class Scene {
     int greased = -2;
     /** Whether what was greased is called a pan: "butter the pan", and then things go into the pan. */
     boolean panGreased;
+    /** How many like layers the next clause lays: "make 3 layers:". */
+    int roundsAhead;
     /** Whether something is cooked beside while the dish bakes. */
     boolean aside;
 

@@ -70,7 +70,9 @@ final class Topics {
     /** "It makes about 6 cups." */
     boolean notesVolume(Clause clause) {
         List<Token> t = clause.tokens();
-        boolean tells = clause.says("make", "have", "get", "give", "yield", "about") && clause.says(Use.SUBJECT);
+        boolean works = clause.does(Effect.HEAT, Effect.START, Effect.JOIN, Effect.PREP, Effect.PLACE);
+        boolean tells =
+                !works && clause.says("make", "have", "get", "give", "yield", "about") && clause.says(Use.SUBJECT);
         for (int k = 0; tells && k + 1 < t.size(); k++) {
             Unit unit = t.get(k).isNumber() && t.get(k + 1).isWord()
                     ? UnitWords.ofWord(t.get(k + 1).text())

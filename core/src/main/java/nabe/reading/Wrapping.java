@@ -101,8 +101,9 @@ final class Wrapping {
         }
         Named holder = shell;
         Named filling = foods.stream().filter(n -> n != holder).findFirst().orElse(null);
-        Pot out = holder == null ? null : potOf(holder);
-        Pot in = filling == null ? filling(out) : potOf(filling);
+        Pot in = filling == null ? null : potOf(filling);
+        Pot out = holder != null ? potOf(holder) : in == null ? null : lastLaid(clause, in);
+        in = filling == null ? filling(out) : in;
         if (out == null || in == null || in == out) {
             return false;
         }
@@ -112,6 +113,17 @@ final class Wrapping {
                 .forEach(n -> addInside(out, n));
         dish.refill(out);
         return true;
+    }
+
+    /** "Open the slits and stuff with the lamb": what lies in the dish already. */
+    private @Nullable Pot lastLaid(Clause clause, Pot in) {
+        return clause.does(Effect.INSIDE)
+                ? last(dish.all.stream().map(p -> p.pot).toList(), p -> p != in && p.inside.isEmpty() && isVegetable(p))
+                : null;
+    }
+
+    private boolean isVegetable(Pot pot) {
+        return kitchen.main(pot).stream().allMatch(l -> Kinds.VEGETABLES.contains(kitchen.role(l)));
     }
 
     /** "Squeeze the filling into the tubes". */

@@ -9,6 +9,9 @@ import nabe.reading.grammar.Verb.Spoken;
 
 /** Which words of a sentence are verbs that begin an instruction. */
 final class Leads {
+    /** "In the rest of the oil soften the onions". */
+    private static final Set<String> FATS = Set.of("oil", "butter", "fat", "lard", "dripping", "ghee");
+
     private final KitchenWords words;
     private final List<Token> tokens;
 
@@ -94,7 +97,8 @@ final class Leads {
         boolean place = size
                 || words.isAny(before, Use.DISH, Use.POT, Use.BOWL, Use.BASE, Use.TRAY)
                 || before.is("cm")
-                || before.is("top");
+                || before.is("top")
+                || FATS.contains(before.key()) && tokens.getFirst().is("in");
         for (int k = 0; k < i - 1 && place; k++) {
             place = words.verb(tokens.get(k)) == null || !isLead(k);
         }

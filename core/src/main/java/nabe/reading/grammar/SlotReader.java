@@ -219,6 +219,7 @@ final class SlotReader {
             boolean beforeNoun = i + 1 < to
                     && tokens.get(i + 1).isWord()
                     && !isPreposition(tokens.get(i + 1))
+                    && !tokens.get(i + 1).is("of")
                     && !words.isAny(tokens.get(i + 1), Use.LINK, Use.ADVERB, Use.EACH, Use.PRONOUN);
             boolean compound = i + 1 < to && words.is(tokens.get(i + 1), Use.COMPOUND);
             return afterMark && !compound && (spoken.form() == Form.ING || spoken.form() == Form.PAST && !beforeNoun);
@@ -230,9 +231,16 @@ final class SlotReader {
                     && !found.isEmpty()
                     && open.stream()
                             .allMatch(t -> words.isAny(t, Use.SHAPE, Use.FILM, Use.DETAIL)
+                                    || isParts(t)
                                     || t.key().endsWith("ly"))
-                    && open.stream().anyMatch(t -> words.isAny(t, Use.SHAPE, Use.FILM))
+                    && open.stream().anyMatch(t -> words.isAny(t, Use.SHAPE, Use.FILM) || isParts(t))
                     && open.stream().noneMatch(t -> words.is(t, Use.EACH));
+        }
+
+        /** "In quarters": how it is cut. */
+        private static boolean isParts(Token t) {
+            return Set.of("quarters", "thirds", "eighths", "sixths")
+                    .contains(t.text().toLowerCase(java.util.Locale.ROOT));
         }
 
         void flush(int at) {
