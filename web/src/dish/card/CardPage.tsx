@@ -96,10 +96,11 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
                     Beside: {l.name} ({grams(l.grams)}). {l.use}
                   </p>
                 ))}
-              <StepList plan={plan.data} when="built" />
+              <StepList plan={plan.data} when="built" label="Before it bakes" />
             </section>
             <section>
               <h2 className="font-bold text-rim">Bake</h2>
+              <StepList plan={plan.data} when="while-baking" label="Make meanwhile" />
               <ol className="list-decimal pl-5">
                 {plan.data.bake.phases.map((p, i) => (
                   <li key={`${i}-${p.kind}`}>
@@ -112,8 +113,7 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
                   </li>
                 ))}
               </ol>
-              <StepList plan={plan.data} when="while-baking" />
-              <StepList plan={plan.data} when="to-serve" />
+              <StepList plan={plan.data} when="to-serve" label="To serve" />
               <p>Done: {plan.data.bake.signs.join(" ")}</p>
               {plan.data.bake.notes.map((note) => (
                 <p key={note}>{note}</p>
@@ -133,21 +133,24 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
   );
 }
 
-/** The steps of one time, each with what goes in. */
-function StepList({ plan, when }: { plan: Plan; when: Plan["prep"]["steps"][number]["when"] }) {
+/** The steps of one time, each with what goes in; `label` says when, where they stand beside another list. */
+function StepList({ plan, when, label }: { plan: Plan; when: Plan["prep"]["steps"][number]["when"]; label?: string }) {
   const steps = plan.prep.steps.filter((s) => s.when === when);
   if (steps.length === 0) return null;
   return (
-    <ol className="list-decimal pl-5">
-      {steps.map((s, i) => (
-        <li key={s.id}>
-          {s.item !== steps[i - 1]?.item && <strong>{s.item}. </strong>}
-          {s.text}
-          {s.uses.length > 0 && <span className="text-faded"> [{s.uses.map(used).join(", ")}]</span>}
-          {when === "before" && <span className="text-faded"> ({minutes(s.startMinutesBefore)} before)</span>}
-        </li>
-      ))}
-    </ol>
+    <>
+      {label && <p className="font-semibold">{label}:</p>}
+      <ol className={label ? "list-disc pl-5" : "list-decimal pl-5"}>
+        {steps.map((s, i) => (
+          <li key={s.id}>
+            {s.item !== steps[i - 1]?.item && <strong>{sentence(s.item)}. </strong>}
+            {s.text}
+            {s.uses.length > 0 && <span className="text-faded"> [{s.uses.map(used).join(", ")}]</span>}
+            {when === "before" && <span className="text-faded"> ({minutes(s.startMinutesBefore)} before)</span>}
+          </li>
+        ))}
+      </ol>
+    </>
   );
 }
 
@@ -160,7 +163,7 @@ const BUY: Record<ShoppingItem["buy"], string | null> = {
 
 function laidWords(plan: Plan, layer: number): string {
   const laid = plan.build.laid.find((l) => l.layer === layer);
-  return laid ? `: ${laid.words.split(". ")[0].toLowerCase()}` : "";
+  return laid ? `: ${laid.words.split(". ")[0].replace(/\.$/, "").toLowerCase()}` : "";
 }
 
 function safeFor({ needs }: Plan): string {

@@ -1,5 +1,5 @@
 import type { PrepStep } from "../../api";
-import { grams, minutes, percent } from "../../ui";
+import { grams, minutes, percent, sentence } from "../../ui";
 
 /** g; less is a leaf or a pinch, and the shopping list has it in its own measure. */
 const WEIGHABLE = 1;
@@ -44,7 +44,7 @@ function Step({ step }: { step: PrepStep }) {
       </p>
       <div className="min-w-0">
         <p className="text-sm text-faded">
-          <strong className="font-semibold text-ink">{step.item}</strong>
+          <strong className="font-semibold text-ink">{sentence(step.item)}</strong>
           {step.own && <span className="ml-2 rounded bg-rim-soft px-1.5 font-semibold text-rim">Nabe's own</span>}
         </p>
         <p className="font-semibold">{step.text}</p>

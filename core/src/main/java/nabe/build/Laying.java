@@ -16,6 +16,7 @@ import nabe.recipe.Procedure;
 import nabe.recipe.Procedure.Beside;
 import nabe.recipe.Procedure.DoubtCode;
 import nabe.recipe.Procedure.Fate;
+import nabe.recipe.Procedure.Kind;
 import nabe.recipe.Procedure.Placement;
 import nabe.recipe.Procedure.Vessel;
 import nabe.swap.PotName;
@@ -171,7 +172,7 @@ final class Laying {
         return flow;
     }
 
-    /** A wrapper with its filling is called after the wrapper. */
+    /** A wrapper with its filling is called after the wrapper; a batter that wraps was fried to pancakes. */
     private String name(Vessel vessel, List<ReadyLine> lines) {
         boolean wraps = procedure.layers().stream().anyMatch(Placement::inside)
                 && lines.stream().map(l -> l.line().component()).distinct().count() > 1;
@@ -185,6 +186,7 @@ final class Laying {
                 .filter(l -> vessel.id().equals(l.line().component()))
                 .toList();
         boolean asBought = vessel.of().size() == 1 && own.size() == 1;
-        return asBought ? own.getFirst().line().item() : vessel.name().toLowerCase(Locale.ROOT);
+        String name = vessel.name().toLowerCase(Locale.ROOT);
+        return asBought ? own.getFirst().line().item() : name.equals(Kind.BATTER.id()) ? "pancakes" : name;
     }
 }

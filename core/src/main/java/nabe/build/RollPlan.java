@@ -97,6 +97,15 @@ final class RollPlan {
                                 : null);
     }
 
+    /** Tubes have no side. */
+    private String side() {
+        return switch (shape.kind()) {
+            case TUBE -> "";
+            case SHELL -> "open side up, ";
+            default -> "seam down, ";
+        };
+    }
+
     Laid laid(int index) {
         int shown = Math.min(fit.count(), filledPieces());
         String kind = switch (shape.kind()) {
@@ -118,7 +127,7 @@ final class RollPlan {
                 .pieces(pieces)
                 .coverage(Math.min(1, area / outline.area()))
                 .direction(fit.how())
-                .words(shown + " " + kind + " in one layer, " + fit.how() + ", seam down, touching is fine.")
+                .words(shown + " " + kind + " in one layer, " + fit.how() + ", " + side() + "touching is fine.")
                 .build();
     }
 }

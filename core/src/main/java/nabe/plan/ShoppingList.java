@@ -1,8 +1,10 @@
 package nabe.plan;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import nabe.build.BuildPlan;
 import nabe.needs.Judgement;
@@ -43,6 +45,18 @@ final class ShoppingList {
         return groups.values().stream().map(this::merge).toList();
     }
 
+    /** "Flour" and "all-purpose flour" are all-purpose flour; where the lines' names differ else, the larder's. */
+    private static String commonName(List<ConvertedLine> lines) {
+        String longest = lines.stream()
+                .map(ConvertedLine::item)
+                .max(Comparator.comparingInt(String::length))
+                .orElseThrow();
+        boolean same = lines.stream()
+                .allMatch(
+                        l -> longest.toLowerCase(Locale.ROOT).endsWith(l.item().toLowerCase(Locale.ROOT)));
+        return same ? longest : lines.getFirst().ingredient().name();
+    }
+
     private ShoppingItem merge(List<ConvertedLine> lines) {
         ConvertedLine first = lines.getFirst();
         boolean weighed = lines.stream().anyMatch(l -> l.grams() != null);
@@ -53,9 +67,7 @@ final class ShoppingList {
         String amount = lines.size() == 1 && first.amount() != null || first.ingredient() == null
                 ? first.amount()
                 : display.amount(first.ingredient(), grams);
-        String item = lines.size() == 1 || first.ingredient() == null
-                ? first.item()
-                : first.ingredient().name();
+        String item = lines.size() == 1 || first.ingredient() == null ? first.item() : commonName(lines);
         String label = lines.stream()
                 .map(ConvertedLine::label)
                 .filter(java.util.Objects::nonNull)

@@ -59,6 +59,11 @@ public final class FoodClasses {
                 && roles.contains(line.ingredient().role());
     }
 
+    /** @return whether a food of this role is of the class by itself: lamb mince is "meat" */
+    public boolean holdsRole(String word, String role) {
+        return alone.getOrDefault(key(word), Set.of()).contains(role);
+    }
+
     /** @return whether foods of these roles together are of this class */
     boolean holds(String key, Set<String> roles) {
         for (Set<String> all : byWord.getOrDefault(key, List.of())) {

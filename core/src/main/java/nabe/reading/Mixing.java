@@ -40,6 +40,7 @@ final class Mixing {
         Pot target = mixtureWithPasta(first, items);
         List<Of> uses = new ArrayList<>();
         target.worked |= clause.does(Effect.HEAT, Effect.START, Effect.MIX) || target.lines.size() + items.size() > 1;
+        boolean goes = clause.verb() != null && clause.verb().base().equals("go");
         for (Item item : items) {
             if (item.pot() == null) {
                 pour(target, item, uses);
@@ -53,7 +54,7 @@ final class Mixing {
             } else if (returns(clause, item.pot(), target)) {
                 dissolve(kitchen.whereItIs(item.pot()), target);
             } else {
-                join(target, item);
+                join(target, item, goes, uses);
             }
         }
         dissolveFat(clause, target);
@@ -94,7 +95,7 @@ final class Mixing {
         made.stream().filter(kitchen::isPasta).forEach(p -> mixture.names.addAll(p.names));
         boolean listed = items.stream().anyMatch(i -> i.pot() == target);
         if (!listed) {
-            join(mixture, new Item(-1, target, Portion.UNSAID));
+            join(mixture, new Item(-1, target, Portion.UNSAID), false, new ArrayList<>());
         }
         return mixture;
     }
@@ -122,7 +123,8 @@ final class Mixing {
         target.add(item.line(), half);
     }
 
-    private void join(Pot target, Item item) {
+    /** @param goes whether the clause does nothing but put it in: "the pasta goes into the sauce" */
+    private void join(Pot target, Item item, boolean goes, List<Of> uses) {
         Pot pot = kitchen.whereItIs(item.pot());
         if (pot == target || pot.reaches(target) || target.reaches(pot) && pot.given > 0.99) {
             return;
@@ -154,6 +156,9 @@ final class Mixing {
         }
         target.pots.merge(pot, share, Double::sum);
         pot.given += share;
+        if (share < 1 - MUCH || goes) {
+            uses.add(new Of(null, pot.id(), share));
+        }
     }
 
     /** Only cut, not cooked: as good as the line it came from. */

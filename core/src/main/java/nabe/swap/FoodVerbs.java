@@ -12,7 +12,7 @@ import nabe.reading.grammar.KitchenWords.Use;
 final class FoodVerbs {
     private static final KitchenWords KITCHEN = KitchenWords.shared();
     private static final Pattern DONE = Pattern.compile(
-            "^(?:,? (?:and|&|or) \\w+)? (?:out|up|it|them|the|each|in|into|over|around|a|an|another|on|with|until|for|well|lightly|your|tightly|together|&)\\b",
+            "^(?:,? (?:and|&|or) \\w+)? (?:out|up|it|them|the|each|in|into|over|around|a|an|another|on|with|until|for|everything|all|half|well|lightly|your|tightly|together|&)\\b",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern OBJECT_TAKEN =
@@ -41,10 +41,9 @@ final class FoodVerbs {
         }
         return key.equals("grit")
                 || OPENS.matcher(before).find()
-                        && (key.equals("chuck")
-                                || KITCHEN.has(Use.WORK_OR_FOOD, key)
-                                        && DONE.matcher(after).find()
-                                        && !SERVED.matcher(before).find())
+                        && KITCHEN.has(Use.WORK_OR_FOOD, key)
+                        && DONE.matcher(after).find()
+                        && !SERVED.matcher(before).find()
                 || isVerbOfItsObject(name, before, after);
     }
 

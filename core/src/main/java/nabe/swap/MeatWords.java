@@ -15,6 +15,8 @@ final class MeatWords {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern DRAIN = Pattern.compile(
             "(?:(?:and|then|&) )*drain(?: (?:it|off|well|thoroughly))*[.,;]?(?: (?:and|&))?", Pattern.CASE_INSENSITIVE);
+    private static final Pattern IN_A_PAN =
+            Pattern.compile("\\b(?:skillet|frying pan|crumbl|brown|break(?:ing)? up)\\w*", Pattern.CASE_INSENSITIVE);
     private static final Set<String> BROWNS = Set.of("brown", "fry", "sear", "crumble", "break");
     private static final Pattern PINK = Pattern.compile(
             ",? (?:and |or )?(?:until|till|so that)\\b[^,.;]*\\b(?:pink|juices run clear|(?:lost|loses) its (?:raw )?(?:colou?r|look))\\b[^,.;]*",
@@ -36,7 +38,9 @@ final class MeatWords {
      * @param before what was done in the pot before, or null
      */
     static boolean takesFatOff(String words, @Nullable Step before) {
-        boolean browned = before != null && BROWNS.contains(before.action());
+        boolean browned = before != null
+                && (BROWNS.contains(before.action())
+                        || IN_A_PAN.matcher(before.words()).find());
         return FAT_OFF.matcher(words).find() || browned && DRAIN.matcher(words).matches();
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import nabe.larder.Words;
+import nabe.reading.FoodClasses;
 import nabe.recipe.Part;
 import nabe.recipe.Procedure.Kind;
 import nabe.recipe.Procedure.Vessel;
@@ -72,7 +73,19 @@ public final class PotName {
                 .flatMap(l -> Words.of(l.item()).stream())
                 .map(Words.Word::key)
                 .collect(Collectors.toSet());
-        return Words.of(name).stream().map(Words.Word::key).allMatch(k -> PLAIN.contains(k) || there.contains(k));
+        return Words.of(name).stream()
+                .map(Words.Word::key)
+                .allMatch(k -> PLAIN.contains(k) || there.contains(k) || isKindOfAll(k, lines));
+    }
+
+    /** "Meat" is true where all that is meat stayed. */
+    private static boolean isKindOfAll(String word, List<ConvertedLine> lines) {
+        FoodClasses classes = FoodClasses.shared();
+        List<ConvertedLine> kind = lines.stream()
+                .filter(l -> l.ingredient() != null
+                        && classes.holdsRole(word, l.ingredient().role()))
+                .toList();
+        return !kind.isEmpty() && kind.stream().noneMatch(ConvertedLine::swapped);
     }
 
     /** Dough, batter and mash by what they are, sheets and cheeses by what lies there, all else by its part. */

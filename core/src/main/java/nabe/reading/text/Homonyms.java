@@ -52,11 +52,15 @@ final class Homonyms {
 
     private static Row row(CatalogueFile file, CSVRecord row, Larder larder) {
         String becomes = file.text(row, "becomes");
-        if (larder.find(file.text(row, "of")).isEmpty() || larder.find(becomes).isEmpty()) {
-            throw file.bad(row, "Both foods must be in the larder.");
+        String of = file.text(row, "of");
+        boolean known = of.isEmpty()
+                ? !file.text(row, "says").isEmpty()
+                : larder.find(of).isPresent();
+        if (!known || larder.find(becomes).isEmpty()) {
+            throw file.bad(row, "Both foods must be in the larder; of a name that is in none, a word must be told.");
         }
         return new Row(
-                file.text(row, "of"),
+                of,
                 how(file, row),
                 file.numberOr(row, "least_grams", 0),
                 file.text(row, "says"),
@@ -72,16 +76,25 @@ final class Homonyms {
         }
     }
 
-    /** @return the food that is meant by a line of this text and measure */
+    private static boolean endsIn(String item, String word) {
+        String last = item.substring(item.lastIndexOf(' ') + 1);
+        return last.equalsIgnoreCase(word);
+    }
+
+    /** @return the food that is meant by a line of this name, text and measure */
     @Nullable
-    Ingredient meant(@Nullable Ingredient named, @Nullable Measure measure, String text, Spoons spoons) {
-        if (named == null || rows.stream().noneMatch(r -> r.of.equals(named.id()))) {
+    Ingredient meant(@Nullable Ingredient named, String item, @Nullable Measure measure, String text, Spoons spoons) {
+        String of = named == null ? "" : named.id();
+        List<Row> own = rows.stream()
+                .filter(r -> r.of.equals(of) && (named != null || endsIn(item, r.says)))
+                .toList();
+        if (own.isEmpty()) {
             return named;
         }
         Set<String> words =
                 Arrays.stream(WORD.split(text.toLowerCase(Locale.ROOT))).collect(Collectors.toSet());
-        return rows.stream()
-                .filter(r -> r.of.equals(named.id()) && r.fits(measure, words, spoons))
+        return own.stream()
+                .filter(r -> r.fits(measure, words, spoons))
                 .map(Row::becomes)
                 .findFirst()
                 .orElse(named);

@@ -102,8 +102,9 @@ public final class LineReader {
         }
         measure = withMore(measure, rest);
         Amount amount = measure == null ? null : measure.amount();
-        Ingredient ingredient =
-                known == null ? homonyms.meant(naming.ingredient(), measure, text, habits.spoons()) : known;
+        Ingredient ingredient = known == null
+                ? homonyms.meant(naming.ingredient(), naming.item(), measure, text, habits.spoons())
+                : known;
         naming = naming.as(ingredient);
         List<Measure> others = new ArrayList<>(reading.others());
         others.addAll(SaidWeight.in(naming.preparation(), measure));
