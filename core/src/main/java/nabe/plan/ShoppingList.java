@@ -45,8 +45,15 @@ final class ShoppingList {
         return groups.values().stream().map(this::merge).toList();
     }
 
-    /** "Flour" and "all-purpose flour" are all-purpose flour; where the lines' names differ else, the larder's. */
+    /**
+     * "Flour" and "all-purpose flour" are all-purpose flour; "water" and "ice water" are water, as the larder has it. Where
+     * the lines' names differ else, the larder's.
+     */
     private static String commonName(List<ConvertedLine> lines) {
+        String known = lines.getFirst().ingredient().name();
+        if (lines.stream().anyMatch(l -> l.item().equalsIgnoreCase(known))) {
+            return known;
+        }
         String longest = lines.stream()
                 .map(ConvertedLine::item)
                 .max(Comparator.comparingInt(String::length))
@@ -54,7 +61,7 @@ final class ShoppingList {
         boolean same = lines.stream()
                 .allMatch(
                         l -> longest.toLowerCase(Locale.ROOT).endsWith(l.item().toLowerCase(Locale.ROOT)));
-        return same ? longest : lines.getFirst().ingredient().name();
+        return same ? longest : known;
     }
 
     private ShoppingItem merge(List<ConvertedLine> lines) {

@@ -55,6 +55,7 @@ final class BuildStart {
             (c, n) -> Says.startsIf(isInLayers(c, n)),
             (c, n) -> Says.startsIf(topsWhatIsHot(c, n)),
             (c, n) -> Says.startsIf(topsTheStove(c, n)),
+            (c, n) -> Says.startsIf(topsTheMixed(c, n)),
             (c, n) -> Says.startsIf(isPotful(c, n)),
             (c, n) -> Says.startsIf(lays(c, n)),
             (c, n) -> Says.startsIf(isPortioned(c, n)),
@@ -180,6 +181,21 @@ final class BuildStart {
             dish.placeUnder(below);
         }
         return below != null;
+    }
+
+    /** "Scatter the rest over the top" of what was tossed in the dish it bakes in. */
+    private boolean topsTheMixed(Clause clause, List<Named> nouns) {
+        Pot mixed = scene.mixedInDish;
+        boolean tops = clause.does(Effect.PLACE)
+                && clause.says("top")
+                && mixed != null
+                && !mixed.isEmpty()
+                && nouns.stream().anyMatch(BuildStart::isNamed)
+                && dish.all.isEmpty();
+        if (tops) {
+            dish.placeUnder(mixed);
+        }
+        return tops;
     }
 
     /** "Spoon half the sauce into the pan". */

@@ -179,6 +179,19 @@ final class Dish {
         lastCycle = times > 0 ? cycle.size() : 0;
     }
 
+    /** @return how many more rounds there are pieces for: of eight tortillas, one was laid and the last is spoken of later */
+    int roundsLeft() {
+        return cycle().stream()
+                .filter(p -> p.portion.is(Kind.COUNT) && p.taken != null && p.taken > 0 && p.pot.lines.size() == 1)
+                .findFirst()
+                .map(p -> {
+                    int line = p.pot.lines.keySet().iterator().next();
+                    long rounds = Math.round(kitchen.left[line] / p.taken);
+                    return (int) Math.clamp(rounds - (kitchen.isNamedLater(line) ? 1 : 0), 1, 12);
+                })
+                .orElse(1);
+    }
+
     /** @return whether the last of several like layers is the last that was laid */
     boolean isRepeated() {
         return lastCycle > 1 && cycleStart == all.size();

@@ -31,7 +31,7 @@ final class Foresight {
     }
 
     private static boolean isOfTheMixture(Clause clause, Named noun, Set<Integer> mixed) {
-        return clause.does(Effect.PLACE)
+        return (clause.does(Effect.PLACE) || clause.verb() == null)
                 && noun.portion().is(Portion.Kind.FRACTION)
                 && mixed.contains(noun.lines().getFirst());
     }

@@ -55,9 +55,18 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
     /** What a soup ladle holds. Kitchen practice. */
     private static final double LADLE_ML = 100;
 
-    private static final Map<String, Double> PARTS = Map.of(
-            "half", 2.0, "halve", 2.0, "third", 3.0, "quarter", 4.0, "fourth", 4.0, "fifth", 5.0, "sixth", 6.0,
-            "eighth", 8.0, "tenth", 10.0);
+    private static final Map<String, Double> PARTS = Map.ofEntries(
+            Map.entry("half", 2.0),
+            Map.entry("halve", 2.0),
+            Map.entry("third", 3.0),
+            Map.entry("quarter", 4.0),
+            Map.entry("fourth", 4.0),
+            Map.entry("fifth", 5.0),
+            Map.entry("sixth", 6.0),
+            Map.entry("seventh", 7.0),
+            Map.entry("eighth", 8.0),
+            Map.entry("ninth", 9.0),
+            Map.entry("tenth", 10.0));
 
     boolean is(Kind some) {
         return kind == some;

@@ -91,8 +91,17 @@ final class Repeats {
             dish.endCycle();
             return;
         }
+        if (isUntilUsedUp(clause)) {
+            dish.repeat(dish.roundsLeft(), clause.step());
+            return;
+        }
         int all = Math.max(Math.max(inAll(clause), layers(clause)), likeThis(clause));
         dish.repeat(all > 1 ? all - 1 : times(clause), clause.step());
+    }
+
+    /** "Keep going until the tortillas are used up". */
+    private static boolean isUntilUsedUp(Clause clause) {
+        return clause.says("until", "till") && clause.says("up", "gone", "finish", "run", "left");
     }
 
     /** "Do that four times", "make three layers like this": so often in all. @return 0 where it says anything else */

@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
 
@@ -39,6 +40,10 @@ final class TextSections {
     private static final Pattern SHORT_SENTENCE = Pattern.compile("(?<=[.;])\\s+(?=\\p{Lu}|\\d)");
     private static final Pattern PLAIN_WORDS = Pattern.compile("\\p{Lu}[\\p{L}&' -]*");
     /** "Butter 80 g". */
+    /** "Onions 3", "Beef 1kg, minced", "Pasta 750g thick macaroni". */
+    private static final Pattern NAME_FIRST = Pattern.compile(
+            "^(?<name>[\\p{L} .()'-]{3,40}?)[ :]+\\d[\\d.,/]*\\s?(?:\\p{L}{1,10}\\.?)?(?:[, ]+[\\p{L} ,]{0,30})?$");
+
     private static final Pattern ENDS_WITH_AMOUNT = Pattern.compile(
             "^[\\p{L} ()]{3,40} \\d[\\d.,/]* ?(?:g|kg|ml|l|dl|cl|oz|lb|cups?|tbsp|tsp)$", Pattern.CASE_INSENSITIVE);
 
@@ -183,8 +188,13 @@ final class TextSections {
 
     private boolean isListed(String line) {
         boolean measured =
-                kinds.startsWithAmount(line) || ENDS_WITH_AMOUNT.matcher(line).find();
+                kinds.startsWithAmount(line) || ENDS_WITH_AMOUNT.matcher(line).find() || isNamedFirst(line);
         return !line.isBlank() && measured && !kinds.isStep(line);
+    }
+
+    private boolean isNamedFirst(String line) {
+        Matcher m = NAME_FIRST.matcher(NumberReader.plain(line));
+        return m.matches() && kinds.isKnown(m.group("name").strip());
     }
 
     private boolean isHeading(String line) {
@@ -271,7 +281,7 @@ final class TextSections {
             settleHeading();
             heldHeading = line;
         } else {
-            boolean ingredient = kinds.startsWithAmount(line) && !kinds.isStep(line);
+            boolean ingredient = (kinds.startsWithAmount(line) || isNamedFirst(line)) && !kinds.isStep(line);
             boolean talk = listAhead && !nextListed && !line.endsWith(":") || line.startsWith("(");
             boolean begins = isHeading(line) || kinds.isIngredient(line) && !talk;
             if (ingredient || !labelled && begins && !kinds.isStep(line)) {
