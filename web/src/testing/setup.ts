@@ -6,6 +6,13 @@ if (typeof document !== "undefined") {
   // What jsdom lacks of a browser and the widgets ask for.
   Element.prototype.hasPointerCapture ??= () => false;
   Element.prototype.scrollIntoView ??= () => undefined;
+  Blob.prototype.text ??= function (this: Blob) {
+    return new Promise((done) => {
+      const reader = new FileReader();
+      reader.onload = () => done(String(reader.result));
+      reader.readAsText(this);
+    });
+  };
   globalThis.ResizeObserver ??= class {
     observe() {}
     unobserve() {}
