@@ -33,6 +33,7 @@ class UnknownFoodTest {
                 .filter(l -> text.lines().anyMatch(l.text()::equals))
                 .map(l -> text.replace(l.text(), l.text().replace(l.item(), NOBODY_KNOWS)))
                 .distinct()
+                .limit(3)
                 .toList();
     }
 
@@ -49,12 +50,20 @@ class UnknownFoodTest {
 
     @ParameterizedTest
     @MethodSource("recipes")
-    void thePlanStandsAndTheUnknownIsNamedAndNeverCalledSafe(String text) {
+    void thePlanStandsAndTheUnknownIsNamed(String text) {
         for (String unknown : withOneUnknown(text)) {
             Plan plan = PLANNER.plan(brief(unknown, VEGAN));
             assertThat(plan.conversion().unresolved())
                     .as("what is unknown in %s", unknown)
                     .anyMatch(u -> u.text().contains(NOBODY_KNOWS));
+        }
+    }
+
+    @ParameterizedTest
+    @MethodSource("recipes")
+    void whatIsUnknownIsOnTheListAndAskedAbout(String text) {
+        for (String unknown : withOneUnknown(text)) {
+            Plan plan = PLANNER.plan(brief(unknown, Needs.none()));
             assertThat(plan.ingredients())
                     .filteredOn(i -> i.item().contains(NOBODY_KNOWS))
                     .isNotEmpty()
