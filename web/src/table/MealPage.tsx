@@ -141,9 +141,7 @@ function Proof({ planning: { plan, proving }, own }: { planning: Planning; own: 
     );
   }
   if (!plan) return null;
-  const best = plan.status.proven
-    ? "Proven: no better order exists"
-    : `Best found; at most ${gap(plan.status.gap)} from the best`;
+  const best = plan.status.proven ? "Proven: no better order exists" : `Best found; ${gap(plan.status.gap)}`;
   return (
     <span role="status" className="font-semibold text-faded">
       {own ? "Your own order" : best}
@@ -151,6 +149,10 @@ function Proof({ planning: { plan, proving }, own }: { planning: Planning; own: 
   );
 }
 
+/** A bound this far off says nothing of the plan, only that the search ended before it knew. */
+const TELLS_NOTHING = 0.5;
+
 function gap(share: number): string {
-  return `${Math.max(1, Math.round(share * 100))} %`;
+  if (share >= TELLS_NOTHING) return "a better order may exist";
+  return `at most ${Math.max(1, Math.round(share * 100))} % from the best`;
 }

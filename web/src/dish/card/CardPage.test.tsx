@@ -10,10 +10,7 @@ import { CardPage } from "./CardPage";
 
 vi.mock("idb-keyval", () => ({ createStore: () => undefined, get: async () => undefined, set: async () => undefined }));
 
-async function card(plan: Plan): Promise<HTMLElement> {
-  const dish = { id: "d1", title: "Leek bake", brief: { recipe: { text: "x" }, needs: [] } } as unknown as Dish;
-  vi.spyOn(api, "dish").mockResolvedValue(dish);
-  vi.spyOn(api, "plan").mockResolvedValue(plan);
+function open() {
   render(
     <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
       <MemoryRouter initialEntries={["/dishes/d1/card"]}>
@@ -23,6 +20,13 @@ async function card(plan: Plan): Promise<HTMLElement> {
       </MemoryRouter>
     </QueryClientProvider>,
   );
+}
+
+async function card(plan: Plan): Promise<HTMLElement> {
+  const dish = { id: "d1", title: "Leek bake", brief: { recipe: { text: "x" }, needs: [] } } as unknown as Dish;
+  vi.spyOn(api, "dish").mockResolvedValue(dish);
+  vi.spyOn(api, "plan").mockResolvedValue(plan);
+  open();
   return await screen.findByRole("article");
 }
 
@@ -87,15 +91,7 @@ describe("the card for the counter", () => {
 
   it("says why there is no card where the dish is gone", async () => {
     vi.spyOn(api, "dish").mockRejectedValue(new Error("This dish is no longer on the shelf."));
-    render(
-      <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
-        <MemoryRouter initialEntries={["/dishes/d1/card"]}>
-          <Routes>
-            <Route path="/dishes/:id/card" element={<CardPage />} />
-          </Routes>
-        </MemoryRouter>
-      </QueryClientProvider>,
-    );
+    open();
     expect(await screen.findByText("This dish is no longer on the shelf.")).toBeTruthy();
   });
 });

@@ -3,31 +3,8 @@ import { render, screen } from "@testing-library/react";
 import userEvent from "@testing-library/user-event";
 import { beforeEach, describe, expect, it, vi } from "vitest";
 import type { MealBrief, MealPlan, MealTask } from "../../api";
+import { task } from "../../testing/tasks";
 import { TaskPanel } from "./TaskPanel";
-
-const at = (time: string) => `2026-11-27T${time}:00`;
-
-function task(id: string, from: string, to: string, more: Partial<MealTask> = {}): MealTask {
-  return {
-    id,
-    dishes: [0],
-    words: `Do ${id}.`,
-    action: "mix",
-    hands: [{ cook: 1, from: at(from), to: at(to) }],
-    from: at(from),
-    to: at(to),
-    tools: [],
-    surface: "worktop",
-    burner: false,
-    sitting: 0,
-    handles: [],
-    guards: [],
-    after: [],
-    wash: false,
-    flour: false,
-    ...more,
-  };
-}
 
 const first = task("first", "10:00", "10:20");
 const second = task("second", "10:20", "10:35", { guards: ["wheat", "milk"] as never });

@@ -1,31 +1,8 @@
 import { describe, expect, it } from "vitest";
 import type { MealPlan, MealTask } from "../../api";
+import { at, task } from "../../testing/tasks";
 import { lanes } from "./layout";
 import { mends, move } from "./order";
-
-function task(id: string, from: string, to: string, more: Partial<MealTask> = {}): MealTask {
-  return {
-    id,
-    dishes: [0],
-    words: id,
-    action: "mix",
-    hands: [{ cook: 1, from: at(from), to: at(more.to ?? to) }],
-    from: at(from),
-    to: at(to),
-    tools: [],
-    surface: "worktop",
-    burner: false,
-    sitting: 0,
-    handles: [],
-    guards: [],
-    after: [],
-    wash: false,
-    flour: false,
-    ...more,
-  };
-}
-
-const at = (time: string) => (time.includes("T") ? time : `2026-11-27T${time}`);
 
 function plan(...tasks: MealTask[]): MealPlan {
   return { tasks, names: ["One", "Two"] } as unknown as MealPlan;
