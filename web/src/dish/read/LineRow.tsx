@@ -1,5 +1,5 @@
 import { useQuery } from "@tanstack/react-query";
-import { useMemo, useState } from "react";
+import { useId, useMemo, useState } from "react";
 import { api, type LarderItem, type Line, type LineInBrief, type Part } from "../../api";
 import { asOption, Button, grams, PART_WORDS, percent } from "../../ui";
 import { Combobox } from "../../ui/Combobox";
@@ -71,6 +71,7 @@ function range(amount: { min: number; max: number }): string {
 
 function Correction({ line, larder, onCorrect }: Pick<Props, "line" | "larder" | "onCorrect">) {
   const options = useMemo(() => larder.map(asOption), [larder]);
+  const hint = useId();
   const [text, setText] = useState(line.text);
   const [name, setName] = useState(line.ingredientName ?? "");
   const [part, setPart] = useState<Part>(line.part);
@@ -93,7 +94,16 @@ function Correction({ line, larder, onCorrect }: Pick<Props, "line" | "larder" |
     >
       <label className="flex flex-col gap-1 text-sm font-medium sm:col-span-2">
         Line
-        <input className={field} value={text} onChange={(e) => setText(e.target.value)} />
+        <textarea
+          className="w-full rounded-lg border-2 border-line bg-sheet px-2.5 py-1.5"
+          rows={Math.max(2, text.split("\n").length)}
+          value={text}
+          aria-describedby={hint}
+          onChange={(e) => setText(e.target.value)}
+        />
+        <span id={hint} className="font-normal text-faded">
+          One thing a line: press Enter to part two.
+        </span>
       </label>
       <Combobox
         label="Ingredient"

@@ -13,6 +13,16 @@ describe("a corrected line", () => {
     expect(read).not.toHaveBeenCalled();
   });
 
+  it("may be parted into things of their own, which come after the others", async () => {
+    const lines = [{ text: "frumble, pepper and nutmeg", heading: "Sauce" }, { text: "300 ml cream" }];
+    const recipe = await withLine({ lines }, 0, { text: "pepper and nutmeg\n\n frumble ", heading: "Sauce" });
+    expect(recipe.lines).toEqual([
+      { text: "pepper and nutmeg", heading: "Sauce" },
+      { text: "300 ml cream" },
+      { text: "frumble", heading: "Sauce" },
+    ]);
+  });
+
   it("takes a pasted text apart first and keeps the text", async () => {
     vi.spyOn(api, "read").mockResolvedValue({
       title: "Gratin",

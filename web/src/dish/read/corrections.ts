@@ -1,9 +1,17 @@
 import { api, type LineInBrief, type RecipeInBrief } from "../../api";
 
-/** The recipe with one line corrected. A recipe still held as text is first read into lines. */
+/**
+ * The recipe with one line corrected. A recipe still held as text is first read into lines. What the cook parted with
+ * Enter become lines of their own; they come last, since choices hold on to the others by their place.
+ */
 export async function withLine(recipe: RecipeInBrief, index: number, line: LineInBrief): Promise<RecipeInBrief> {
   const lined = recipe.lines?.length ? recipe : await inLines(recipe);
-  return { ...lined, lines: lined.lines?.map((old, i) => (i === index ? line : old)) };
+  const [first = "", ...others] = line.text
+    .split("\n")
+    .map((text) => text.trim())
+    .filter((text) => text !== "");
+  const corrected = (lined.lines ?? []).map((old, i) => (i === index ? { ...line, text: first } : old));
+  return { ...lined, lines: [...corrected, ...others.map((text) => ({ text, heading: line.heading }))] };
 }
 
 async function inLines(recipe: RecipeInBrief): Promise<RecipeInBrief> {

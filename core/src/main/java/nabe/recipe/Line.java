@@ -22,6 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param part where it works in the dish
  * @param claims what the line itself promises, such as "gluten-free"
  * @param also other things the line names besides ("basil and parmesan"), which have no amount of their own
+ * @param unknown words of the line that name a thing besides which nobody knows, also without an amount of its own
  * @param optional whether the recipe calls it optional
  * @param doubt why the cook should look at this line, or null when nothing is in doubt
  * @param remembered whether the ingredient comes from a correction the cook made to this wording before
@@ -40,6 +41,7 @@ public record Line(
         Part part,
         List<String> claims,
         List<Ingredient> also,
+        List<String> unknown,
         boolean optional,
         @Nullable String doubt,
         boolean remembered,
@@ -83,17 +85,25 @@ public record Line(
 
     /** @return this line as another thing it names, of which it gives no amount */
     public Line naming(Ingredient other) {
+        return beside(other.name()).ingredient(other).build();
+    }
+
+    /** @return this line as a thing it names that nobody knows */
+    public Line namingUnknown(String words) {
+        return beside(words).build();
+    }
+
+    private LineBuilder beside(String name) {
         return LineBuilder.builder()
                 .text(text)
                 .heading(heading)
-                .item(other.name())
-                .ingredient(other)
+                .item(name)
                 .part(part)
                 .claims(claims)
                 .also(List.of())
+                .unknown(List.of())
                 .optional(optional)
-                .shares(isDivided() ? List.of() : shares)
-                .build();
+                .shares(isDivided() ? List.of() : shares);
     }
 
     /** @param factor how many times the amount, more than zero */

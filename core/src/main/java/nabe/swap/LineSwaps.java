@@ -116,6 +116,7 @@ final class LineSwaps {
         line.also().stream()
                 .filter(other -> !isMadeOf(line, other))
                 .forEach(other -> takeKnown(index, line.naming(other), line));
+        line.unknown().forEach(words -> takeUnknown(index, line.namingUnknown(words)));
     }
 
     /** "Mixed mince (pork and beef)": the bracket says what the mince is, and brings nothing that it does not. */
@@ -158,7 +159,7 @@ final class LineSwaps {
                     .preparation(line.preparation())
                     .component(line.component())
                     .build());
-        } else {
+        } else if (recipe.lines().get(index).ingredient() == null) {
             unresolved.add(new Unresolved(
                     index,
                     line.text(),
@@ -167,6 +168,13 @@ final class LineSwaps {
                     larder.nearest(line.item().isBlank() ? line.text() : line.item()).stream()
                             .map(i -> new Unresolved.Near(i.id(), i.name()))
                             .toList()));
+        } else {
+            unresolved.add(new Unresolved(
+                    index,
+                    line.item() + " (in: " + line.bareText() + ")",
+                    "Nabe knows the rest of the line, but not this, so cannot say whether it fits. "
+                            + "Check what it contains, and put it on a line of its own; or leave the whole line out.",
+                    List.of()));
         }
     }
 

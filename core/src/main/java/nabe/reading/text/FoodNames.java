@@ -23,7 +23,6 @@ import nabe.needs.Needs;
  * cannot keep makes it a bought product of unknown make.
  */
 final class FoodNames {
-    private static final Pattern SHAPED = Pattern.compile("\\w{3,}(?:ed|ly|ing)");
     private static final Pattern GRAIN = Pattern.compile("(?i)\\b(?:wheat|barley|rye|spelt|durum)\\b");
     /** What a tin is filled up with is not what is bought. */
     private static final Pattern PACKED_IN = Pattern.compile(
@@ -50,6 +49,10 @@ final class FoodNames {
         this.claims = new LineClaims(words);
     }
 
+    LineWords words() {
+        return words;
+    }
+
     LineClaims claims() {
         return claims;
     }
@@ -57,7 +60,11 @@ final class FoodNames {
     /** @param conditional whether the line makes its claims a mere possibility */
     Optional<Found> find(String words, boolean conditional) {
         Matcher packed = PACKED_IN.matcher(words);
-        boolean inside = packed.matches() && larder.match(packed.group("food")).isPresent();
+        boolean isPacked = packed.matches();
+        boolean inside = isPacked && larder.match(packed.group("food")).isPresent();
+        if (isPacked && !inside && namesThing(packed.group("food"))) {
+            return Optional.empty();
+        }
         String segment = inside ? packed.group("food") : words;
         Optional<NameIndex.Match> match = larder.match(segment);
         if (match.isEmpty()) {
@@ -69,6 +76,10 @@ final class FoodNames {
             match = larder.match(LineClaims.without(segment));
         }
         return match.map(m -> found(segment, m, claimed));
+    }
+
+    private boolean namesThing(String text) {
+        return !words.isNoThing(text.substring(text.lastIndexOf(' ') + 1));
     }
 
     private Found found(String segment, NameIndex.Match match, List<String> claimed) {
@@ -103,8 +114,8 @@ final class FoodNames {
             if (ends) {
                 return true;
             }
-            if (!words.is(LineWords.Use.PART, tail.substring(word.start(), word.end()))
-                    && !SHAPED.matcher(word.key()).matches()) {
+            String written = tail.substring(word.start(), word.end());
+            if (!words.is(LineWords.Use.PART, written) && !words.isShaped(written)) {
                 return false;
             }
             at = word.end();

@@ -65,6 +65,7 @@ final class LineKind {
 
     private final Larder larder;
     private final LineWords words;
+    private final Strangers strangers;
     private final Map<String, String> bared = new HashMap<>();
     private final Map<String, Boolean> amounts = new HashMap<>();
     private final Map<String, Boolean> steps = new HashMap<>();
@@ -73,6 +74,7 @@ final class LineKind {
     LineKind(Larder larder, LineWords words) {
         this.larder = larder;
         this.words = words;
+        this.strangers = new Strangers(larder, words);
     }
 
     private String bare(String line) {
@@ -107,6 +109,17 @@ final class LineKind {
         Scan scan = new Scan(bare(line));
         return new MeasureReader(scan).read().measure() != null
                 && (isKnown(scan.rest()) || isKnown(WORKED.matcher(scan.rest()).replaceFirst("")));
+    }
+
+    /** Starts with an amount of some thing, known or not; of how thick the slices are it does not. */
+    boolean measuresThing(String line) {
+        if (measuresKnownThing(line)) {
+            return true;
+        }
+        Scan scan = new Scan(bare(line));
+        return startsWithAmount(line)
+                && new MeasureReader(scan).read().measure() != null
+                && strangers.isStrange(WORKED.matcher(scan.rest()).replaceFirst(""));
     }
 
     boolean isKnown(String words) {

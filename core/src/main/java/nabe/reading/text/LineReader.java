@@ -88,12 +88,10 @@ public final class LineReader {
     }
 
     private Line assemble(String text, String heading, MeasureReader.Reading reading, String rest, Ingredient known) {
-        NameReader.Naming found = names.read(rest, text);
+        NameReader.Naming found = names.read(rest, reading.measure() != null, text);
         Ingredient recalled = known == null ? recalled(found.item()) : null;
         known = known == null ? recalled : known;
-        NameReader.Naming naming = known == null
-                ? found
-                : new NameReader.Naming(found.item(), found.preparation(), known, true, found.also(), found.claims());
+        NameReader.Naming naming = known == null ? found : found.said(known);
         Measure measure = reading.measure();
         Unit unit = measure == null ? null : measure.unit();
         if (measure != null && unit == null) {
@@ -120,6 +118,7 @@ public final class LineReader {
                 .grams(grams)
                 .claims(naming.claims())
                 .also(naming.also())
+                .unknown(naming.unknown())
                 .optional(OPTIONAL.matcher(text).find())
                 .doubt(doubt(text, naming, amount, grams))
                 .remembered(recalled != null)
@@ -165,6 +164,11 @@ public final class LineReader {
         }
         if (naming.ingredient() == null) {
             return "Not in the larder: check what it is and what it contains.";
+        }
+        if (!naming.unknown().isEmpty()) {
+            return "Not in the larder: " + String.join(", ", naming.unknown())
+                    + ". Put it on a line of its own, or say that the line is only "
+                    + naming.ingredient().name() + ".";
         }
         if (!naming.exact()) {
             return "Taken for " + naming.ingredient().name() + ": right?";

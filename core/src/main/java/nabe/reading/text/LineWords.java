@@ -1,17 +1,25 @@
 package nabe.reading.text;
 
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import nabe.larder.CatalogueFile;
 import nabe.larder.Words;
+import nabe.reading.FoodClasses;
+import nabe.reading.grammar.KitchenWords;
 import org.apache.commons.csv.CSVRecord;
 
 /** What the words around a food's name do in an ingredient line. From line-words.csv. */
 final class LineWords {
+    private static final Pattern SHAPED = Pattern.compile("\\p{L}+(?:ed|ly|ing|less)", Pattern.CASE_INSENSITIVE);
+    private static final Set<Use> AROUND_A_THING =
+            EnumSet.of(Use.PART, Use.STOP, Use.CONDITION, Use.NEGATION, Use.LABELLED, Use.DESCRIBES);
+
     private final Map<Use, Set<String>> words = new EnumMap<>(Use.class);
     /** Those of more than one word. */
     private final Map<Use, List<String>> phrases = new EnumMap<>(Use.class);
@@ -23,6 +31,8 @@ final class LineWords {
         CONDITION,
         NEGATION,
         LABELLED,
+        DESCRIBES,
+        THING,
         OPENS
     }
 
@@ -40,7 +50,7 @@ final class LineWords {
         try {
             return Use.valueOf(file.text(row, "use").toUpperCase(Locale.ROOT));
         } catch (IllegalArgumentException e) {
-            throw file.bad(row, "The use must be part, stop, condition, negation, labelled or opens.");
+            throw file.bad(row, "The use must be one of those the head of the file names.");
         }
     }
 
@@ -48,6 +58,23 @@ final class LineWords {
     boolean is(Use use, String word) {
         String lower = word.toLowerCase(Locale.ROOT);
         return words.get(use).contains(lower) || words.get(use).contains(Words.key(lower));
+    }
+
+    /** @return whether the word only tells what was done to the thing it stands beside: "chopped", "finely", "boneless" */
+    boolean isShaped(String word) {
+        return SHAPED.matcher(word).matches() && !is(Use.THING, word);
+    }
+
+    /** @return whether the word describes, cuts, measures or joins; a thing, known or not, does none of it */
+    boolean isNoThing(String word) {
+        String lower = word.toLowerCase(Locale.ROOT);
+        Set<KitchenWords.Use> kitchen = KitchenWords.shared().usesOf(Words.key(word));
+        return AROUND_A_THING.stream().anyMatch(use -> is(use, word))
+                || isShaped(word)
+                || UnitWords.ofWord(word) != null
+                || KitchenWords.shared().effect(lower) != null
+                        && !FoodClasses.shared().isMade(word)
+                || !kitchen.isEmpty() && !kitchen.contains(KitchenWords.Use.GENERIC);
     }
 
     /** @return whether any word, or phrase of words, of the text has this use */

@@ -50,6 +50,7 @@ final class NameReader {
             "sauce",
             "wine");
 
+    private static final Pattern EACH = Pattern.compile("\\s*each\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern EITHER = Pattern.compile("\\s+or\\s+|\\s*/\\s*(?=\\p{L})", Pattern.CASE_INSENSITIVE);
     private static final Pattern TAIL = Pattern.compile(
             "\\s+(?:(?:plus|\\+|and) (?:extra|more)\\b.*|\\+ \\d.*|to (?:taste|serve|garnish"
@@ -58,10 +59,12 @@ final class NameReader {
             Pattern.CASE_INSENSITIVE);
     private final FoodNames foods;
     private final OtherMentions others;
+    private final Strangers strangers;
 
     NameReader(Larder larder) {
         foods = new FoodNames(larder);
         others = new OtherMentions(larder);
+        strangers = new Strangers(larder, foods.words());
     }
 
     /**
@@ -69,6 +72,7 @@ final class NameReader {
      * @param ingredient null where the noun is not known
      * @param exact false where a slip was forgiven
      * @param also other things the line brings along
+     * @param unknown what else the line names that nobody knows
      * @param claims what the line promises of it
      */
     record Naming(
@@ -77,15 +81,21 @@ final class NameReader {
             Ingredient ingredient,
             boolean exact,
             List<Ingredient> also,
+            List<String> unknown,
             List<String> claims) {
 
         Naming as(Ingredient known) {
-            return new Naming(item, preparation, known, exact, also, claims);
+            return new Naming(item, preparation, known, exact, also, unknown, claims);
+        }
+
+        /** The cook has said what the line means. */
+        Naming said(Ingredient known) {
+            return new Naming(item, preparation, known, true, also, List.of(), claims);
         }
     }
 
-    /** @param rest what follows the amount; {@code line} all of it, for conditions */
-    Naming read(String rest, String line) {
+    /** @param rest what follows the amount, if there is one; {@code line} all of it, for conditions */
+    Naming read(String rest, boolean measured, String line) {
         boolean conditional = foods.claims().conditional(line);
         List<String> notes = new ArrayList<>();
         String bare = tidied(Glance.has(rest, "()[]") ? withoutNotes(rest, notes) : rest);
@@ -96,14 +106,22 @@ final class NameReader {
             found = find(segments[i], conditional);
             chosen = found.isPresent() ? i : 0;
         }
-        if (found.isEmpty()) {
+        if (found.isEmpty() && Arrays.stream(segments).noneMatch(strangers::isStrange)) {
             found = notes.stream()
                     .map(note -> find(note, conditional))
                     .flatMap(Optional::stream)
                     .findFirst();
         }
         List<String> labelled = conditional ? List.of() : labelled(segments, chosen, notes);
-        return naming(segments, chosen, found, notes, labelled);
+        List<String> unknown = found.isEmpty()
+                ? List.of()
+                : strangers.beside(
+                        segments,
+                        chosen,
+                        found.get().match(),
+                        notes,
+                        measured && !EACH.matcher(rest).lookingAt());
+        return naming(segments, chosen, found, notes, unknown, labelled);
     }
 
     private static String withoutNotes(String rest, List<String> notes) {
@@ -134,7 +152,12 @@ final class NameReader {
     }
 
     private Naming naming(
-            String[] segments, int chosen, Optional<FoodNames.Found> found, List<String> notes, List<String> labelled) {
+            String[] segments,
+            int chosen,
+            Optional<FoodNames.Found> found,
+            List<String> notes,
+            List<String> unknown,
+            List<String> labelled) {
         Optional<NameIndex.Match> match = found.map(FoodNames.Found::match);
         String item = segments.length == 0 ? "" : String.join(", ", Arrays.copyOf(segments, chosen + 1));
         List<String> prep = new ArrayList<>();
@@ -155,6 +178,7 @@ final class NameReader {
                 meant,
                 match.map(NameIndex.Match::exact).orElse(true),
                 food == null ? List.of() : others.find(segments, chosen, match.get(), notes),
+                food == null ? List.of() : unknown,
                 List.copyOf(claims));
     }
 

@@ -67,11 +67,21 @@ final class PackedLines {
         if (pieces.length == 1) {
             return List.of(line);
         }
-        long measured = Arrays.stream(pieces).filter(kinds::measuresKnownThing).count();
-        boolean listed = bars.length > 1 && measured > 1
-                ? Arrays.stream(pieces).allMatch(p -> kinds.measuresKnownThing(p) || kinds.isIngredient(p))
-                : measured == pieces.length;
-        return listed ? Arrays.stream(pieces).flatMap(p -> tails(p).stream()).toList() : List.of(line);
+        return isList(pieces, bars.length > 1)
+                ? Arrays.stream(pieces)
+                        .flatMap(p -> tails(p).stream())
+                        .flatMap(p -> parts(p).stream())
+                        .toList()
+                : List.of(line);
+    }
+
+    /** One of them must be known: without it they may be anything. Bars part things without an amount as well. */
+    private boolean isList(String[] pieces, boolean barred) {
+        long measured = Arrays.stream(pieces).filter(kinds::measuresThing).count();
+        return Arrays.stream(pieces).anyMatch(kinds::measuresKnownThing)
+                && (barred && measured > 1
+                        ? Arrays.stream(pieces).allMatch(p -> kinds.measuresThing(p) || kinds.isIngredient(p))
+                        : measured == pieces.length);
     }
 
     /** "Carrot 1, celery 1 stalk, onion 1". @return its things, or none */

@@ -8,6 +8,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Random;
+import java.util.Set;
+import java.util.regex.MatchResult;
 import java.util.regex.Pattern;
 import nabe.larder.Larder;
 import nabe.recipe.Family;
@@ -24,6 +26,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class RecipeReaderTest {
+    /** May go where a line is parted. */
+    private static final Set<String> JOINTS = Set.of("and", "plus");
+
     private static final Pattern WORD = Pattern.compile("\\p{L}{3,}");
     private static final RecipeReader READER = new RecipeReader(Larder.load());
 
@@ -120,7 +125,8 @@ class RecipeReaderTest {
                         "200ml milk",
                         "8 pork sausages",
                         "1 onion",
-                        "2 carrots and 1 leek, sliced",
+                        "2 carrots",
+                        "1 leek, sliced",
                         "4 chicken breasts, 150g each");
         assertThat(recipe.lines().getFirst().heading()).isEqualTo("For the batter");
         assertThat(recipe.steps()).hasSize(2);
@@ -158,7 +164,9 @@ class RecipeReaderTest {
                     + recipe.asides();
             lines.forEach(line -> WORD.matcher(line)
                     .results()
-                    .forEach(word -> assertThat(kept).as(line).contains(word.group())));
+                    .map(MatchResult::group)
+                    .filter(word -> !JOINTS.contains(word))
+                    .forEach(word -> assertThat(kept).as(line).contains(word)));
         }
     }
 

@@ -26,7 +26,7 @@ public record RecipeView(
         List<String> asides,
         @Nullable Procedure procedure) {
 
-    /** One line, its ingredient by id and name; {@code also} names what else it brings in. */
+    /** One line, its ingredient by id and name; {@code also} and {@code unknown} name what else it brings in. */
     public record LineView(
             String text,
             @Nullable String heading,
@@ -39,6 +39,7 @@ public record RecipeView(
             @Nullable Amount grams,
             Part part,
             List<String> also,
+            List<String> unknown,
             boolean optional,
             @Nullable String doubt,
             boolean remembered,
@@ -58,6 +59,7 @@ public record RecipeView(
                     line.grams(),
                     line.part(),
                     line.also().stream().map(Ingredient::id).toList(),
+                    line.unknown(),
                     line.optional(),
                     line.doubt(),
                     line.remembered(),
