@@ -6,11 +6,11 @@ import { api, type LineInBrief, type RecipeInBrief } from "../../api";
  */
 export async function withLine(recipe: RecipeInBrief, index: number, line: LineInBrief): Promise<RecipeInBrief> {
   const lined = recipe.lines?.length ? recipe : await inLines(recipe);
-  const [first = "", ...others] = line.text
+  const [first, ...others] = (line.text ?? "")
     .split("\n")
     .map((text) => text.trim())
     .filter((text) => text !== "");
-  const corrected = (lined.lines ?? []).map((old, i) => (i === index ? { ...line, text: first } : old));
+  const corrected = (lined.lines ?? []).map((old, i) => (i === index ? { ...line, text: first ?? line.text } : old));
   return { ...lined, lines: [...corrected, ...others.map((text) => ({ text, heading: line.heading }))] };
 }
 
