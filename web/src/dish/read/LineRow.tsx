@@ -92,19 +92,21 @@ function Correction({ line, larder, onCorrect }: Pick<Props, "line" | "larder" |
         });
       }}
     >
-      <label className="flex flex-col gap-1 text-sm font-medium sm:col-span-2">
-        Line
-        <textarea
-          className="w-full rounded-lg border-2 border-line bg-sheet px-2.5 py-1.5"
-          rows={Math.max(2, text.split("\n").length)}
-          value={text}
-          aria-describedby={hint}
-          onChange={(e) => setText(e.target.value)}
-        />
-        <span id={hint} className="font-normal text-faded">
+      <div className="text-sm sm:col-span-2">
+        <label className="flex flex-col gap-1 font-medium">
+          Line
+          <textarea
+            className="w-full rounded-lg border-2 border-line bg-sheet px-2.5 py-1.5"
+            rows={Math.max(2, text.split("\n").length)}
+            value={text}
+            aria-describedby={hint}
+            onChange={(e) => setText(e.target.value)}
+          />
+        </label>
+        <p id={hint} className="mt-1 text-faded">
           One thing a line: press Enter to part two.
-        </span>
-      </label>
+        </p>
+      </div>
       <Combobox
         label="Ingredient"
         options={options}
