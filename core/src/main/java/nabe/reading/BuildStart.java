@@ -183,11 +183,11 @@ final class BuildStart {
         return below != null;
     }
 
-    /** "Scatter the rest over the top" of what was tossed in the dish it bakes in. */
+    /** "Scatter the rest over the top", "scatter over the rest" of what was tossed in the dish it bakes in. */
     private boolean topsTheMixed(Clause clause, List<Named> nouns) {
         Pot mixed = scene.mixedInDish;
         boolean tops = clause.does(Effect.PLACE)
-                && clause.says("top")
+                && (clause.says("top") || clause.says("over"))
                 && mixed != null
                 && !mixed.isEmpty()
                 && nouns.stream().anyMatch(BuildStart::isNamed)
@@ -211,7 +211,14 @@ final class BuildStart {
                 && LAYS.contains(clause.verb().base())
                 && nouns.stream().anyMatch(BuildStart::isNamed)
                 && (scene.dishMeant
+                        || isAlternated(clause, nouns)
                         || clause.does(Effect.PLACE) && kitchen.pots.stream().anyMatch(p -> p.worked));
+    }
+
+    /** "Layer the potatoes and leeks alternately", without a word of the dish. */
+    private static boolean isAlternated(Clause clause, List<Named> nouns) {
+        return Set.of("layer", "alternate").contains(clause.verb().base())
+                && nouns.stream().filter(BuildStart::isNamed).count() > 1;
     }
 
     /** "Half the ragù, ..." of several pots that are ready. */

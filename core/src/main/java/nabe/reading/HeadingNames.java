@@ -49,6 +49,25 @@ final class HeadingNames {
                 .collect(Collectors.toSet());
     }
 
+    /** "The first nine ingredients", "the next 3", "the last two": so many lines that nothing was taken of. */
+    List<Integer> counted(List<Token> tokens) {
+        int number = tokens.stream()
+                .filter(Token::isNumber)
+                .mapToInt(t -> (int) t.low())
+                .findFirst()
+                .orElse(0);
+        boolean first = Tokens.has(tokens, "first", "next");
+        if (number < 2 || !tokens.getLast().is("ingredient") || !first && !Tokens.has(tokens, "last")) {
+            return List.of();
+        }
+        List<Integer> free = IntStream.range(0, kitchen.lines.size())
+                .filter(l -> kitchen.left[l] > 0.99)
+                .boxed()
+                .toList();
+        int from = first ? 0 : Math.max(0, free.size() - number);
+        return free.subList(from, Math.min(free.size(), from + number));
+    }
+
     /** "Add the rest", "everything else listed under the sauce": what stands with the pot's own lines and is named nowhere else. */
     List<Integer> remaining(Slot slot) {
         List<Token> tokens = slot.tokens();

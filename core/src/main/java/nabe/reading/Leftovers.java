@@ -18,7 +18,7 @@ import org.jspecify.annotations.Nullable;
 /** Lines the method never named, or named in part: with their group, else by their nature, always with a doubt. */
 final class Leftovers {
     private static final Pattern FOR_THE_DISH = Pattern.compile(
-            "\\bfor (?:the|greasing)\\b.{0,12}\\b(?:dish|tin|pan)\\b|\\bto grease\\b|\\bgreasing\\b|\\bspray\\b",
+            "\\bfor (?:the|greasing)\\b.{0,12}\\b(?:dish|tin|pan|form|mould|mold|plate|tray)\\b|\\bto grease\\b|\\bgreasing\\b|\\bspray\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern GLAZE =
             Pattern.compile("\\b(?:to glaze|for glazing|egg wash|to brush|for brushing)\\b", Pattern.CASE_INSENSITIVE);
@@ -68,6 +68,9 @@ final class Leftovers {
         headedAndNeverNamed(kitchen);
         for (int i = 0; i < kitchen.lines.size(); i++) {
             Line line = kitchen.lines.get(i);
+            if (brushesThinPastry(kitchen, i)) {
+                continue;
+            }
             if (kitchen.left[i] <= 0.01 || isElsewhere(kitchen, i) || kitchen.isNamedLater(i)) {
                 continue;
             }
@@ -137,6 +140,25 @@ final class Leftovers {
         seasoned.forEach(p -> p.add(i, kitchen.left[i] / seasoned.size()));
         kitchen.left[i] = 0;
         return true;
+    }
+
+    /** "Brush the tin with some of the butter", and every sheet of filo with the rest: more than a tin is greased with. */
+    private static boolean brushesThinPastry(Kitchen kitchen, int i) {
+        Pot thin = kitchen.pots.stream()
+                .filter(p -> kitchen.roles(p).contains("pastry-thin"))
+                .findFirst()
+                .orElse(null);
+        boolean brushes = thin != null
+                && Kitchen.FATS.contains(kitchen.role(i))
+                && kitchen.pan.contains(i)
+                && kitchen.left[i] > 0.99
+                && kitchen.lines.get(i).gramsOrZero() > Readying.MOST_GREASE;
+        if (brushes) {
+            thin.add(i, kitchen.left[i]);
+            kitchen.left[i] = 0;
+            kitchen.pan.remove(i);
+        }
+        return brushes;
     }
 
     private static boolean isHeadedElsewhere(Kitchen kitchen, String heading) {

@@ -133,6 +133,9 @@ final class Mixing {
         Double said = item.portion().is(Portion.Kind.OF_LEFT)
                 ? Double.valueOf(item.portion().value() * there)
                 : dish.share(pot, item.portion());
+        if (said != null && item.portion().is(Portion.Kind.ALL_BUT)) {
+            said = Math.max(0, there - said);
+        }
         boolean rest = item.portion().is(Portion.Kind.REST) || said == null;
         double share = item.portion().is(Portion.Kind.RESERVED) && pot.reserved > 0
                 ? pot.reserved

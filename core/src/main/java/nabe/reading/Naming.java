@@ -21,6 +21,9 @@ final class Naming {
     /** "The porcini liquor", "the pasta water": the water they lay in, not they. */
     private static final String[] LIQUORS = {"liquor", "liquid", "water"};
 
+    /** "In olive oil": some more of it, not the pot that has it. */
+    private static final String[] FATS = {"oil", "butter", "fat", "lard", "dripping", "ghee"};
+
     private static final Set<String> SCATTERED =
             Set.of("melting-cheese", "hard-cheese", "crumbly-cheese", "crumbs", "nut", "seed");
     private static final Pattern HALVED = Pattern.compile("\\bhalve[ds]\\b|\\bin half\\b", Pattern.CASE_INSENSITIVE);
@@ -87,7 +90,8 @@ final class Naming {
         if (half != null) {
             return new Named(Kind.POT, List.of(), half, Portion.UNSAID, each, slot);
         }
-        List<Integer> group = headings.ofGroup(tokens);
+        List<Integer> counted = headings.counted(tokens);
+        List<Integer> group = counted.isEmpty() ? headings.ofGroup(tokens) : counted;
         if (!group.isEmpty()) {
             return new Named(Kind.LINES, group, null, Portion.UNSAID, each, slot);
         }
@@ -207,8 +211,12 @@ final class Naming {
 
     private boolean isPlace(Slot slot) {
         boolean part = slot.tokens().stream()
-                .anyMatch(t -> t.isNumber() || NameWords.isPart(t) || words.isAny(t, Use.REST, Use.OTHER));
-        return Set.of(Slot.Lead.INTO, Slot.Lead.OVER, Slot.Lead.IN).contains(slot.lead()) && !slot.direct() && !part;
+                .anyMatch(t -> t.isNumber() || NameWords.isPart(t) || words.isAny(t, Use.REST, Use.OTHER, Use.FILM));
+        boolean moreFat = Tokens.has(List.of(slot.tokens().getLast()), FATS) && !Tokens.has(slot.tokens(), "the");
+        return !moreFat
+                && !part
+                && !slot.direct()
+                && Set.of(Slot.Lead.INTO, Slot.Lead.OVER, Slot.Lead.IN).contains(slot.lead());
     }
 
     /** @return whether the noun is a heading that stands for its things */

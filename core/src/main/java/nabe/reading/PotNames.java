@@ -46,7 +46,7 @@ final class PotNames {
     private double worth(List<Token> tokens, int head, Pot pot) {
         Token name = tokens.get(head);
         double score = 0;
-        boolean named = pot.names.contains(name.key());
+        boolean named = pot.names.contains(name.key()) && !isFreshOfSauce(name, pot);
         boolean generic = words.is(name, Use.GENERIC);
         boolean shape = words.is(name, Use.SHAPE);
         if (named) {
@@ -121,6 +121,16 @@ final class PotNames {
         return !pot.names.contains(name.key())
                 && IntStream.range(0, known.lines.size())
                         .anyMatch(l -> known.lines.get(l).heads().contains(name.key()) && kitchen.left[l] > 0.99);
+    }
+
+    /** "Three quarters of the cheese" goes into the cheese sauce, and is not the sauce. */
+    private boolean isFreshOfSauce(Token name, Pot pot) {
+        boolean qualifies = !words.is(name, Use.GENERIC) && pot.names.stream().anyMatch(n -> words.has(Use.GENERIC, n));
+        return qualifies
+                && IntStream.range(0, known.lines.size())
+                        .anyMatch(l -> kitchen.left[l] > 0.99
+                                && (known.lines.get(l).heads().contains(name.key())
+                                        || classes.holds(name.key(), kitchen.lines.get(l))));
     }
 
     /** "Stir wet into dry": the bowl of flour, and the one that was whisked beside it. */

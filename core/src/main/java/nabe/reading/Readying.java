@@ -16,7 +16,7 @@ final class Readying {
             Set.of("rub", "brush", "spray", "mist", "coat", "smear", "grease", "butter", "oil", "line", "dust");
     private static final Set<String> CRUSTS = Set.of("pastry", "pastry-thin", "flour", "flour-raising");
     /** Grams; more than a dish takes. Kitchen practice. */
-    private static final double MOST_GREASE = 20;
+    static final double MOST_GREASE = 20;
 
     private final Scene scene;
     private final Kitchen kitchen;

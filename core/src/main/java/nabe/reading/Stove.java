@@ -20,6 +20,7 @@ final class Stove {
     private static final Set<String> THICKENERS = Set.of("flour", "starch", "gravy", "gravy-powder");
     private static final Set<String> SMOOTH =
             Set.of("blend", "blitz", "puree", "process", "whizz", "liquidise", "pulse");
+    private static final Portion WHOLE = new Portion(Portion.Kind.FRACTION, 1, null);
     private static final double MUCH = 0.001;
     /** Share of a pot that some of it is. Kitchen practice. */
     private static final double A_LADLE = 0.1;
@@ -56,7 +57,7 @@ final class Stove {
             return;
         }
         List<Item> items = items(clause, nouns);
-        Pot place = location(clause, nouns);
+        Pot place = isIntoRaw(clause, nouns, items) ? kitchen.open() : location(clause, nouns);
         if (clause.does(Effect.KEEP) && puttingBy.keep(clause, nouns)) {
             return;
         }
@@ -305,6 +306,29 @@ final class Stove {
             }
         }
         return null;
+    }
+
+    /** "Stir the zest into the ricotta", of which nothing was taken: in a bowl of its own, the ricotta first. */
+    private boolean isIntoRaw(Clause clause, List<Named> nouns, List<Item> items) {
+        Named into = nouns.stream()
+                .filter(n -> n.is(Kind.LINES)
+                        && n.slot().lead() == Lead.INTO
+                        && !n.slot().direct())
+                .findFirst()
+                .orElse(null);
+        boolean object = nouns.stream().anyMatch(n -> n.isFood() && n.slot().lead() == Lead.NONE);
+        boolean raw = into != null
+                && object
+                && clause.does(Effect.JOIN)
+                && into.lines().size() == 1
+                && !into.portion().isSaid()
+                && kitchen.left[into.lines().getFirst()] > 0.99;
+        if (raw) {
+            int line = into.lines().getFirst();
+            items.removeIf(i -> i.line() == line);
+            items.addFirst(new Item(line, null, WHOLE));
+        }
+        return raw;
     }
 
     private boolean isPreparation(Clause clause, List<Item> items, List<Named> nouns, @Nullable Pot place) {

@@ -22,6 +22,12 @@ final class Vessels {
                 && tokens.get(i + 1).isNumber();
     }
 
+    /** "Put half in the two pans": they go into the oven; nobody stands at two on the stove. */
+    private static boolean isSeveral(List<Token> tokens, int i) {
+        return tokens.get(i).text().endsWith("s")
+                && (Tokens.has(tokens, "both") || tokens.stream().anyMatch(t -> t.isNumber() && t.low() > 1));
+    }
+
     /** @return the kind of vessel, or null where none is named */
     static @Nullable Kind in(List<Token> tokens) {
         if (WORDS.any(tokens, Use.BASE)) {
@@ -44,7 +50,7 @@ final class Vessels {
                 return Kind.TRAY;
             }
             if (WORDS.is(t, Use.POT)) {
-                boolean oven = tokens.stream().anyMatch(x -> WORDS.is(x, Use.OVENWARE))
+                boolean oven = (isSeveral(tokens, i) || tokens.stream().anyMatch(x -> WORDS.is(x, Use.OVENWARE)))
                         && !Tokens.has(tokens, "frying", "skillet", "grill", "chargrill", "sheet");
                 return Tokens.has(tokens, "sheet") ? Kind.TRAY : oven ? Kind.DISH : Kind.PAN;
             }

@@ -30,6 +30,9 @@ final class ClauseBounds {
             "everything",
             "this",
             "that");
+    /** "When it has cooled a little". */
+    private static final Set<String> HOW_MUCH = Set.of("a", "little", "bit", "slightly", "enough", "somewhat", "down");
+
     private static final Set<String> JOINS =
             Set.of("add", "stir", "pour", "tip", "whisk", "beat", "fold", "put", "throw", "scatter");
     private final KitchenWords words;
@@ -77,10 +80,14 @@ final class ClauseBounds {
     /** "When it has gone add the tomatoes": no comma, and yet an instruction. */
     private boolean isNewAction(int i) {
         Spoken s = words.verb(tokens.get(i));
-        Spoken before = words.verb(tokens.get(i - 1));
+        int last = i - 1;
+        while (last > 0 && HOW_MUCH.contains(tokens.get(last).key())) {
+            last--;
+        }
+        Spoken before = words.verb(tokens.get(last));
         boolean done = before != null && before.form() == Form.PAST
                 || Set.of("soft", "golden", "hot", "tender", "brown", "smooth", "thick", "cool", "ready")
-                        .contains(tokens.get(i - 1).key());
+                        .contains(tokens.get(last).key());
         return s != null
                 && s.form() == Form.BASE
                 && done

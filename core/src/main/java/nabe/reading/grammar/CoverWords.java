@@ -71,7 +71,7 @@ final class CoverWords {
                 return after;
             }
         }
-        return beforeTime(i);
+        return beforeTime(i, coveredBefore);
     }
 
     private boolean isAfterTime(int i) {
@@ -100,14 +100,15 @@ final class CoverWords {
         return open ? new Said(false, i + 1) : lidOnOrOff(i);
     }
 
-    /** "Foil off for the last 15", "open for 10 more". */
-    private Said beforeTime(int i) {
+    /** "Foil off for the last 15", "open for 10 more", "foil on for 25 minutes, off for 15". */
+    private Said beforeTime(int i, boolean coveredBefore) {
         Said lid = lidOnOrOff(i);
         if (lid.any() && isTimeNext(lid.to)) {
             return lid;
         }
         boolean after = i > 0 && (tokens.get(i - 1).isMark() || is(i - 1, "then") || is(i - 1, "and"));
-        return is(i, "open") && after && isTimeNext(i + 1) ? new Said(false, i + 1) : Said.NOTHING;
+        boolean bare = is(i, "open") || is(i, "off") && coveredBefore;
+        return bare && after && isTimeNext(i + 1) ? new Said(false, i + 1) : Said.NOTHING;
     }
 
     private Said lidOnOrOff(int i) {

@@ -81,13 +81,25 @@ final class Spans {
         }
     }
 
-    /** "Salt them, then the leeks": what follows is laid as before, not salted. @return where it begins, or the end */
+    /**
+     * "Salt them, then the leeks", "stir till thick, then the cheese": what follows is laid or goes in as before, it is not
+     * salted or stirred till thick.
+     *
+     * @return where it begins, or the end
+     */
     private int pastTouch(int verb, int to) {
         boolean touches = TOUCHES.contains(words.verb(tokens.get(verb)).verb().base())
                 && verb + 1 < to
                 && words.is(tokens.get(verb + 1), Use.PRONOUN);
-        for (int i = verb + 2; touches && i < to; i++) {
-            if (tokens.get(i).is("then")) {
+        Effect effect = words.verb(tokens.get(verb)).verb().effect();
+        boolean stirs = Set.of(Effect.MIX, Effect.JOIN, Effect.KEEP).contains(effect)
+                && !tokens.get(to - 1).key().endsWith("ly");
+        for (int i = verb + 2; i + 1 < to; i++) {
+            boolean waited = stirs
+                    && Tokens.has(tokens.subList(verb, i), "till", "until")
+                    && tokens.get(i - 1).is(",")
+                    && Durations.in(tokens.subList(i, to)).isEmpty();
+            if (tokens.get(i).is("then") && (touches || waited)) {
                 return i;
             }
         }

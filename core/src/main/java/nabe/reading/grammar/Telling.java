@@ -101,9 +101,37 @@ final class Telling {
             tells.set(i, bounds.end(i + 1, false));
         } else if (FINITE.contains(t.key()) && isStatement(i)) {
             tells.set(bounds.start(i), bounds.end(i + 1, false));
+        } else if (makesSure(i)) {
+            tells.set(i, bounds.mark(i));
+            perhaps.set(i, bounds.mark(i));
         } else if (t.is("to") && isPurpose(i)) {
             tells.set(i, bounds.end(i + 1, false));
         }
+    }
+
+    /** "Make sure the potatoes are covered" says how it must look; "make sure to cover it" asks for it. */
+    private boolean makesSure(int i) {
+        boolean sure = tokens.get(i).is("ensure")
+                || tokens.get(i).is("sure") && i > 0 && tokens.get(i - 1).is("make");
+        for (int k = i + 1; sure && k < tokens.size() && !tokens.get(k).isMark(); k++) {
+            if (tokens.get(k).is("to") || tokens.get(k).is("you")) {
+                return false;
+            }
+            if (FINITE.contains(tokens.get(k).key())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** "The potatoes should be just covered"; "it should be spread over the meat" asks for it. */
+    private boolean isStateThatShouldBe(int i) {
+        boolean be = tokens.get(i).is("should")
+                && i > 0
+                && i + 2 < tokens.size()
+                && tokens.get(i + 1).is("be");
+        List<Token> state = be ? tokens.subList(i + 2, bounds.mark(i)) : List.of();
+        return be && state.stream().noneMatch(t -> words.isAny(t, Use.OVER, Use.INTO, Use.IN));
     }
 
     /** "The hard part is over" tells; "what is left of it" names. */
@@ -147,6 +175,11 @@ final class Telling {
         if (isInverted(i) && bounds.start(i) > 0) {
             tells.set(bounds.start(i), bounds.end(i, false));
             perhaps.set(bounds.start(i), bounds.end(i, false));
+            return;
+        }
+        if (isStateThatShouldBe(i)) {
+            tells.set(bounds.start(i), bounds.mark(i));
+            perhaps.set(bounds.start(i), bounds.mark(i));
             return;
         }
         if (modal && !isInverted(i)) {

@@ -230,8 +230,10 @@ final class LineKind {
         if (startsWithAmount(line)) {
             return length > 30;
         }
-        boolean sentence = SENTENCE_END.matcher(bare).matches() && length >= 5;
-        return (words.opens(bare) || beginsWithVerb(bare)) && (length >= 7 || sentence)
+        boolean ends = SENTENCE_END.matcher(bare).matches();
+        boolean sentence = ends && length >= 5;
+        return ends && length > 1 && words.opens(bare)
+                || (words.opens(bare) || beginsWithVerb(bare)) && (length >= 7 || sentence)
                 || length > 22
                 || TWO_SENTENCES.matcher(bare).find() && length > 9
                 || length > 11 && tellsInSentences(bare);

@@ -17,7 +17,9 @@ public final class LineReader {
             "^(?:(?:o(?=\\s+[\\d½¼¾⅓⅔])|[-*•·▪▢☐□◦‣–—+]+|\\[[ xX]?\\]|\\d{1,2}[.)](?=\\s+\\D*\\s?\\d))\\s+)+");
     private static final Pattern TRAILING_AMOUNT =
             Pattern.compile("^(?<item>\\p{L}[^\\d]*?)\\s*(?:[:,;=-]|\\s|\\.{2,})\\s*[(]?(?:(?:"
-                    + MeasureReader.ABOUT_WORDS + ")\\s*)?(?<amount>\\d[^,;]*)(?<after>[,;][^\\d]*)?$");
+                    + MeasureReader.ABOUT_WORDS
+                    + ")\\s*)?(?<amount>\\d[^,;]*|(?:one|two|three|four|five|six|seven|eight|nine|ten|twelve)(?: (?:large|small|medium|big)(?: ones?)?)?)"
+                    + "(?<after>[,;][^\\d]*)?$");
     private static final Pattern OPTIONAL =
             Pattern.compile("\\boptional(?:ly)?\\b|\\bif (?:you )?(?:like|wish|using)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OPTIONAL_FIRST =
