@@ -2,12 +2,15 @@ package nabe.reading;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Set;
+import java.util.stream.IntStream;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Tokens;
+import nabe.reading.grammar.Verb;
 import nabe.recipe.Line;
 import org.jspecify.annotations.Nullable;
 
@@ -67,7 +70,8 @@ final class GroupNames {
         List<Integer> unnamed = members.stream()
                 .filter(l -> kitchen.namedLast.getOrDefault(l, -1) <= kitchen.clause)
                 .toList();
-        if (unnamed.size() > 1) {
+        boolean both = Tokens.has(tokens, "both") && members.size() == 2;
+        if (unnamed.size() > 1 && !both) {
             members.retainAll(unnamed);
             own = own.stream().filter(unnamed::contains).toList();
         }
@@ -92,7 +96,7 @@ final class GroupNames {
     }
 
     private static boolean isPlural(Line line) {
-        return line.item().toLowerCase(java.util.Locale.ROOT).endsWith("s");
+        return line.item().toLowerCase(Locale.ROOT).endsWith("s");
     }
 
     /** Eggs for the batter and an egg for the filling: "the eggs" are those of the part in hand. */
@@ -127,14 +131,29 @@ final class GroupNames {
         for (int i = 0; i < head; i++) {
             Token t = tokens.get(i);
             boolean ofSome = t.isWord() && !known.isEmpty(t) && known.isInSome(t);
-            if (ofSome && !known.lines.get(l).all().contains(t.key())) {
+            if (ofSome && !known.lines.get(l).all().contains(t.key()) || isDoneToOthers(t, tokens.get(head), l)) {
                 return false;
             }
         }
         return true;
     }
 
+    /** "The grated cheeses": of several, those the list has grated. */
+    private boolean isDoneToOthers(Token done, Token name, int line) {
+        Verb.Spoken verb = words.verb(done);
+        return verb != null
+                && verb.form() == Verb.Form.PAST
+                && name.is("cheese")
+                && !says(line, done)
+                && IntStream.range(0, kitchen.lines.size())
+                        .anyMatch(l -> classes.holds(name.key(), kitchen.lines.get(l)) && says(l, done));
+    }
+
+    private boolean says(int line, Token word) {
+        return kitchen.lines.get(line).text().toLowerCase(Locale.ROOT).contains(word.key());
+    }
+
     private static boolean isPlural(Token t) {
-        return t.text().toLowerCase(java.util.Locale.ROOT).endsWith("s");
+        return t.text().toLowerCase(Locale.ROOT).endsWith("s");
     }
 }

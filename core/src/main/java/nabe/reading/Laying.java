@@ -84,6 +84,9 @@ final class Laying {
             }
         }
         placed.removeIf(n -> isSaidAgain(n, placed) || isSpent(n));
+        if (placed.stream().allMatch(n -> n.is(Kind.PRONOUN))) {
+            mingle(clause);
+        }
         placed.stream().filter(n -> isOnBottom(n, nouns)).findFirst().ifPresent(n -> {
             List<Pot> inHand = kitchen.focus;
             layDown(n, late);
@@ -96,7 +99,6 @@ final class Laying {
                 || (clause.verb() == null || clause.does(Effect.JOIN)) && toDish(clause, nouns)
                 || clause.does(Effect.PREP) && isPressedIn(nouns);
         if (placed.isEmpty() && puts && !kitchen.focus.isEmpty()) {
-            mingle(clause);
             kitchen.focus.stream()
                     .map(kitchen::whereItIs)
                     .filter(p -> !dish.holds(p) && !p.isEmpty())

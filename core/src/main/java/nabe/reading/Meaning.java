@@ -1,7 +1,9 @@
 package nabe.reading;
 
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import nabe.measure.Unit;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
@@ -15,6 +17,9 @@ import nabe.reading.text.UnitWords;
 final class Meaning {
     private static final Pattern COLD =
             Pattern.compile("\\b(?:cold|iced?|lukewarm|tepid|warm) water\\b", Pattern.CASE_INSENSITIVE);
+
+    private static final Set<String> GREASED =
+            Set.of("rubbed", "greased", "buttered", "oiled", "brushed", "smeared", "dusted", "sprayed");
 
     private final Scene scene;
     private final Kitchen kitchen;
@@ -43,7 +48,23 @@ final class Meaning {
                 .map(n -> theRest(clause, n))
                 .flatMap(n -> kitchen.parts.restsOf(n, dish, kitchen).stream())
                 .toList();
-        return naming.withReadied(naming.together(Exceptions.resolved(nouns, kitchen, dish)));
+        return naming.withReadied(naming.together(Exceptions.resolved(withoutGrease(nouns), kitchen, dish)));
+    }
+
+    /** "In a dish rubbed with the garlic": the garlic is the dish's. */
+    private List<Named> withoutGrease(List<Named> nouns) {
+        int dish = IntStream.range(0, nouns.size())
+                .filter(i -> nouns.get(i).is(Kind.DISH)
+                        && GREASED.contains(
+                                nouns.get(i).slot().tokens().getLast().key()))
+                .findFirst()
+                .orElse(nouns.size());
+        List<Named> with = nouns.stream()
+                .skip(dish + 1L)
+                .filter(n -> n.is(Kind.LINES) && n.slot().lead() == Lead.WITH)
+                .toList();
+        with.forEach(n -> kitchen.pan.addAll(n.lines()));
+        return nouns.stream().filter(n -> !with.contains(n)).toList();
     }
 
     /** A casserole that stood on the stove before is a pot. */

@@ -131,7 +131,9 @@ final class Naming {
             portion = new Portion(Portion.Kind.EACH, 1, null);
         }
         if (!portion.isSaid() && isExtra(tokens, best)) {
-            portion = new Portion(Portion.Kind.FRACTION, Portion.HANDFUL, null);
+            double extra =
+                    Portion.extra(kitchen.lines.get(best.lines.getFirst()).text());
+            portion = new Portion(Portion.Kind.FRACTION, extra > 0 ? extra : Portion.HANDFUL, null);
         }
         return best.pot != null
                 ? new Named(Kind.POT, best.lines, best.pot, portion, each, slot)
@@ -154,9 +156,11 @@ final class Naming {
         return Tokens.has(tokens, "extra")
                 && best.lines.size() == 1
                 && SCATTERED.contains(kitchen.role(best.lines.getFirst()))
-                && PLUS_EXTRA
-                        .matcher(kitchen.lines.get(best.lines.getFirst()).text())
-                        .find();
+                && (Portion.extra(kitchen.lines.get(best.lines.getFirst()).text()) > 0
+                        || PLUS_EXTRA
+                                .matcher(
+                                        kitchen.lines.get(best.lines.getFirst()).text())
+                                .find());
     }
 
     /** "Rub the butter into the flour": of two butters the one that stands with the flour. */
@@ -176,18 +180,37 @@ final class Naming {
         return out;
     }
 
-    /** "Both sorts of mushroom", of which one was soaked and chopped before: that one's pot as well. */
+    /**
+     * "Both sorts of mushroom", of which one was soaked and chopped before: that one's pot as well. "The veg", where onions
+     * and carrots lie chopped and potatoes are on the list: those.
+     */
     List<Named> withReadied(List<Named> nouns) {
-        List<Named> all = new ArrayList<>(nouns);
+        List<Named> all = new ArrayList<>();
         for (Named noun : nouns) {
-            if (noun.is(Kind.LINES) && Tokens.has(noun.slot().tokens(), "both")) {
-                groupNames
-                        .readied(noun.slot().tokens(), noun.lines())
-                        .forEach(p ->
-                                all.add(new Named(Kind.POT, List.of(), p, Portion.UNSAID, noun.each(), noun.slot())));
+            List<Pot> readied =
+                    noun.is(Kind.LINES) ? groupNames.readied(noun.slot().tokens(), noun.lines()) : List.<Pot>of();
+            boolean both = Tokens.has(noun.slot().tokens(), "both");
+            boolean instead = !both
+                    && isOneLine(noun)
+                    && isByClass(noun)
+                    && readied.stream().allMatch(Mixing::isInHand);
+            if (!instead || readied.isEmpty()) {
+                all.add(noun);
+            }
+            if (both || instead) {
+                readied.forEach(
+                        p -> all.add(new Named(Kind.POT, List.of(), p, Portion.UNSAID, noun.each(), noun.slot())));
             }
         }
         return all;
+    }
+
+    private boolean isByClass(Named noun) {
+        int line = noun.lines().getFirst();
+        return noun.slot().tokens().stream()
+                        .filter(Token::isWord)
+                        .noneMatch(t -> known.lines.get(line).all().contains(t.key()))
+                && kitchen.left[line] > 0.99;
     }
 
     private static boolean isOneLine(Named noun) {

@@ -62,7 +62,7 @@ final class OwnPot {
     private final List<Sign> signs = List.of(
             new Sign(4, this::isMade),
             new Sign(4, this::isGiven),
-            new Sign(3, this::isOnlyPasta),
+            new Sign(4, this::isOnlyPasta),
             new Sign(3, a -> inVessel(a, false)),
             new Sign(-3, a -> inVessel(a, true) && !a.current().setAside),
             new Sign(2.5, a -> a.clause().says(Use.MEANWHILE) || a.clause().says("while")),
@@ -75,6 +75,7 @@ final class OwnPot {
             new Sign(2, this::isPastaHeated),
             new Sign(2, a -> isRawSlices(a.current()) && a.does(Effect.HEAT, Effect.START) && hasItems(a)),
             new Sign(1.5, a -> isShaped(a.current()) && a.verb(FRIES) && hasItems(a)),
+            new Sign(2, a -> areFriedPancakes(a.current()) && hasItems(a) && !goesIn(a)),
             new Sign(1.5, this::isSauceApart),
             new Sign(1.5, a -> DRAINS.contains(a.lastAction()) && a.does(Effect.HEAT, Effect.START)),
             new Sign(1, OwnPot::isRawMix),
@@ -131,7 +132,15 @@ final class OwnPot {
     private boolean isOnlyPasta(Asked a) {
         return hasItems(a)
                 && a.items.stream().allMatch(i -> i.pot() == null && kitchen.isPastaLine(i.line()))
-                && a.does(Effect.HEAT, Effect.START);
+                && (a.does(Effect.HEAT, Effect.START) || isIntoWater(a));
+    }
+
+    /** "Drop the shells into the same water": what was boiled in it before is out. */
+    private static boolean isIntoWater(Asked a) {
+        return a.nouns.stream()
+                .anyMatch(n -> n.slot().lead() == Lead.INTO
+                        && n.is(Kind.UNKNOWN)
+                        && n.slot().tokens().getLast().is("water"));
     }
 
     /** Pasta was boiled; what is heated now is something else. */
@@ -188,6 +197,13 @@ final class OwnPot {
     /** Balls that were browned: the onion after them is softened for a sauce. */
     private static boolean isShaped(Pot pot) {
         return pot.steps.stream().anyMatch(s -> SHAPES.contains(s.action()));
+    }
+
+    /** What comes after them is their filling. */
+    private boolean areFriedPancakes(Pot pot) {
+        return FoodClasses.shared().holds("pancake", kitchen.roles(pot))
+                && pot.steps.stream()
+                        .anyMatch(s -> s.action().equals("fry") || s.action().equals("cook"));
     }
 
     /** What was boiled in water is not fried in it. */

@@ -2,6 +2,8 @@ package nabe.reading;
 
 import java.util.List;
 import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import nabe.measure.Unit;
 import nabe.reading.grammar.KitchenWords;
@@ -50,6 +52,11 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
     private static final double MOST = 0.8;
     /** A handful kept back. Kitchen practice. */
     static final double HANDFUL = 0.17;
+
+    /** "50 g parmesan, plus 25 g to finish". */
+    private static final Pattern PLUS_MEASURED = Pattern.compile(
+            "(?<first>\\d+)\\s?(?<unit>\\p{L}+)\\b.*(?:\\bplus|\\+) (?:an extra |another |extra )?(?<more>\\d+)\\s?\\k<unit>\\b.*",
+            Pattern.CASE_INSENSITIVE);
 
     private static final List<String> LADLES = List.of("ladle", "ladleful");
     /** What a soup ladle holds. Kitchen practice. */
@@ -104,6 +111,16 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
             return last ? new Portion(Kind.REST, exact.is(Kind.COUNT) ? exact.value : 0, null) : exact;
         }
         return rough(before, words);
+    }
+
+    /** @return the share of a line that it buys extra, 0 where it gives no figure */
+    static double extra(String line) {
+        Matcher plus = PLUS_MEASURED.matcher(line);
+        if (!plus.matches()) {
+            return 0;
+        }
+        double more = Double.parseDouble(plus.group("more"));
+        return more / (more + Double.parseDouble(plus.group("first")));
     }
 
     /** "8 tortilla halves" are four of them. */

@@ -337,7 +337,9 @@ final class Stove {
                         .anyMatch(n -> n.slot().lead() == Lead.IN && n.slot().direct() && n.isFood());
         boolean vessel =
                 nouns.stream().anyMatch(n -> n.slot().lead() == Lead.INTO && (n.is(Kind.BOWL) || n.is(Kind.PAN)));
-        boolean companions = nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH && n.isFood());
+        boolean companions = nouns.stream()
+                .anyMatch(n ->
+                        n.slot().lead() == Lead.WITH && n.isFood() || n.slot().lead() == Lead.INTO && n.is(Kind.LINES));
         return clause.does(Effect.PREP, Effect.AWAY, Effect.ROLL, Effect.DRAW, Effect.LET)
                 && place == null
                 && !joins

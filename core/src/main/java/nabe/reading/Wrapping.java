@@ -69,7 +69,7 @@ final class Wrapping {
                                 || clause.does(Effect.ROLL)
                                         && (n.slot().lead() == Lead.IN
                                                 || n.slot().lead() == Lead.INTO)
-                                || n.each() && n.slot().lead() != Lead.NONE
+                                || n.each() && (n.slot().lead() != Lead.NONE || isSpread(clause, n, foods))
                                 || isTubeToFill(n, foods)
                                 || isBetween(clause, n)))
                 .findFirst()
@@ -124,6 +124,14 @@ final class Wrapping {
 
     private boolean isVegetable(Pot pot) {
         return kitchen.main(pot).stream().allMatch(l -> Kinds.VEGETABLES.contains(kitchen.role(l)));
+    }
+
+    /** "Spread each pancake with filling". */
+    private boolean isSpread(Clause clause, Named each, List<Named> foods) {
+        return wraps(each)
+                && clause.verb() != null
+                && Set.of("spread", "smear", "cover").contains(clause.verb().base())
+                && foods.stream().anyMatch(f -> f.slot().lead() == Lead.WITH);
     }
 
     /** "Squeeze the filling into the tubes". */
@@ -227,11 +235,13 @@ final class Wrapping {
         if (n.is(Kind.LINES)) {
             return n.lines().stream().anyMatch(l -> Kitchen.WRAPPERS.contains(kitchen.role(l))) || n.each();
         }
-        return n.is(Kind.POT)
-                && n.pot() != null
-                && (kitchen.isWrapper(n.pot())
-                        || n.each()
-                        || FoodClasses.shared().holds("pancake", kitchen.roles(n.pot())));
+        return n.is(Kind.POT) && n.pot() != null && (n.each() || wraps(n));
+    }
+
+    /** Wraps and pancakes, not every slice that something is spread on. */
+    private boolean wraps(Named n) {
+        return n.pot() != null
+                && (kitchen.isWrapper(n.pot()) || FoodClasses.shared().holds("pancake", kitchen.roles(n.pot())));
     }
 
     private @Nullable Pot potOf(Named n) {

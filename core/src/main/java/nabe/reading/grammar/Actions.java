@@ -65,6 +65,13 @@ final class Actions {
             Verb done = Tokens.has(rest, "oil", "fat") ? new Verb("fry", Effect.HEAT, false) : RINSE;
             return new Action(done, at, body);
         }
+        boolean folded = verb.base().equals("fold")
+                && Tokens.has(rest, "it", "them", "each")
+                && Tokens.has(rest, "in", "into")
+                && (rest.stream().anyMatch(Token::isNumber) || Tokens.has(rest, "half", "quarter", "triangle"));
+        if (folded) {
+            return new Action(new Verb("fold", Effect.ROLL, false), at, body);
+        }
         boolean repeats = verb.base().equals("go")
                 && rest.size() > 1
                 && rest.getFirst().is("on")

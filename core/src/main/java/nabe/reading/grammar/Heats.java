@@ -59,7 +59,9 @@ public final class Heats {
                                 && tokens.get(i - 2).is("oven"));
         boolean measured = unit < tokens.size()
                 && Set.of("g", "ml", "minute", "min", "gram").contains(scale);
-        boolean bracketed = i > 0 && tokens.get(i - 1).is("(") && isFan(tokens, i);
+        boolean bracketed = i > 0
+                && tokens.get(i - 1).is("(")
+                && (isFan(tokens, i) || i > 1 && tokens.get(i - 2).is("oven"));
         boolean fanned = FAN.contains(scale) && t.low() <= HOTTEST_BARE_CELSIUS;
         boolean alone = i == 0 && scale.equals("for") && t.low() % 5 == 0 && t.low() <= 475;
         return (degrees || led && !measured || bracketed || fanned || alone) && t.low() >= 120

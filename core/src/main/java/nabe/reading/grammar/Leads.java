@@ -204,8 +204,13 @@ final class Leads {
                 && !Set.of(Effect.PLACE, Effect.INSIDE, Effect.ROLL, Effect.JOIN)
                         .contains(spoken.verb().effect())
                 && (i + 2 >= tokens.size() || tokens.get(i + 2).isMark());
+        boolean onTop = next.is("on")
+                && i + 2 < tokens.size()
+                && tokens.get(i + 2).is("top")
+                && Set.of(Effect.MIX, Effect.PREP, Effect.HEAT)
+                        .contains(spoken.verb().effect());
         boolean grease = spoken.verb().effect() == Effect.GREASE && words.isAny(next, Use.IN, Use.INTO);
-        if (particle || grease) {
+        if (particle || onTop || grease) {
             return false;
         }
         if (words.is(next, Use.SUBORDINATE)) {

@@ -61,11 +61,16 @@ final class Sentences {
         }
         boolean abbreviation = i > 0
                 && !telegram
-                && ABBREVIATIONS.contains(tokens.get(i - 1).key())
+                && (ABBREVIATIONS.contains(tokens.get(i - 1).key()) || isOneLetter(tokens.get(i - 1)))
                 && i + 1 < tokens.size()
                 && (tokens.get(i + 1).isMark()
                         || Character.isLowerCase(tokens.get(i + 1).text().charAt(0)));
         return !abbreviation && depth(tokens, i) == 0;
+    }
+
+    /** "B. powder". */
+    private static boolean isOneLetter(Token token) {
+        return token.isWord() && token.text().length() == 1;
     }
 
     private static int depth(List<Token> tokens, int upTo) {

@@ -11,8 +11,8 @@ import nabe.reading.grammar.Token.Kind;
 
 /** Text → tokens. Numbers in words and figures, mixed numbers and ranges become one token each. */
 public final class Tokens {
-    private static final Pattern PIECE =
-            Pattern.compile("\\d+(?:[.,]\\d+)?|[½⅓⅔¼¾⅛⅜⅝⅞⅕⅖⅗⅘⅙⅚]|\\p{L}+(?:['’]\\p{L}+)*|[^\\s\\p{L}\\d]");
+    private static final Pattern PIECE = Pattern.compile(
+            "\\b[Ss]&[Pp]\\b|\\d+(?:[.,]\\d+)?|[½⅓⅔¼¾⅛⅜⅝⅞⅕⅖⅗⅘⅙⅚]|\\p{L}+(?:['’]\\p{L}+)*|[^\\s\\p{L}\\d]");
     private static final Pattern THOUSANDS = Pattern.compile("\\d+,\\d{3}");
     private static final Map<String, Double> SIGNS = Map.ofEntries(
             Map.entry("½", 1 / 2.0),

@@ -161,7 +161,7 @@ final class LineKind {
             return true;
         }
         boolean bullet = !bare.equals(NumberReader.plain(line));
-        if (!bullet && LAYER_NAME.matcher(bare).matches()) {
+        if (!bullet && (LAYER_NAME.matcher(bare).matches() || isGlossed(bare))) {
             return true;
         }
         boolean named = FOR_THE.matcher(bare).matches()
@@ -171,6 +171,15 @@ final class LineKind {
                 && !bare.contains(",")
                 && named
                 && (FOR_OR_TO.matcher(bare).matches() || larder.match(bare).isEmpty());
+    }
+
+    /** "Ripieno (filling)": the name of a part in another tongue. */
+    private boolean isGlossed(String bare) {
+        Matcher bracket = BRACKETED.matcher(bare);
+        return bracket.find()
+                && bracket.end() == bare.length()
+                && FOR_THE.matcher(bracket.group().replaceAll("[()]", "")).matches()
+                && larder.match(bare.substring(0, bracket.start())).isEmpty();
     }
 
     /** A short line that names something of the larder. */
