@@ -124,7 +124,7 @@ final class MethodSteps {
                         Work::sentence, LinkedHashMap::new, Collectors.mapping(words, Collectors.toList())))
                 .values()
                 .stream()
-                .map(MethodWords::sentence)
+                .map(said -> MethodWords.sentence(said.stream().distinct().toList()))
                 .collect(Collectors.joining(" "));
     }
 

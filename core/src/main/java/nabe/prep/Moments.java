@@ -16,6 +16,7 @@ final class Moments {
     private static final Set<Kind> BUILT_OF = Set.of(Kind.STRUCTURE, Kind.MASH, Kind.BINDER);
     private static final Set<String> CHILLS =
             Set.of("refrigerate", "chill", "stand", "rest", "leave", "remove", "take", "let", "freeze");
+    private static final Set<String> PRESSES = Set.of("press", "push", "cover", "wrap");
     private static final Set<String> CUTS = Set.of("cut", "slice", "quarter", "pull", "halve", "lift");
     private static final double ALL = 0.99;
     private static final int LONG = 60;
@@ -32,25 +33,37 @@ final class Moments {
 
     /** Nothing goes anywhere after it: it is said of the dish. */
     private boolean isLast(List<Work> works) {
-        int last = procedure.components().stream()
+        int used = procedure.components().stream()
                 .flatMap(p -> p.steps().stream())
                 .filter(w -> !w.uses().isEmpty())
                 .mapToInt(Work::sentence)
                 .max()
                 .orElse(-1);
+        int laid =
+                procedure.layers().stream().mapToInt(Placement::sentence).max().orElse(-1);
+        int last = Math.max(used, laid);
         return works.stream().allMatch(w -> w.uses().isEmpty() && CUTS.contains(w.action()) && w.sentence() > last);
     }
 
     /** The last steps of a pot in which it only stands: said of the built dish where it is laid and they are long. */
-    private static List<Work> tail(Pot pot) {
+    private List<Work> tail(Pot pot) {
         List<Work> tail = new ArrayList<>();
         for (Work work : pot.steps().reversed()) {
-            if (!work.uses().isEmpty() || !CHILLS.contains(work.action())) {
+            boolean stands = CHILLS.contains(work.action()) || isDoneInDish(pot, work);
+            if (!work.uses().isEmpty() || !stands) {
                 break;
             }
             tail.add(work);
         }
         return tail;
+    }
+
+    /** "Press the bread down", once it lies there. */
+    private boolean isDoneInDish(Pot pot, Work work) {
+        return PRESSES.contains(work.action())
+                && procedure.layers().stream()
+                        .filter(p -> p.of().equals(pot.id()))
+                        .anyMatch(p -> p.sentence() >= 0 && p.sentence() < work.sentence());
     }
 
     private double tailMinutes(Pot pot) {

@@ -33,7 +33,8 @@ final class Assembly {
         dish.settle();
         List<Procedure.Placement> placed = dish.all.stream()
                 .filter(p -> !p.pot.isEmpty() && p.share != null && p.share > 0.004)
-                .map(p -> new Procedure.Placement(p.pot.id(), round(p.share), p.film, p.inside, p.late, p.words()))
+                .map(p -> new Procedure.Placement(
+                        p.pot.id(), round(p.share), p.film, p.inside, p.late, p.words(), p.sentence()))
                 .toList();
         List<Procedure.Beside> beside = beside();
         return ProcedureBuilder.builder()

@@ -57,6 +57,10 @@ final class Dish {
             this.late = late;
         }
 
+        int sentence() {
+            return said.isEmpty() ? -1 : said.getLast().sentence();
+        }
+
         /** Sentence by sentence, or null. */
         @Nullable
         String words() {

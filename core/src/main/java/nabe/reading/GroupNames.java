@@ -17,6 +17,9 @@ import org.jspecify.annotations.Nullable;
 /** Nouns that mean several lines at once. */
 final class GroupNames {
     private static final double LITTLE = 0.01;
+    /** As much as a single line is worth more where it is of the part that was named. */
+    private static final double OWN = 0.9;
+
     private final Kitchen kitchen;
     private final NameWords known;
     private final LineNames lineNames;
@@ -79,7 +82,9 @@ final class GroupNames {
         List<Integer> meant = rest && !touched.isEmpty() ? touched : own.isEmpty() ? members : own;
         boolean counted = Tokens.has(tokens, "both", "all");
         double score = isNamedByOne(name) ? 1.9 : counted ? 4.2 : 3.3;
-        return meant.size() < 2 ? null : new Group(score, meant);
+        return meant.size() < 2
+                ? null
+                : new Group(score + (own.stream().anyMatch(known::isTopicGroup) ? OWN : 0), meant);
     }
 
     /** "The soups" of two tins of soup. */

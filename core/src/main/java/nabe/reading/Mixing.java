@@ -11,6 +11,7 @@ import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.Verb;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure.Of;
+import nabe.recipe.Procedure.Step;
 
 /** Puts things together in a pot: raw things are one, what was made apart stays a component that goes in. */
 final class Mixing {
@@ -200,7 +201,7 @@ final class Mixing {
     /** What was in one pot is in the other, and the first is no more. */
     static void dissolve(Kitchen kitchen, Pot pot, Pot target) {
         pot.lines.forEach(target::add);
-        target.steps.addAll(pot.steps);
+        pot.steps.stream().filter(s -> !isThere(s, target)).forEach(target.steps::add);
         target.steps.sort(Comparator.comparingInt(s -> Integer.parseInt(s.id().substring(1))));
         if (target.heading == null && pot.heading != null) {
             target.heading = pot.heading;
@@ -210,6 +211,15 @@ final class Mixing {
         pot.steps.clear();
         kitchen.pots.remove(pot);
         kitchen.focus.remove(pot);
+    }
+
+    /** "Slice the courgettes and tomatoes": one clause, done to both. */
+    private static boolean isThere(Step step, Pot target) {
+        return step.uses().isEmpty()
+                && target.steps.stream()
+                        .anyMatch(s -> s.sentence() == step.sentence()
+                                && s.words().equals(step.words())
+                                && s.uses().isEmpty());
     }
 
     /** Butter melted for what the next words name. */

@@ -1,6 +1,7 @@
 package nabe.recipe;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonValue;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
@@ -115,6 +116,7 @@ public record Procedure(
     /**
      * @param film a smear under everything; {@code inside} fills a roll or shell; {@code late} goes on during the bake
      * @param words what the text says to do with it there besides ("press it down"), or null
+     * @param sentence index in the method of the sentence that lays it, -1 where none does
      */
     public record Placement(
             String of,
@@ -122,16 +124,17 @@ public record Procedure(
             boolean film,
             boolean inside,
             boolean late,
-            @Nullable String words) {
+            @Nullable String words,
+            @JsonIgnore int sentence) {
 
         /** @return the same with other words, none where they are empty */
         public Placement saying(String other) {
-            return new Placement(of, share, film, inside, late, other.isBlank() ? null : other);
+            return new Placement(of, share, film, inside, late, other.isBlank() ? null : other, sentence);
         }
 
         /** @return the same layer with another share */
         public Placement of(double other) {
-            return new Placement(of, other, film, inside, late, words);
+            return new Placement(of, other, film, inside, late, words, sentence);
         }
     }
 

@@ -43,7 +43,7 @@ final class MethodJudge {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern WORKED =
-            Pattern.compile("\\b(buttered|floured|breaded|battered|creamed)\\b", Pattern.CASE_INSENSITIVE);
+            Pattern.compile("\\b(a )?(buttered|floured|breaded|battered|creamed)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern LIKENESS = Pattern.compile(
             "\\b(?:like|resembl\\w+|(?:thickness|consistency|texture|look|colou?r|feel) of|as (?:thick|thin|fine|soft|smooth|loose) as)"
                     + " (?:(?:an?|the|some|thick|thin|runny|very|coarse|fine|wet|dry|soft|single|pouring) ){0,3}$",
@@ -261,7 +261,7 @@ final class MethodJudge {
         }
         return MADE_HERE.matcher(after).find() && !after.startsWith(" soup")
                 ? ""
-                : replaced(step, name, food, judgement, isLikeness(before));
+                : Pieces.fitted(replaced(step, name, food, judgement, isLikeness(before)), name, after);
     }
 
     /** "Until it is something like single cream": the name of a look, not of a thing that goes in. */
@@ -367,10 +367,12 @@ final class MethodJudge {
     }
 
     private String worked(String text) {
-        return WORKED.matcher(text).replaceAll(m -> switch (m.group(1).toLowerCase(Locale.ROOT)) {
-            case "buttered" -> offends("butter") ? cased("oiled", m.group(1)) : m.group(1);
-            case "floured" -> offends("plain-flour") ? cased("dusted", m.group(1)) : m.group(1);
-            default -> m.group(1);
+        return WORKED.matcher(text).replaceAll(m -> switch (m.group(2).toLowerCase(Locale.ROOT)) {
+            case "buttered" ->
+                offends("butter") ? cased(m.group(1) == null ? "oiled" : "an oiled", m.group()) : m.group();
+            case "floured" ->
+                offends("plain-flour") ? cased(m.group(1) == null ? "dusted" : "a dusted", m.group()) : m.group();
+            default -> m.group();
         });
     }
 

@@ -75,7 +75,7 @@ final class Subjects {
     private static final Pattern MIX = Pattern.compile("^ (?:mix|mixture)\\b", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern GREASES = Pattern.compile(
-            "^ it\\b|^ (?:an?|the|your|\\d)\\b.{0,40}\\b(?:dish|pan|tin|casserole|mold|mould|foil|paper|ramekins?)\\b",
+            "^ (?:it|them|each)\\b|^ (?:an?|the|your|\\d)\\b.{0,40}\\b(?:dish|pan|tin|casserole|mold|mould|foil|paper|ramekins?)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern DOUGH =
             Pattern.compile("\\b(?:dough|pastry|crust|rub|cut in|scone|biscuit)\\b", Pattern.CASE_INSENSITIVE);
@@ -175,7 +175,7 @@ final class Subjects {
             return Optional.of(new Mention(
                     match.start(), match.end(), about, Character.isUpperCase(words.charAt(0)) ? "Oil" : "oil"));
         }
-        String says = called(about);
+        String says = Pieces.fitted(called(about), words, after);
         Matcher both = BOTH_BEFORE.matcher(sentence.substring(0, match.start()));
         if (both.find() && names(about) == 1) {
             return Optional.of(new Mention(both.start(), match.end(), about, "the " + says));

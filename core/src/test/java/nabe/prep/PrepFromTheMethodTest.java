@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import nabe.larder.Larder;
 import nabe.needs.Need;
 import nabe.needs.Needs;
@@ -197,5 +198,43 @@ class PrepFromTheMethodTest {
                 .singleElement()
                 .extracting(PrepStep::when)
                 .isEqualTo(When.WHILE_BAKING);
+    }
+
+    @Test
+    void whatIsDoneWhileTheDishIsBuiltIsNotForTheTable() {
+        Plan plan = plan(
+                "Polenta bake\n\n200 g polenta\n1 litre vegetable stock\n600 g mushrooms\n2 tbsp oil\n150 ml cream\n\nMethod\n"
+                        + "1. Boil the stock, pour in the polenta and cook for 5 minutes. Leave to set for 1 hour.\n"
+                        + "2. Fry the mushrooms in the oil for 8 minutes.\n"
+                        + "3. Cut the polenta into 12 squares. Lay half in a gratin dish. Spoon on the mushrooms and cover with the rest of the polenta. Pour over the cream.\n"
+                        + "4. Bake at 200C for 25 minutes. Cut into wedges.");
+        assertThat(plan.prep().steps())
+                .filteredOn(s -> s.text().contains("squares"))
+                .singleElement()
+                .extracting(PrepStep::when)
+                .isEqualTo(When.BEFORE);
+    }
+
+    @Test
+    void whatLiesInTheDishIsPressedThereAndChilled() {
+        Plan plan = plan("Strata\n\n400 g bread\n6 eggs\n500 ml milk\n200 g cheddar\n\nMethod\n"
+                + "1. Spread the bread in a 30 x 20 cm dish.\n"
+                + "2. Whisk the eggs and milk and pour over everything. Press the bread down and refrigerate overnight.\n"
+                + "3. Scatter over the cheddar. Bake at 180C for 50 minutes.");
+        assertThat(plan.prep().steps())
+                .filteredOn(s -> s.text().contains("refrigerate"))
+                .singleElement()
+                .extracting(PrepStep::when)
+                .isEqualTo(When.BUILT);
+    }
+
+    @Test
+    void oneClauseDoneToSeveralThingsIsSaidOnce() {
+        Plan plan = plan(
+                bake(
+                        "2 onions; 3 carrots; 1 tbsp oil; 500 g beef mince",
+                        "Chop the onions and carrots small. Soften the onions and carrots in the oil for 10 minutes. Add the mince and brown it for 8 minutes."));
+        String all = plan.prep().steps().stream().map(PrepStep::text).collect(Collectors.joining(" "));
+        assertThat(all.split("Chop the onions and carrots small", -1)).hasSize(2);
     }
 }

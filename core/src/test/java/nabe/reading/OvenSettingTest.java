@@ -30,7 +30,10 @@ class OvenSettingTest {
                 "Bake, covered, for 40 minutes. | 40 | true",
                 "Bake 350 for 45-50 min. | 47.5 | false",
                 "Bake at 190C for half an hour. | 30 | false",
-                "Bake for 20 minutes. Rest for 10 minutes. | 20 | false"
+                "Bake for 20 minutes. Rest for 10 minutes. | 20 | false",
+                "Bake at 180C no fan for 30 min. | 30 | false",
+                "Make sure the slices are covered. Bake for 20 minutes. | 20 | false",
+                "The slices should be just covered. Bake for 20 minutes. | 20 | false"
             })
     void bakeTimesAndCoversAreFollowed(String method, double minutes, boolean covered) {
         List<BakeTime> times = said(method).times();
@@ -49,6 +52,8 @@ class OvenSettingTest {
                 "Preheat oven to 375 degrees. | 190.6",
                 "Heat the oven to 200 °C. | 200",
                 "Heat a fan oven to fan 160C. | 180",
+                "Heat the oven to 180°C fan-off. | 180",
+                "Heat the oven to 180 °C (no fan). | 180",
                 "Preheat oven to 350. | 176.7",
                 "Heat the oven to moderate, gas mark 4. | 180"
             })

@@ -14,8 +14,10 @@ import nabe.needs.Needs;
 import nabe.plan.Brief;
 import nabe.plan.Plan;
 import nabe.plan.Planner;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /** "The noodles" of a lasagna are its sheets: a general word for what stays in the dish is no food of its own. */
@@ -31,6 +33,7 @@ class GeneralNamesTest {
                 .toList();
     }
 
+    @Tag("sweep")
     @ParameterizedTest
     @EnumSource(
             value = Need.class,
@@ -60,5 +63,25 @@ class GeneralNamesTest {
                 """, Need.VEGAN);
         assertThat(said).anyMatch(w -> w.contains("noodles") || w.contains("sheets"));
         assertThat(said).noneMatch(w -> w.contains("stir in an egg"));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "GLUTEN_FREE | Arrange 8 tortilla halves in the dish | 8 maize tortilla halves",
+                "VEGAN | Put in a buttered dish | in an oiled dish",
+                "VEGAN | Roll the tortillas up, butter them and lay in a dish | oil them"
+            })
+    void whatTakesAPlaceFitsItsSentence(Need need, String method, String fitted) {
+        List<String> said = words("""
+                Bake
+                12 corn tortillas, halved
+                400 g black beans
+                40 g butter
+                Method
+                1. Warm the beans. %s. Spoon over the beans. Bake at 190C for 30 minutes.
+                """.formatted(method), need);
+        assertThat(String.join(" ", said)).contains(fitted);
     }
 }

@@ -124,6 +124,17 @@ final class ClauseBounds {
         return end;
     }
 
+    /** To the next mark, or a time: "no fan for 30 min". */
+    int markOrTime(int i) {
+        int end = mark(i);
+        for (int k = i + 1; k + 1 < end; k++) {
+            if (tokens.get(k).is("for") && tokens.get(k + 1).isNumber()) {
+                return k;
+            }
+        }
+        return end;
+    }
+
     boolean opens(int i) {
         for (int k = 0; k < i; k++) {
             if (!words.isAny(tokens.get(k), Use.ADVERB, Use.LINK)

@@ -87,6 +87,13 @@ public final class Heats {
         return t.isNumber() || t.isMark() && !t.is(":");
     }
 
+    /** "180 °C fan-off", "no fan". */
+    private static boolean isOff(List<Token> tokens, int fan) {
+        int next = fan + 1 < tokens.size() && tokens.get(fan + 1).isMark() ? fan + 2 : fan + 1;
+        return next < tokens.size() && tokens.get(next).is("off")
+                || Tokens.has(tokens.subList(Math.max(0, fan - 2), fan), "no", "without", "not");
+    }
+
     /** Within its own stretch between marks; a fan named before a figure is that figure's. */
     private static boolean isFan(List<Token> tokens, int i) {
         for (int k = i - 1; k >= 0 && !parts(tokens.get(k)); k--) {
@@ -96,6 +103,9 @@ public final class Heats {
         }
         for (int k = i + 1; k < tokens.size() && !tokens.get(k).isNumber(); k++) {
             Token t = tokens.get(k);
+            if (FAN.contains(t.key()) && isOff(tokens, k)) {
+                return false;
+            }
             if (FAN.contains(t.key())) {
                 return k + 1 >= tokens.size() || !tokens.get(k + 1).isNumber();
             }

@@ -157,7 +157,7 @@ final class Telling {
             return;
         }
         if (verb || auxiliary || noun) {
-            tells.set(auxiliary ? i - 1 : i, noun && !verb ? bounds.mark(i) : bounds.end(i + 1, false));
+            tells.set(auxiliary ? i - 1 : i, noun && !verb ? bounds.markOrTime(i) : bounds.end(i + 1, false));
         }
     }
 
