@@ -156,7 +156,7 @@ final class Baking {
             return false;
         }
         boolean makes = (intoPot
-                        || PotChoice.stirsUp(clause, nouns)
+                        || PotChoice.stirsUp(kitchen, clause, nouns)
                         || clause.does(Effect.MIX, Effect.HEAT, Effect.START, Effect.PREP))
                 && lines
                 && !over

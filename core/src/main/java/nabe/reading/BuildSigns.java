@@ -117,7 +117,7 @@ final class BuildSigns {
         if (coats) {
             return false;
         }
-        boolean works = PotChoice.stirsUp(clause, nouns)
+        boolean works = PotChoice.stirsUp(kitchen, clause, nouns)
                 || clause.does(
                         Effect.MIX,
                         Effect.HEAT,

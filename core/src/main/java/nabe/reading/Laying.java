@@ -2,6 +2,7 @@ package nabe.reading;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
@@ -84,6 +85,12 @@ final class Laying {
             }
         }
         placed.removeIf(n -> isSaidAgain(n, placed) || isSpent(n));
+        if (clause.words().startsWith("brushing") && !dish.all.isEmpty()) {
+            placed.stream()
+                    .flatMap(n -> n.lines().stream().filter(kitchen::isFat).map(l -> Map.entry(l, n.portion())))
+                    .forEach(fat -> drizzle(fat.getKey(), fat.getValue()));
+            return;
+        }
         if (placed.stream().allMatch(n -> n.is(Kind.PRONOUN))) {
             mingle(clause);
         }
@@ -386,7 +393,7 @@ final class Laying {
         }
     }
 
-    /** Oil on top is part of what it lies on. */
+    /** Oil on top, or butter brushed on in passing, is part of what it lies on. */
     private void drizzle(int line, Portion portion) {
         double share = kitchen.accounts.take(line, portion);
         if (share > 0.001) {

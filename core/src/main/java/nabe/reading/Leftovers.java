@@ -28,6 +28,10 @@ final class Leftovers {
 
     private static final Pattern TO_SERVE =
             Pattern.compile("\\bto serve\\b|\\bgarnish\\b|\\bfor serving\\b", Pattern.CASE_INSENSITIVE);
+    /** Headings of what never enters the dish, unless the method says so. */
+    private static final Pattern BESIDE = Pattern.compile(
+            "\\bto serve\\b|\\bfor serving\\b|\\bgarnish(?:es)?\\b|\\boptional toppings?\\b", Pattern.CASE_INSENSITIVE);
+
     private static final String CRUMBS = "crumbs";
     private static final Set<String> LAID = Set.of(
             "sheets",
@@ -52,10 +56,12 @@ final class Leftovers {
         private static final Told NOTHING = new Told(false, false, false);
 
         static Told by(Line line) {
-            return HINT.matcher(line.text()).find()
+            boolean headed =
+                    line.heading() != null && BESIDE.matcher(line.heading()).find();
+            return headed || HINT.matcher(line.text()).find()
                     ? new Told(
                             FOR_THE_DISH.matcher(line.text()).find(),
-                            TO_SERVE.matcher(line.text()).find(),
+                            headed || TO_SERVE.matcher(line.text()).find(),
                             GLAZE.matcher(line.text()).find())
                     : NOTHING;
         }

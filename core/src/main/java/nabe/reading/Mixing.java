@@ -40,7 +40,9 @@ final class Mixing {
     void combine(Clause clause, Pot first, List<Item> items) {
         Pot target = mixtureWithPasta(first, items);
         List<Of> uses = new ArrayList<>();
-        target.worked |= clause.does(Effect.HEAT, Effect.START, Effect.MIX) || target.lines.size() + items.size() > 1;
+        target.worked |= clause.does(Effect.HEAT, Effect.START, Effect.MIX)
+                || target.lines.size() + items.size() > 1
+                || clause.verb() != null && clause.verb().base().equals("beat");
         boolean goes = clause.verb() != null && clause.verb().base().equals("go");
         for (Item item : items) {
             if (item.pot() == null) {

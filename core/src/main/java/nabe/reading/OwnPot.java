@@ -83,7 +83,7 @@ final class OwnPot {
             new Sign(0.5, a -> a.clause().opensSentence() || a.firstInStep()),
             new Sign(-2, a -> !a.clause().opensSentence() && !a.firstInStep()),
             new Sign(0.5, this::isOnlyHeld),
-            new Sign(2, OwnPot::stirsUp),
+            new Sign(2, this::stirsUp),
             new Sign(1.5, a -> !stirsUp(a) && a.does(Effect.START)),
             new Sign(1, a -> !stirsUp(a) && a.does(Effect.MIX)),
             new Sign(-2, a -> !stirsUp(a) && a.does(Effect.JOIN, Effect.PLACE)),
@@ -231,7 +231,7 @@ final class OwnPot {
                 && a.items.stream().filter(i -> i.pot() == null).count() > 1;
     }
 
-    private static boolean stirsUp(Asked a) {
-        return PotChoice.stirsUp(a.clause, a.nouns);
+    private boolean stirsUp(Asked a) {
+        return PotChoice.stirsUp(kitchen, a.clause, a.nouns);
     }
 }

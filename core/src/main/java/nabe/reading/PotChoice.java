@@ -38,8 +38,9 @@ final class PotChoice {
         if (place != null) {
             return kitchen.whereItIs(place);
         }
+        boolean listedIn = listedIn(nouns);
         Named object = nouns.stream()
-                .filter(n -> n.slot().lead() == Lead.NONE && n.isFood())
+                .filter(n -> n.slot().lead() == Lead.NONE && n.isFood() && !listedIn)
                 .findFirst()
                 .orElse(null);
         Pot objectPot = object == null ? null : object.is(Kind.PRONOUN) ? focused() : object.pot();
@@ -75,6 +76,15 @@ final class PotChoice {
         return ownPot.starts(clause, nouns, items, lastStep)
                 ? fresh(clause, nouns, items)
                 : Objects.requireNonNull(kitchen.current);
+    }
+
+    /** "Mix in the courgettes, onions and herbs": all of them go in. */
+    private static boolean listedIn(List<Named> nouns) {
+        return nouns.stream()
+                .filter(Named::isFood)
+                .findFirst()
+                .filter(n -> n.slot().direct() && n.slot().lead() == Lead.IN)
+                .isPresent();
     }
 
     private @Nullable Pot focused() {
@@ -140,7 +150,7 @@ final class PotChoice {
     }
 
     /** "Beat the egg with the water" begins a bowl; "beat in the egg" does not. */
-    static boolean stirsUp(Clause clause, List<Named> nouns) {
+    static boolean stirsUp(Kitchen kitchen, Clause clause, List<Named> nouns) {
         if (!clause.does(Effect.JOIN) || !STIRS.contains(clause.verb().base())) {
             return false;
         }
@@ -151,11 +161,26 @@ final class PotChoice {
                 : nouns.stream()
                         .filter(n -> n.slot().lead() == Lead.NONE && n.is(Kind.LINES))
                         .count();
+        if (!in && isEggsBeaten(kitchen, clause, nouns)) {
+            return true;
+        }
         if (!in && fresh > (clause.verb().base().equals("beat") ? 1 : 2)) {
             return true;
         }
         return nouns.stream().anyMatch(n -> n.slot().lead() == Lead.NONE && n.is(Kind.LINES))
                 && (nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH) || clause.says("together"));
+    }
+
+    /** "Beat the eggs", and nothing into which. */
+    private static boolean isEggsBeaten(Kitchen kitchen, Clause clause, List<Named> nouns) {
+        List<Named> foods = nouns.stream().filter(Named::isFood).toList();
+        return clause.verb().base().equals("beat")
+                && !foods.isEmpty()
+                && foods.stream()
+                        .allMatch(n -> n.is(Kind.LINES)
+                                && n.slot().lead() == Lead.NONE
+                                && n.lines().stream()
+                                        .allMatch(l -> kitchen.role(l).startsWith("egg")));
     }
 
     /** What is made, by the cook's name for it. */

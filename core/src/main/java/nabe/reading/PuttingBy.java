@@ -43,7 +43,11 @@ final class PuttingBy {
                 kitchen.focus.forEach(p -> p.setAside = true);
             }
         }
-        if (nouns.stream().noneMatch(Named::isFood)) {
+        boolean some =
+                nouns.stream().anyMatch(n -> n.is(Kind.UNKNOWN) && n.portion().is(Portion.Kind.FILM));
+        if (some && kitchen.current != null) {
+            kitchen.current.reserved = Portion.FILM_SHARE;
+        } else if (nouns.stream().noneMatch(Named::isFood)) {
             kitchen.focus.forEach(p -> p.setAside = true);
         }
         return true;

@@ -97,7 +97,8 @@ final class Wrapping {
         if (unknownEach) {
             leaves =
                     nouns.stream().anyMatch(n -> n.each() && Tokens.has(n.slot().tokens(), "leaf"));
-            return fillWraps(foods.isEmpty() ? kitchen.current : potOf(foods.getFirst()));
+            Pot in = foods.isEmpty() ? kitchen.current : potOf(foods.getFirst());
+            return fillWraps(in) || clause.does(Effect.INSIDE) && fillsInHand(in);
         }
         Named holder = shell;
         Named filling = foods.stream().filter(n -> n != holder).findFirst().orElse(null);
@@ -209,6 +210,16 @@ final class Wrapping {
         }
         wrap(out, in);
         return true;
+    }
+
+    /** "Split the chillies and stuff each with cheese". */
+    private boolean fillsInHand(@Nullable Pot in) {
+        Pot out = kitchen.focus.isEmpty() ? null : kitchen.whereItIs(kitchen.focus.getFirst());
+        boolean fills = out != null && in != null && out != in && out.inside.isEmpty() && isVegetable(out);
+        if (fills) {
+            wrap(out, in);
+        }
+        return fills;
     }
 
     /** Cabbage, chard or vine: its leaves are rolled. */

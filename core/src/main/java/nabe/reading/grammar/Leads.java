@@ -27,9 +27,12 @@ final class Leads {
             return false;
         }
         if (spoken.form() == Form.ING) {
+            boolean brushes = spoken.verb().base().equals("brush")
+                    && i + 1 < tokens.size()
+                    && tokens.get(i + 1).is("with");
             return i > 0
                     && tokens.get(i - 1).is(",")
-                    && words.has(Use.ACTS, spoken.verb().base());
+                    && (brushes || words.has(Use.ACTS, spoken.verb().base()));
         }
         if (spoken.verb().base().equals("go")) {
             return spoken.form() != Form.PAST

@@ -64,7 +64,7 @@ final class Spans {
 
     /** A clause with a verb may be followed by parts without one: "add tomatoes, peas in". */
     private void verbSpan(int verb, int from, int to) {
-        int end = to;
+        int end = isBareRepeat(verb) ? Math.min(verb + 1, to) : to;
         for (int i = verb + 1; i < to; i++) {
             if (tokens.get(i).is(",") && partWithParticle(i + 1, to)) {
                 end = i;
@@ -175,6 +175,7 @@ final class Spans {
         boolean goes = words.verb(tokens.get(verb)).verb().base().equals("go")
                 || words.verb(tokens.get(verb)).form() == Form.THIRD;
         boolean joined = verb > 0
+                && !isBareRepeat(verb)
                 && !fronted
                 && from < verb
                 && (goes || !hasObject(verb) && !tokens.get(verb - 1).is("—"));
@@ -183,6 +184,12 @@ final class Spans {
             return verb;
         }
         return from;
+    }
+
+    /** "Half the lentils, half the aubergine, repeat, yogurt on top": it has neither objects nor anything after it. */
+    private boolean isBareRepeat(int verb) {
+        return words.verb(tokens.get(verb)).verb().base().equals("repeat")
+                && (verb + 1 >= tokens.size() || tokens.get(verb + 1).is(","));
     }
 
     private boolean isFronted(int from, int verb) {

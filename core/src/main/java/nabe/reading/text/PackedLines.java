@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** Takes apart lines that hold several ingredients: "For the batter: 140 g flour, 4 eggs", "2 leeks | 1 onion". */
 final class PackedLines {
@@ -15,6 +16,8 @@ final class PackedLines {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PLUS =
             Pattern.compile("\\s+(?:plus|\\+|and|&)\\s+(?=[\\d½¼¾⅓⅔⅛])", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BESIDE =
+            Pattern.compile("\\bto serve\\b|\\bserving\\b|\\bgarnish|\\boptional\\b", Pattern.CASE_INSENSITIVE);
     /** "6 cups cheese - I do 4 cups cheddar + 2 cups gruyère": what follows the dash tells of the same. */
     private static final Pattern ASIDE = Pattern.compile("\\s[-–—]\\s.*\\p{L}.*\\d");
 
@@ -36,7 +39,19 @@ final class PackedLines {
             boolean group = pieces.size() > 2 || !kinds.isKnown(headed.group("heading"));
             return group ? pieces : List.of(line);
         }
-        return parts(line);
+        List<String> beside = headed != null && headed.matches() ? servedBeside(headed) : List.of();
+        return beside.isEmpty() ? parts(line) : beside;
+    }
+
+    /** "To serve: sour cream, coriander", without amounts. @return the heading and its things, or none */
+    private List<String> servedBeside(Matcher headed) {
+        String[] things = headed.group("rest").split("\\s*,\\s*(?:and\\s+)?|\\s+and\\s+");
+        boolean listed = BESIDE.matcher(headed.group("heading")).find()
+                && Arrays.stream(things).allMatch(kinds::isKnown);
+        return listed
+                ? Stream.concat(Stream.of(headed.group("heading") + ":"), Arrays.stream(things))
+                        .toList()
+                : List.of();
     }
 
     /** @return whether it is a heading with its things after a colon */
