@@ -338,6 +338,8 @@ final class Laying {
         }
         if (!pot.isEmpty()) {
             pot.worked = true;
+            pot.heading =
+                    kitchen.lines.get(placed.getFirst().lines().getFirst()).heading();
             dish.place(pot, Portion.UNSAID, late);
             kitchen.focusOn(pot);
         }
@@ -350,7 +352,7 @@ final class Laying {
                     : List.copyOf(kitchen.focus);
             for (Pot pot : meant) {
                 Pot at = kitchen.whereItIs(pot);
-                if (!at.isEmpty() && (!dish.holds(at) || noun.portion().isSaid())) {
+                if (!at.isEmpty() && (!dish.holds(at) || noun.portion().isSaid() || isRolledAgain(at))) {
                     dish.placePot(at, noun.portion(), late);
                     lateAdd(at, late);
                 }
@@ -372,6 +374,10 @@ final class Laying {
             kitchen.focusOn(noun.pot());
             return;
         }
+        if (noun.lines().size() > 1 && scene.naming.isHeading(noun.slot())) {
+            layTogether(List.of(noun), late);
+            return;
+        }
         for (int line : noun.lines()) {
             if (isSeasoning(line) || kitchen.isFat(line) && dish.all.isEmpty()) {
                 if (kitchen.isFat(line)) {
@@ -391,6 +397,13 @@ final class Laying {
                 kitchen.focusOn(pot);
             }
         }
+    }
+
+    /** "Roll out the rest, lay it over": the dough lies under the filling and over it. */
+    private boolean isRolledAgain(Pot pot) {
+        long rolled =
+                pot.steps.stream().filter(s -> s.action().startsWith("roll")).count();
+        return rolled > dish.all.stream().filter(p -> p.pot == pot).count();
     }
 
     /** Oil on top, or butter brushed on in passing, is part of what it lies on. */

@@ -45,6 +45,7 @@ final class Meaning {
                 .map(n -> asNew(clause, n))
                 .map(n -> fromTheTap(clause, n))
                 .map(n -> inHand(clause, n))
+                .map(n -> restOfDough(clause, n))
                 .map(n -> theRest(clause, n))
                 .flatMap(n -> kitchen.parts.restsOf(n, dish, kitchen).stream())
                 .toList();
@@ -161,6 +162,22 @@ final class Meaning {
         return there && meant && !elsewhere && noun.slot().tokens().getFirst().is("the")
                 ? new Named(Kind.POT, List.of(), pot, Portion.UNSAID, noun.each(), noun.slot())
                 : noun;
+    }
+
+    /** "Roll out the rest", of the dough that was rolled out before. */
+    private Named restOfDough(Clause clause, Named noun) {
+        boolean rolls = clause.verb() != null
+                && clause.verb().base().startsWith("roll")
+                && noun.is(Kind.PRONOUN)
+                && noun.portion().is(Portion.Kind.REST);
+        Pot dough = kitchen.pots.stream()
+                .filter(p -> rolls
+                        && p.lines.size() > 1
+                        && !Mixing.isHot(p)
+                        && p.steps.stream().anyMatch(s -> s.action().startsWith("roll")))
+                .reduce((a, b) -> b)
+                .orElse(null);
+        return dough == null ? noun : new Named(Kind.POT, List.of(), dough, noun.portion(), noun.each(), noun.slot());
     }
 
     /** "Top with the rest": of what was used in part last, once there is a dish. */

@@ -8,6 +8,7 @@ import nabe.reading.Named.Kind;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Slot.Lead;
+import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Tokens;
 import org.jspecify.annotations.Nullable;
 
@@ -72,7 +73,8 @@ final class Parts {
         if (!rest) {
             return noun;
         }
-        boolean pieces = words.is(noun.slot().tokens().getLast(), Use.SHAPE);
+        Token last = noun.slot().tokens().getLast();
+        boolean pieces = words.is(last, Use.SHAPE) && !last.text().equalsIgnoreCase("half");
         List<Part> open = taken.reversed().stream()
                 .filter(p -> p.pot == null ? kitchen.left[p.line] > LITTLE : isOpen(p.pot, dish))
                 .filter(p -> !pieces || p.isCut(kitchen))

@@ -1,6 +1,7 @@
 package nabe.reading;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -71,11 +72,25 @@ final class PotChoice {
         }
         boolean inHand = object == null && mixesWithHand(clause, nouns) || coatsHand(clause, nouns);
         if (inHand && !kitchen.focus.isEmpty()) {
-            return kitchen.whereItIs(kitchen.focus.getFirst());
+            return inOneVessel(clause);
         }
         return ownPot.starts(clause, nouns, items, lastStep)
                 ? fresh(clause, nouns, items)
                 : Objects.requireNonNull(kitchen.current);
+    }
+
+    /** "Chop the onion and carrot, fry in oil": what was cut is in one pan from here, unless it is said apart. */
+    private Pot inOneVessel(Clause clause) {
+        Pot first = kitchen.whereItIs(kitchen.focus.getFirst());
+        boolean together = kitchen.focus.stream().allMatch(Mixing::isInHand)
+                && clause.does(Effect.HEAT, Effect.START, Effect.PLACE, Effect.MIX)
+                && !clause.says("separate", "separately", "each");
+        if (together) {
+            List.copyOf(kitchen.focus).stream()
+                    .filter(p -> p != first)
+                    .forEach(p -> Mixing.dissolve(kitchen, p, first));
+        }
+        return first;
     }
 
     /** "Mix in the courgettes, onions and herbs": all of them go in. */
@@ -203,6 +218,7 @@ final class PotChoice {
             pot.call(heading);
         }
         String made = makes(clause) ? made(nouns) : null;
+        kitchen.topic = heading != null && isOfAnotherGroup(heading) ? null : kitchen.topic;
         kitchen.topic = kitchen.topic == null ? made : kitchen.topic;
         if (kitchen.topic != null) {
             pot.call(kitchen.topic);
@@ -210,5 +226,15 @@ final class PotChoice {
             kitchen.topic = null;
         }
         return pot;
+    }
+
+    /** "Make the ragù:", and now the things for the meatballs. */
+    private boolean isOfAnotherGroup(String heading) {
+        String topic = kitchen.topic == null ? null : kitchen.topic.toLowerCase(Locale.ROOT);
+        return topic != null
+                && !heading.toLowerCase(Locale.ROOT).contains(topic)
+                && kitchen.lines.stream()
+                        .anyMatch(l -> l.heading() != null
+                                && l.heading().toLowerCase(Locale.ROOT).contains(topic));
     }
 }

@@ -44,6 +44,11 @@ final class MethodJudge {
 
     private static final Pattern WORKED =
             Pattern.compile("\\b(a )?(buttered|floured|breaded|battered|creamed)\\b", Pattern.CASE_INSENSITIVE);
+    /** "As small as hazelnuts", "the size of a walnut". */
+    private static final Pattern SIZE = Pattern.compile(
+            "\\b(?:as (?:small|big|large) as|(?:the )?size of)(?: (?:an?|the|small|large))* $",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern LIKENESS = Pattern.compile(
             "\\b(?:like|resembl\\w+|(?:thickness|consistency|texture|look|colou?r|feel) of|as (?:thick|thin|fine|soft|smooth|loose) as)"
                     + " (?:(?:an?|the|some|thick|thin|runny|very|coarse|fine|wet|dry|soft|single|pouring) ){0,3}$",
@@ -258,6 +263,9 @@ final class MethodJudge {
         if (VERB.matcher(after).find()
                 && (food.role().equals("butter") || food.role().equals("flour"))) {
             return cased(food.role().equals("butter") ? "oil" : "dust with rice flour", name);
+        }
+        if (SIZE.matcher(before).find()) {
+            return name.endsWith("s") ? "marbles" : "marble";
         }
         return MADE_HERE.matcher(after).find() && !after.startsWith(" soup")
                 ? ""

@@ -71,6 +71,7 @@ class GeneralNamesTest {
             value = {
                 "GLUTEN_FREE | Arrange 8 tortilla halves in the dish | 8 maize tortilla halves",
                 "VEGAN | Put in a buttered dish | in an oiled dish",
+                "NUT_FREE | Roll the beans into balls the size of a walnut and lay in a dish | the size of a marble",
                 "VEGAN | Roll the tortillas up, butter them and lay in a dish | oil them"
             })
     void whatTakesAPlaceFitsItsSentence(Need need, String method, String fitted) {

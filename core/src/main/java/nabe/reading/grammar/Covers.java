@@ -45,7 +45,8 @@ final class Covers {
                 && (verb.base().equals("take") || verb.base().equals("lift"))) {
             said = Cover.OFF;
         }
-        if (said == null && verb != null && verb.effect() == Verb.Effect.COVER && !foods) {
+        boolean crust = verb != null && verb.base().equals("seal");
+        if (said == null && verb != null && verb.effect() == Verb.Effect.COVER && !foods && !crust) {
             said = Cover.ON;
         }
         return said;

@@ -11,6 +11,9 @@ import nabe.reading.grammar.Verb.Spoken;
 
 /** Finds the nouns of a clause and how each stands to the verb. */
 final class SlotReader {
+    /** "Eggs, cream, seasoning + cheese": forms of verbs that are things where nothing follows them. */
+    private static final Set<String> THINGS = Set.of("seasoning", "dressing", "stuffing", "filling", "topping");
+
     private final KitchenWords words;
 
     SlotReader(KitchenWords words) {
@@ -222,7 +225,12 @@ final class SlotReader {
                     && !tokens.get(i + 1).is("of")
                     && !words.isAny(tokens.get(i + 1), Use.LINK, Use.ADVERB, Use.EACH, Use.PRONOUN);
             boolean compound = i + 1 < to && words.is(tokens.get(i + 1), Use.COMPOUND);
-            return afterMark && !compound && (spoken.form() == Form.ING || spoken.form() == Form.PAST && !beforeNoun);
+            boolean thing = THINGS.contains(tokens.get(i).key())
+                    && (i + 1 >= to || tokens.get(i + 1).isMark() || words.is(tokens.get(i + 1), Use.LINK));
+            return !thing
+                    && afterMark
+                    && !compound
+                    && (spoken.form() == Form.ING || spoken.form() == Form.PAST && !beforeNoun);
         }
 
         /** "The mozzarella in cubes", "the ricotta in spoonfuls": how, not where. */

@@ -136,8 +136,7 @@ final class Telling {
 
     /** "The hard part is over" tells; "what is left of it" names. */
     private boolean isStatement(int i) {
-        boolean names =
-                i > 0 && (tokens.get(i - 1).is("what") || tokens.get(i - 1).is("whatever"));
+        boolean names = Tokens.has(tokens.subList(bounds.start(i), i), "what", "whatever");
         boolean instructs = false;
         for (int k = bounds.start(i); k < i; k++) {
             Spoken s = words.verb(tokens.get(k));

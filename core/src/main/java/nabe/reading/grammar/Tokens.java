@@ -230,6 +230,14 @@ public final class Tokens {
         List<Token> out = new ArrayList<>();
         for (int i = 0; i < pieces.size(); i++) {
             Token t = pieces.get(i);
+            boolean fraction = t.isNumber()
+                    && (t.low() < 1
+                            || i + 2 < pieces.size()
+                                    && pieces.get(i + 1).is("/")
+                                    && isPart(t, pieces.get(i + 2), pieces, i));
+            if (fraction && isHyphened(out, t)) {
+                out.removeLast();
+            }
             Token whole = out.isEmpty() ? null : out.getLast();
             if (t.isNumber()
                     && i + 2 < pieces.size()
@@ -261,6 +269,16 @@ public final class Tokens {
             }
         }
         return out;
+    }
+
+    /** "1-1/2 cups" are one and a half. */
+    private static boolean isHyphened(List<Token> before, Token part) {
+        int n = before.size();
+        return n > 1
+                && before.getLast().is("-")
+                && before.get(n - 2).isNumber()
+                && before.get(n - 2).end() == before.getLast().start()
+                && before.getLast().end() == part.start();
     }
 
     /** "One and a half hours", not "one and a half of the other". */

@@ -46,6 +46,9 @@ final class LineKind {
     private static final Pattern SENTENCE_END = Pattern.compile(".*[.!]\\s*$", Pattern.DOTALL);
     private static final Pattern TWO_SENTENCES = Pattern.compile("[.!]\\s+\\p{Lu}");
 
+    /** A sentence has more words. */
+    private static final int SENTENCE = 7;
+
     /** As many characters hold the first three words of any line. */
     private static final int OPENING = 60;
 
@@ -207,6 +210,13 @@ final class LineKind {
         return false;
     }
 
+    /** "Poach chicken in salted water": its first word is a verb, and no thing. */
+    private static boolean isOrder(String bare) {
+        List<Token> tokens = Tokens.of(bare.substring(0, Math.min(bare.length(), OPENING)));
+        Verb.Spoken first = tokens.isEmpty() ? null : KitchenWords.shared().verb(tokens.getFirst());
+        return first != null && first.form() == Verb.Form.BASE && !first.verb().noun();
+    }
+
     boolean isStep(String line) {
         return steps.computeIfAbsent(line, this::instructs);
     }
@@ -241,7 +251,7 @@ final class LineKind {
         }
         boolean ends = SENTENCE_END.matcher(bare).matches();
         boolean sentence = ends && length >= 5;
-        return ends && length > 1 && words.opens(bare)
+        return ends && length > 1 && (words.opens(bare) || length > SENTENCE && isOrder(bare))
                 || (words.opens(bare) || beginsWithVerb(bare)) && (length >= 7 || sentence)
                 || length > 22
                 || TWO_SENTENCES.matcher(bare).find() && length > 9
