@@ -184,7 +184,7 @@ final class Baking {
                         || nouns.stream()
                                 .anyMatch(n -> n.slot().direct() && n.slot().lead() == Lead.IN && n.isFood()))
                 && clause.verb() != null
-                && Set.of("stir", "fold", "mix").contains(clause.verb().base());
+                && Set.of("stir", "fold", "mix", "beat").contains(clause.verb().base());
         if (stirred && !dish.all.isEmpty()) {
             Pot mixture = dish.all.getFirst().pot;
             for (Named noun : nouns) {

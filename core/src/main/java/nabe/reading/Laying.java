@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.KitchenWords;
@@ -85,6 +86,9 @@ final class Laying {
             }
         }
         placed.removeIf(n -> isSaidAgain(n, placed) || isSpent(n));
+        if (endsSo(clause, placed)) {
+            return;
+        }
         if (clause.words().startsWith("brushing") && !dish.all.isEmpty()) {
             placed.stream()
                     .flatMap(n -> n.lines().stream().filter(kitchen::isFat).map(l -> Map.entry(l, n.portion())))
@@ -146,6 +150,21 @@ final class Laying {
                 layDown(placed.get(i), late);
             }
         }
+    }
+
+    /** "5 layers in all, ending with sauce and parmesan", which lie on top already. */
+    private boolean endsSo(Clause clause, List<Named> placed) {
+        int n = placed.size();
+        int from = dish.all.size() - n;
+        boolean ends = n > 0
+                && from >= 0
+                && dish.isRepeated()
+                && (clause.words().startsWith("ending") || clause.words().startsWith("finishing"));
+        return ends && IntStream.range(0, n).allMatch(i -> isOf(placed.get(i), dish.all.get(from + i).pot));
+    }
+
+    private static boolean isOf(Named noun, Pot pot) {
+        return noun.pot() == pot || noun.lines().stream().anyMatch(pot.lines::containsKey);
     }
 
     static boolean isBrushedAgain(Clause clause, List<Named> nouns) {

@@ -34,7 +34,7 @@ final class Repeats {
         return scene.stage == Scene.Stage.BUILDING
                 && (says || inAll(clause) > 1)
                 && !dish.all.isEmpty()
-                && nouns.stream().noneMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT));
+                && (inAll(clause) > 1 || nouns.stream().noneMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT)));
     }
 
     /** "Make three layers like this": a verb that lays, and what was laid said with one word. */
@@ -112,8 +112,11 @@ final class Repeats {
         return more ? 0 : said;
     }
 
-    /** "x 3" alone: so often in all. @return 0 where it says anything else */
+    /** "x 3" alone, "5 layers in all": so often in all. @return 0 where it says anything else */
     private static int inAll(Clause clause) {
+        if (clause.says("all", "total")) {
+            return layers(clause);
+        }
         List<Token> said = clause.tokens().stream().filter(t -> !t.isMark()).toList();
         boolean alone = said.size() == 2 && said.stream().anyMatch(t -> t.is("x") || t.is("×"));
         return alone

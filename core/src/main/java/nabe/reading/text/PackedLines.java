@@ -10,6 +10,10 @@ import java.util.stream.Stream;
 /** Takes apart lines that hold several ingredients: "For the batter: 140 g flour, 4 eggs", "2 leeks | 1 onion". */
 final class PackedLines {
     private static final Pattern HEADED = Pattern.compile("(?<heading>[^:\\d]{2,45}):\\s*(?<rest>\\S.*)");
+    /** "Besciamella — 100 g butter, 100 g flour". */
+    private static final Pattern DASHED =
+            Pattern.compile("(?<heading>\\p{L}[\\p{L} ]{1,30}?)\\s+[-–—]\\s+(?<rest>\\d.*)");
+
     private static final Pattern BAR = Pattern.compile("\\s+[|•·/]\\s+|\\s*;\\s*");
     private static final Pattern COMMA = Pattern.compile(
             ",\\s*(?:and\\s+)?(?=[\\d½¼¾⅓⅔⅛]|(?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|half a) \\p{L})(?![^(]*\\))",
@@ -39,8 +43,18 @@ final class PackedLines {
             boolean group = pieces.size() > 2 || !kinds.isKnown(headed.group("heading"));
             return group ? pieces : List.of(line);
         }
+        Matcher dashed = another(line) ? DASHED.matcher(line) : null;
+        if (dashed != null && dashed.matches() && parts(dashed.group("rest")).size() > 1) {
+            List<String> pieces = new ArrayList<>(List.of(dashed.group("heading") + ":"));
+            pieces.addAll(parts(dashed.group("rest")));
+            return pieces;
+        }
         List<String> beside = headed != null && headed.matches() ? servedBeside(headed) : List.of();
         return beside.isEmpty() ? parts(line) : beside;
+    }
+
+    private static boolean another(String line) {
+        return Glance.hasDigitAfterWords(line) && Glance.has(line, "-–—");
     }
 
     /** "To serve: sour cream, coriander", without amounts. @return the heading and its things, or none */
