@@ -12,6 +12,8 @@ import java.util.Set;
 final class NearNames {
     private static final double LAST_WORD = 0.6;
     private static final double OTHER_WORD = 0.3;
+    /** Two words of five letters that share two pairs of them are not alike. */
+    private static final double NEAR = 0.35;
     /** What a thing is sold or cut in says nothing of what it is. */
     private static final Set<String> FORMS =
             Set.of("block", "slice", "piece", "chunk", "cube", "strip", "pack", "packet", "tin", "jar", "stick", "bag");
@@ -61,6 +63,7 @@ final class NearNames {
             best.merge(name.ingredient, likeness(words, pairs, name), Math::max);
         }
         return best.entrySet().stream()
+                .filter(e -> e.getValue() >= NEAR)
                 .sorted(Map.Entry.<Ingredient, Double>comparingByValue().reversed())
                 .limit(most)
                 .map(Map.Entry::getKey)

@@ -8,6 +8,7 @@ import nabe.recipe.Procedure;
 import nabe.recipe.Procedure.DoubtCode;
 import nabe.recipe.Procedure.Fate;
 import nabe.recipe.ProcedureBuilder;
+import org.jspecify.annotations.Nullable;
 
 /** Writes pots, layers and bake out as a procedure. */
 final class Assembly {
@@ -59,7 +60,26 @@ final class Assembly {
                 && kitchen.pots.stream().filter(p -> !p.isEmpty()).count() > 1) {
             kitchen.doubt(DoubtCode.NOTHING_LAID, -1, "", "", 0);
         }
-        Unplaced.in(kitchen, dish).forEach(p -> dish.placeUnder(p, over -> Unplaced.isLidOver(over, p, kitchen)));
+        for (Pot pot : Unplaced.in(kitchen, dish)) {
+            Pot mixture = kitchen.isPasta(pot) ? mixture() : null;
+            if (mixture == null) {
+                dish.placeUnder(pot, over -> Unplaced.isLidOver(over, pot, kitchen));
+            } else {
+                mixture.pots.put(pot, 1 - pot.given);
+                pot.given = 1;
+            }
+        }
+    }
+
+    /** "Boil the penne", and then everything is mixed in the dish without another word of it: they are in it. */
+    private @Nullable Pot mixture() {
+        List<Pot> mixed = dish.all.stream()
+                .filter(p -> !p.late && !p.inside)
+                .map(p -> p.pot)
+                .filter(p -> p.worked && kitchen.main(p).size() > 1)
+                .distinct()
+                .toList();
+        return mixed.size() == 1 ? mixed.getFirst() : null;
     }
 
     /** What is said to be served or frozen, and what no layer and no other pot took. */

@@ -173,7 +173,7 @@ final class LineSwaps {
                     index,
                     line.item() + " (in: " + line.bareText() + ")",
                     "Nabe knows the rest of the line, but not this, so cannot say whether it fits. "
-                            + "Check what it contains, and put it on a line of its own; or leave the whole line out.",
+                            + "Check what it contains, and put it on a line of its own on Read; or leave the whole line out.",
                     List.of()));
         }
     }
