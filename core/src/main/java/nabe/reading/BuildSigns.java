@@ -14,15 +14,15 @@ final class BuildSigns {
     private final Dish dish;
     private final Stove stove;
     private final int clauseCount;
-    private final Laying laying;
+    private final LaySigns laySigns;
 
-    BuildSigns(Scene scene, int clauseCount, Laying laying) {
+    BuildSigns(Scene scene, int clauseCount) {
         this.clauseCount = clauseCount;
         this.scene = scene;
         this.kitchen = scene.kitchen;
         this.dish = scene.dish;
         this.stove = scene.stove;
-        this.laying = laying;
+        this.laySigns = new LaySigns(scene);
     }
 
     /** Whether no later clause puts anything into the dish. */
@@ -48,7 +48,7 @@ final class BuildSigns {
         boolean named = nouns.stream().anyMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT) || n.is(Kind.DISH));
         boolean inHand = !kitchen.focus.isEmpty() && kitchen.focus.stream().noneMatch(dish::holds);
         boolean works = clause.does(Effect.HEAT, Effect.START, Effect.MIX, Effect.PREP, Effect.REST)
-                || clause.does(Effect.JOIN) && !laying.toDish(clause, nouns);
+                || clause.does(Effect.JOIN) && !laySigns.toDish(clause, nouns);
         return !named
                 && inHand
                 && works

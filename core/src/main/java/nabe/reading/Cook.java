@@ -73,7 +73,7 @@ final class Cook {
         this.repeating = new Repeats(scene, laying);
         this.wrapping = new Wrapping(scene, laying);
         this.buildStart = new BuildStart(scene);
-        this.signs = new BuildSigns(scene, clauses.size(), laying);
+        this.signs = new BuildSigns(scene, clauses.size());
         OvenClock ovenClock = new OvenClock(scene);
         this.table = new Table(scene, ovenClock);
         this.inOven = new Baking(scene, laying, ovenClock, table);
@@ -390,7 +390,7 @@ final class Cook {
             kitchen.focusOn(mixture);
             return;
         }
-        if (Laying.isBrushedAgain(clause, nouns)) {
+        if (LaySigns.isBrushedAgain(clause, nouns)) {
             laying.brushAgain();
             return;
         }

@@ -2,7 +2,6 @@ package nabe.reading;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Objects;
 import java.util.Set;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
@@ -18,9 +17,6 @@ import org.jspecify.annotations.Nullable;
 /** What clauses do at the stove and in bowls: they fill pots, join them, and leave steps on them. */
 final class Stove {
     private static final Set<String> THICKENERS = Set.of("flour", "starch", "gravy", "gravy-powder");
-    private static final Set<String> SMOOTH =
-            Set.of("blend", "blitz", "puree", "process", "whizz", "liquidise", "pulse");
-    private static final Portion WHOLE = new Portion(Portion.Kind.FRACTION, 1, null);
     private static final double MUCH = 0.001;
     /** Share of a pot that some of it is. Kitchen practice. */
     private static final double A_LADLE = 0.1;
@@ -32,6 +28,7 @@ final class Stove {
     private final Mixing mixing;
     private final PuttingBy puttingBy;
     private final Apart apart;
+    private final Taking taking;
 
     Stove(Kitchen kitchen, Dish dish) {
         this.kitchen = kitchen;
@@ -41,6 +38,7 @@ final class Stove {
         this.mixing = new Mixing(kitchen, dish, steps, choice);
         this.puttingBy = new PuttingBy(kitchen, dish, mixing);
         this.apart = new Apart(kitchen);
+        this.taking = new Taking(kitchen, dish);
     }
 
     void work(Clause clause, List<Named> nouns) {
@@ -56,8 +54,8 @@ final class Stove {
             work(clause, nouns.stream().filter(n -> !n.is(Kind.PRONOUN)).toList());
             return;
         }
-        List<Item> items = items(clause, nouns);
-        Pot place = isIntoRaw(clause, nouns, items) ? kitchen.open() : location(clause, nouns);
+        List<Item> items = taking.items(clause, nouns);
+        Pot place = taking.isIntoRaw(clause, nouns, items) ? kitchen.open() : taking.location(clause, nouns);
         if (clause.does(Effect.KEEP) && puttingBy.keep(clause, nouns)) {
             return;
         }
@@ -81,7 +79,7 @@ final class Stove {
             items.addFirst(new Item(-1, slurry, Portion.UNSAID));
         }
         if (place != null && clause.does(Effect.JOIN)) {
-            unsaidObject(nouns, place).forEach(p -> items.add(new Item(-1, p, Portion.UNSAID)));
+            taking.unsaidObject(nouns, place).forEach(p -> items.add(new Item(-1, p, Portion.UNSAID)));
         }
         if (place == null && clause.does(Effect.JOIN) && tipsWith(nouns)) {
             kitchen.focus.stream()
@@ -90,7 +88,7 @@ final class Stove {
                     .forEach(p -> items.addFirst(new Item(-1, p, Portion.UNSAID)));
         }
         if (items.isEmpty() && gathers(clause)) {
-            loose().forEach(p -> items.add(new Item(-1, p, Portion.UNSAID)));
+            taking.loose().forEach(p -> items.add(new Item(-1, p, Portion.UNSAID)));
         }
         if (items.isEmpty() && place == null) {
             if (isKettle(clause)) {
@@ -223,112 +221,6 @@ final class Stove {
                 && clause.verb().base().equals("combine")
                 && clause.opensSentence()
                 && clause.slots().isEmpty();
-    }
-
-    /** "Pour onto the dry things with half the cheese": what is in hand is poured. */
-    private List<Pot> unsaidObject(List<Named> nouns, Pot place) {
-        boolean said = nouns.stream().anyMatch(n -> n.isFood() && n.slot().lead() == Lead.NONE);
-        return said
-                ? List.of()
-                : kitchen.focus.stream()
-                        .map(kitchen::whereItIs)
-                        .filter(p -> p != place && !p.isEmpty() && !dish.holds(p) && !p.reaches(place))
-                        .toList();
-    }
-
-    /** What was made and went nowhere yet. */
-    private List<Pot> loose() {
-        return kitchen.pots.stream()
-                .filter(p -> !p.isEmpty() && p.given < 0.01 && !dish.holds(p))
-                .toList();
-    }
-
-    /** "Mix everything": all that was made; "it", "them": what is in hand. */
-    private List<Pot> meant(Clause clause, Named noun) {
-        boolean everything = clause.does(Effect.MIX, Effect.JOIN)
-                && dish.all.isEmpty()
-                && noun.slot().lead() == Lead.NONE
-                && Tokens.has(noun.slot().tokens(), "everything");
-        boolean smooth = everything && SMOOTH.contains(clause.verb().base());
-        List<Pot> all =
-                smooth ? loose().stream().filter(this::isOfPartInHand).toList() : everything ? loose() : List.<Pot>of();
-        return all.size() > 1 ? all : kitchen.focus;
-    }
-
-    /** "Blend everything": all of the sauce, not the filling that roasts under another heading. */
-    private boolean isOfPartInHand(Pot pot) {
-        return kitchen.focus.stream().allMatch(f -> Objects.equals(f.heading, pot.heading));
-    }
-
-    private List<Item> items(Clause clause, List<Named> nouns) {
-        List<Item> items = new ArrayList<>();
-        for (Named noun : nouns) {
-            Lead lead = noun.slot().lead();
-            boolean place =
-                    lead == Lead.OVER || lead == Lead.INTO || lead == Lead.IN && noun.is(Kind.POT) || lead == Lead.FROM;
-            boolean particle = noun.slot().direct()
-                    && (lead == Lead.OVER || lead == Lead.IN)
-                    && !clause.does(Effect.HEAT, Effect.START, Effect.BAKE);
-            if (place && !particle && !noun.is(Kind.LINES) && !isFatOf(noun)) {
-                continue;
-            }
-            if (noun.is(Kind.LINES)) {
-                noun.lines().forEach(l -> items.add(new Item(l, null, noun.portion())));
-            } else if (noun.is(Kind.POT)) {
-                items.add(new Item(noun.lines().isEmpty() ? -1 : noun.lines().getFirst(), noun.pot(), noun.portion()));
-            } else if (noun.is(Kind.PRONOUN)) {
-                meant(clause, noun).forEach(p -> items.add(new Item(-1, kitchen.whereItIs(p), noun.portion())));
-            }
-        }
-        return items;
-    }
-
-    /** "In 2 spoons of oil", of which something was fried before: more of it, not what was fried. */
-    private boolean isFatOf(Named noun) {
-        return noun.is(Kind.POT)
-                && noun.slot().lead() == Lead.IN
-                && noun.lines().size() == 1
-                && kitchen.isFat(noun.lines().getFirst())
-                && kitchen.lines.get(noun.lines().getFirst()).amount() == null;
-    }
-
-    /** "Into the sauce", "over the veg": the pot it goes to. */
-    private @Nullable Pot location(Clause clause, List<Named> nouns) {
-        for (Named noun : nouns) {
-            Lead lead = noun.slot().lead();
-            boolean place = lead == Lead.INTO
-                    || (lead == Lead.OVER || lead == Lead.IN) && !noun.slot().direct();
-            if (place && noun.is(Kind.POT) && !isFatOf(noun)) {
-                return noun.pot();
-            }
-            if (place && noun.is(Kind.PRONOUN) && kitchen.current != null) {
-                return kitchen.current;
-            }
-        }
-        return null;
-    }
-
-    /** "Stir the zest into the ricotta", of which nothing was taken: in a bowl of its own, the ricotta first. */
-    private boolean isIntoRaw(Clause clause, List<Named> nouns, List<Item> items) {
-        Named into = nouns.stream()
-                .filter(n -> n.is(Kind.LINES)
-                        && n.slot().lead() == Lead.INTO
-                        && !n.slot().direct())
-                .findFirst()
-                .orElse(null);
-        boolean object = nouns.stream().anyMatch(n -> n.isFood() && n.slot().lead() == Lead.NONE);
-        boolean raw = into != null
-                && object
-                && clause.does(Effect.JOIN)
-                && into.lines().size() == 1
-                && !into.portion().isSaid()
-                && kitchen.left[into.lines().getFirst()] > 0.99;
-        if (raw) {
-            int line = into.lines().getFirst();
-            items.removeIf(i -> i.line() == line);
-            items.addFirst(new Item(line, null, WHOLE));
-        }
-        return raw;
     }
 
     private boolean isPreparation(Clause clause, List<Item> items, List<Named> nouns, @Nullable Pot place) {

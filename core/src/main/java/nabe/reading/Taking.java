@@ -1,0 +1,134 @@
+package nabe.reading;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Set;
+import nabe.reading.Named.Kind;
+import nabe.reading.grammar.Clause;
+import nabe.reading.grammar.Slot.Lead;
+import nabe.reading.grammar.Tokens;
+import nabe.reading.grammar.Verb.Effect;
+import org.jspecify.annotations.Nullable;
+
+/** What a clause at the stove takes in hand, said or unsaid, and into which pot it goes. */
+final class Taking {
+    private static final Set<String> SMOOTH =
+            Set.of("blend", "blitz", "puree", "process", "whizz", "liquidise", "pulse");
+    private static final Portion WHOLE = new Portion(Portion.Kind.FRACTION, 1, null);
+
+    private final Kitchen kitchen;
+    private final Dish dish;
+
+    Taking(Kitchen kitchen, Dish dish) {
+        this.kitchen = kitchen;
+        this.dish = dish;
+    }
+
+    /** "Pour onto the dry things with half the cheese": what is in hand is poured. */
+    List<Pot> unsaidObject(List<Named> nouns, Pot place) {
+        boolean said = nouns.stream().anyMatch(n -> n.isFood() && n.slot().lead() == Lead.NONE);
+        return said
+                ? List.of()
+                : kitchen.focus.stream()
+                        .map(kitchen::whereItIs)
+                        .filter(p -> p != place && !p.isEmpty() && !dish.holds(p) && !p.reaches(place))
+                        .toList();
+    }
+
+    /** What was made and went nowhere yet. */
+    List<Pot> loose() {
+        return kitchen.pots.stream()
+                .filter(p -> !p.isEmpty() && p.given < 0.01 && !dish.holds(p))
+                .toList();
+    }
+
+    /** "Mix everything": all that was made; "it", "them": what is in hand. */
+    private List<Pot> meant(Clause clause, Named noun) {
+        boolean everything = clause.does(Effect.MIX, Effect.JOIN)
+                && dish.all.isEmpty()
+                && noun.slot().lead() == Lead.NONE
+                && Tokens.has(noun.slot().tokens(), "everything");
+        boolean smooth = everything && SMOOTH.contains(clause.verb().base());
+        List<Pot> all =
+                smooth ? loose().stream().filter(this::isOfPartInHand).toList() : everything ? loose() : List.<Pot>of();
+        return all.size() > 1 ? all : kitchen.focus;
+    }
+
+    /** "Blend everything": all of the sauce, not the filling that roasts under another heading. */
+    private boolean isOfPartInHand(Pot pot) {
+        return kitchen.focus.stream().allMatch(f -> Objects.equals(f.heading, pot.heading));
+    }
+
+    List<Item> items(Clause clause, List<Named> nouns) {
+        List<Item> items = new ArrayList<>();
+        for (Named noun : nouns) {
+            Lead lead = noun.slot().lead();
+            boolean place =
+                    lead == Lead.OVER || lead == Lead.INTO || lead == Lead.IN && noun.is(Kind.POT) || lead == Lead.FROM;
+            boolean particle = noun.slot().direct()
+                    && (lead == Lead.OVER || lead == Lead.IN)
+                    && !clause.does(Effect.HEAT, Effect.START, Effect.BAKE);
+            if (place && !particle && !noun.is(Kind.LINES) && !isFatOf(noun)) {
+                continue;
+            }
+            if (noun.is(Kind.LINES)) {
+                noun.lines().forEach(l -> items.add(new Item(l, null, noun.portion())));
+            } else if (noun.is(Kind.POT)) {
+                items.add(new Item(noun.lines().isEmpty() ? -1 : noun.lines().getFirst(), noun.pot(), noun.portion()));
+            } else if (noun.is(Kind.PRONOUN)) {
+                meant(clause, noun).forEach(p -> items.add(new Item(-1, kitchen.whereItIs(p), noun.portion())));
+            }
+        }
+        return items;
+    }
+
+    /** "In 2 spoons of oil", of which something was fried before: more of it, not what was fried. */
+    private boolean isFatOf(Named noun) {
+        return noun.is(Kind.POT)
+                && noun.slot().lead() == Lead.IN
+                && noun.lines().size() == 1
+                && kitchen.isFat(noun.lines().getFirst())
+                && kitchen.lines.get(noun.lines().getFirst()).amount() == null;
+    }
+
+    /** "Into the sauce", "over the veg": the pot it goes to. */
+    @Nullable
+    Pot location(Clause clause, List<Named> nouns) {
+        for (Named noun : nouns) {
+            Lead lead = noun.slot().lead();
+            boolean place = lead == Lead.INTO
+                    || (lead == Lead.OVER || lead == Lead.IN) && !noun.slot().direct();
+            if (place && noun.is(Kind.POT) && !isFatOf(noun)) {
+                return noun.pot();
+            }
+            if (place && noun.is(Kind.PRONOUN) && kitchen.current != null) {
+                return kitchen.current;
+            }
+        }
+        return null;
+    }
+
+    /** "Stir the zest into the ricotta", of which nothing was taken: in a bowl of its own, the ricotta first. */
+    boolean isIntoRaw(Clause clause, List<Named> nouns, List<Item> items) {
+        Named into = nouns.stream()
+                .filter(n -> n.is(Kind.LINES)
+                        && n.slot().lead() == Lead.INTO
+                        && !n.slot().direct())
+                .findFirst()
+                .orElse(null);
+        boolean object = nouns.stream().anyMatch(n -> n.isFood() && n.slot().lead() == Lead.NONE);
+        boolean raw = into != null
+                && object
+                && clause.does(Effect.JOIN)
+                && into.lines().size() == 1
+                && !into.portion().isSaid()
+                && kitchen.left[into.lines().getFirst()] > 0.99;
+        if (raw) {
+            int line = into.lines().getFirst();
+            items.removeIf(i -> i.line() == line);
+            items.addFirst(new Item(line, null, WHOLE));
+        }
+        return raw;
+    }
+}
