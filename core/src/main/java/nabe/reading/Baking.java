@@ -100,7 +100,7 @@ final class Baking {
             oven.cover(clause.cover());
             scene.aside = false;
         }
-        if (clause.does(Effect.SERVE, Effect.FREEZE)) {
+        if (clause.does(Effect.SERVE, Effect.FREEZE) || areToServe(nouns)) {
             table.atTable(clause, nouns);
             return;
         }
@@ -119,6 +119,16 @@ final class Baking {
             addLate(clause, nouns);
         }
         ovenClock.clock(clause);
+    }
+
+    /** "Add the toppings", of a list that says they are for the table. */
+    private boolean areToServe(List<Named> nouns) {
+        List<Named> foods = nouns.stream().filter(Named::isFood).toList();
+        return !foods.isEmpty()
+                && foods.stream()
+                        .allMatch(n -> n.is(Kind.LINES)
+                                && n.lines().stream()
+                                        .allMatch(l -> kitchen.told.get(l).toServe()));
     }
 
     /** "Mix the crumbs and the cheese, scatter over": what was just made for it. */

@@ -232,17 +232,20 @@ final class BuildStart {
 
     /** "Drop spoonfuls on the filling": the dough in hand, on what stands in the skillet. */
     private boolean isDolloped(Clause clause, List<Named> nouns) {
-        boolean puts = clause.does(Effect.PLACE)
-                || clause.verb() != null && clause.verb().base().equals("drop");
+        boolean puts = clause.does(Effect.PLACE) || isDropped(clause);
         return puts
                 && nouns.stream().anyMatch(n -> n.slot().lead() == Lead.OVER && isHotFilling(n.pot()))
                 && nouns.stream().noneMatch(n -> n.isFood() && n.slot().lead() != Lead.OVER)
                 && kitchen.focus.stream().anyMatch(p -> p.worked && !Mixing.isHot(p) && !isUnder(p, nouns));
     }
 
-    /** "Lay the mash over the mince". */
+    private static boolean isDropped(Clause clause) {
+        return clause.verb() != null && clause.verb().base().equals("drop");
+    }
+
+    /** "Lay the mash over the mince", "drop the dough over the filling". */
     private static boolean goesOverAPot(Clause clause, List<Named> nouns) {
-        return clause.does(Effect.PLACE)
+        return (clause.does(Effect.PLACE) || isDropped(clause))
                 && nouns.stream()
                         .anyMatch(n -> (n.slot().lead() == Lead.OVER || n.slot().lead() == Lead.INTO)
                                 && n.is(Kind.POT)

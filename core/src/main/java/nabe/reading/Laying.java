@@ -203,9 +203,7 @@ final class Laying {
 
     void layDown(Named noun, boolean late) {
         if (noun.is(Kind.PRONOUN)) {
-            List<Pot> meant = kitchen.focus.isEmpty() && kitchen.current != null
-                    ? List.of(kitchen.current)
-                    : List.copyOf(kitchen.focus);
+            List<Pot> meant = meant(noun);
             for (Pot pot : meant) {
                 Pot at = kitchen.whereItIs(pot);
                 if (!at.isEmpty() && (!dish.holds(at) || noun.portion().isSaid() || signs.isRolledAgain(at))) {
@@ -253,6 +251,18 @@ final class Laying {
                 kitchen.focusOn(pot);
             }
         }
+    }
+
+    /** "Put them in", of tubes that were filled: they, not the sauce that was poured just now. */
+    private List<Pot> meant(Named pronoun) {
+        Pot filled = scene.wrapper;
+        boolean them = Tokens.has(pronoun.slot().tokens(), "them") && filled != null && !dish.holds(filled);
+        if (them) {
+            return List.of(filled);
+        }
+        return kitchen.focus.isEmpty() && kitchen.current != null
+                ? List.of(kitchen.current)
+                : List.copyOf(kitchen.focus);
     }
 
     /** Oil on top, or butter brushed on in passing, is part of what it lies on. */

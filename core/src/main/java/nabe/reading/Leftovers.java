@@ -32,6 +32,9 @@ final class Leftovers {
     private static final Pattern BESIDE = Pattern.compile(
             "\\bto serve\\b|\\bfor serving\\b|\\bgarnish(?:es)?\\b|\\boptional toppings?\\b", Pattern.CASE_INSENSITIVE);
 
+    /** The same where nothing under it has an amount. */
+    private static final Pattern TOPPING = Pattern.compile("\\btoppings?\\b", Pattern.CASE_INSENSITIVE);
+
     private static final String CRUMBS = "crumbs";
     private static final Set<String> LAID = Set.of(
             "sheets",
@@ -56,8 +59,10 @@ final class Leftovers {
         private static final Told NOTHING = new Told(false, false, false);
 
         static Told by(Line line) {
-            boolean headed =
-                    line.heading() != null && BESIDE.matcher(line.heading()).find();
+            boolean headed = line.heading() != null
+                    && (BESIDE.matcher(line.heading()).find()
+                            || line.amount() == null
+                                    && TOPPING.matcher(line.heading()).find());
             return headed || HINT.matcher(line.text()).find()
                     ? new Told(
                             FOR_THE_DISH.matcher(line.text()).find(),

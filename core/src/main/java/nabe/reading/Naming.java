@@ -27,6 +27,7 @@ final class Naming {
     private static final Set<String> SCATTERED =
             Set.of("melting-cheese", "hard-cheese", "crumbly-cheese", "crumbs", "nut", "seed");
     private static final Pattern HALVED = Pattern.compile("\\bhalve[ds]\\b|\\bin half\\b", Pattern.CASE_INSENSITIVE);
+    private static final Set<String> PIECES = Set.of("leaf", "sprig", "clove", "stalk", "floret", "bulb", "bunch");
     private static final Set<String> SLICED = Set.of("slice-root", "slice-vegetable", "bread");
     private static final Pattern PLUS_EXTRA = Pattern.compile(
             "(?:\\+|\\bplus|\\band) (?:(?:a (?:little|bit) |some )?(?:extra|more)\\b|(?:a (?:little|bit|handful)|some) for\\b)",
@@ -297,11 +298,25 @@ final class Naming {
         for (int i = tokens.size() - 1; i >= 0; i--) {
             boolean colour = i < tokens.size() - 1 && words.is(tokens.get(i), Use.COLOUR);
             Choice found = !colour && known.mayName(tokens.get(i)) ? best(tokens, i, place) : null;
-            if (found != null) {
+            if (found != null && !isPieceOfAnother(tokens, i, found)) {
                 return found;
             }
         }
         return null;
+    }
+
+    /** "Basil leaves" are no sage, though the list has sage leaves. */
+    private boolean isPieceOfAnother(List<Token> tokens, int head, Choice found) {
+        boolean piece = head > 0 && PIECES.contains(tokens.get(head).key());
+        List<Integer> named = piece ? known.linesOf(tokens.get(head - 1)) : List.of();
+        return !named.isEmpty()
+                && !found.lines.isEmpty()
+                && found.lines.stream().noneMatch(named::contains)
+                && named.stream()
+                        .anyMatch(l -> known.lines
+                                .get(l)
+                                .heads()
+                                .contains(tokens.get(head - 1).key()));
     }
 
     private @Nullable Choice best(List<Token> tokens, int head, boolean place) {

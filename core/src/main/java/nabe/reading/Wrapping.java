@@ -244,7 +244,8 @@ final class Wrapping {
 
     private boolean isWrapper(Named n) {
         if (n.is(Kind.LINES)) {
-            return n.lines().stream().anyMatch(l -> Kitchen.WRAPPERS.contains(kitchen.role(l))) || n.each();
+            return n.lines().stream().anyMatch(l -> Kitchen.WRAPPERS.contains(kitchen.role(l)))
+                    || n.each() && !n.portion().is(Portion.Kind.FRACTION);
         }
         return n.is(Kind.POT) && n.pot() != null && (n.each() || wraps(n));
     }

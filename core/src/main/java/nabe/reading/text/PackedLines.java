@@ -20,8 +20,8 @@ final class PackedLines {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PLUS =
             Pattern.compile("\\s+(?:plus|\\+|and|&)\\s+(?=[\\d½¼¾⅓⅔⅛])", Pattern.CASE_INSENSITIVE);
-    private static final Pattern BESIDE =
-            Pattern.compile("\\bto serve\\b|\\bserving\\b|\\bgarnish|\\boptional\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BESIDE = Pattern.compile(
+            "\\bto serve\\b|\\bserving\\b|\\bgarnish|\\boptional\\b|\\btoppings?\\b", Pattern.CASE_INSENSITIVE);
     /** "6 cups cheese - I do 4 cups cheddar + 2 cups gruyère": what follows the dash tells of the same. */
     private static final Pattern ASIDE = Pattern.compile("\\s[-–—]\\s.*\\p{L}.*\\d");
 
