@@ -31,7 +31,9 @@ final class Apart {
         boolean apart = clause.durations().size() > 1 || clause.says("separate", "separately");
         boolean dressed = clause.does(Effect.PREP)
                 && nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH);
-        return held.size() > 1 && (pronoun || own) && (apart || dressed) ? held : List.of();
+        boolean unsaid = dressed
+                && nouns.stream().filter(Named::isFood).allMatch(n -> n.slot().lead() == Lead.WITH);
+        return held.size() > 1 && (pronoun || own || unsaid) && (apart || dressed) ? held : List.of();
     }
 
     void work(Clause clause, List<Named> nouns, List<Pot> pots, List<Item> items) {

@@ -25,6 +25,8 @@ final class Wrapping {
     private final Laying laying;
     /** Whether what is filled just now are leaves. */
     private boolean leaves;
+    /** The sentence in which something was filled last. */
+    private int filledIn = -1;
 
     Wrapping(Scene scene, Laying laying) {
         this.scene = scene;
@@ -63,6 +65,10 @@ final class Wrapping {
             return true;
         }
         List<Named> foods = nouns.stream().filter(Named::isFood).toList();
+        if (laysOnWrapper(clause, foods)) {
+            foods.forEach(n -> addInside(scene.wrapper, n));
+            return true;
+        }
         Named shell = foods.stream()
                 .filter(n -> isWrapper(n)
                         && (clause.does(Effect.INSIDE)
@@ -109,6 +115,7 @@ final class Wrapping {
             return false;
         }
         wrap(out, in);
+        filledIn = clause.sentence();
         foods.stream()
                 .filter(n -> n != holder && n != filling && n.portion().isSaid())
                 .forEach(n -> addInside(out, n));
@@ -133,6 +140,16 @@ final class Wrapping {
                 && clause.verb() != null
                 && Set.of("spread", "smear", "cover").contains(clause.verb().base())
                 && foods.stream().anyMatch(f -> f.slot().lead() == Lead.WITH);
+    }
+
+    /** "Lay a slice of ham on each pancake, put a leek on top and roll up": the leek goes in as well. */
+    private boolean laysOnWrapper(Clause clause, List<Named> foods) {
+        return scene.wrapper != null
+                && clause.sentence() == filledIn
+                && clause.does(Effect.JOIN, Effect.PLACE)
+                && clause.says("top")
+                && !foods.isEmpty()
+                && foods.stream().allMatch(n -> n.slot().lead() == Lead.NONE && !n.is(Kind.PRONOUN));
     }
 
     /** "Squeeze the filling into the tubes". */

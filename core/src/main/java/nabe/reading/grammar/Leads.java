@@ -30,6 +30,9 @@ final class Leads {
             boolean brushes = spoken.verb().base().equals("brush")
                     && i + 1 < tokens.size()
                     && tokens.get(i + 1).is("with");
+            if (i > 0 && Telling.isBeforeWork(words, tokens, i - 1)) {
+                return true;
+            }
             return i > 0
                     && tokens.get(i - 1).is(",")
                     && (brushes || words.has(Use.ACTS, spoken.verb().base()));

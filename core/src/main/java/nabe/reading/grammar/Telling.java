@@ -72,6 +72,20 @@ final class Telling {
                         .contains(words.verb(tokens.get(i + 2)).verb().effect());
     }
 
+    /** "Let it cool before whisking in the eggs" asks for the eggs. */
+    private boolean isBeforeWork(int i) {
+        return isBeforeWork(words, tokens, i);
+    }
+
+    static boolean isBeforeWork(KitchenWords words, List<Token> tokens, int i) {
+        Spoken next = i + 2 < tokens.size() ? words.verb(tokens.get(i + 1)) : null;
+        return next != null
+                && tokens.get(i).is("before")
+                && next.form() == Form.ING
+                && Set.of(Verb.Effect.JOIN, Verb.Effect.MIX)
+                        .contains(next.verb().effect());
+    }
+
     private int lastMark(int from, int to) {
         int last = -1;
         for (int i = from; i < to; i++) {
@@ -93,6 +107,8 @@ final class Telling {
             markCondition(i);
         } else if (t.is("while") && instructsWhile(i)) {
             tells.set(i, i + 2);
+        } else if (t.is("before") && isBeforeWork(i)) {
+            tells.set(i);
         } else if (words.is(t, Use.SUBORDINATE) && isSubordinate(i)) {
             tells.set(i, bounds.end(i + 1, bounds.opens(i)));
         } else if (t.is("that") && isRelative(i)) {
