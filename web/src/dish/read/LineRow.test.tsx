@@ -64,6 +64,12 @@ describe("a line as it was read", () => {
     });
   });
 
+  it("may say of a line with a stranger in it that it is only what is known", async () => {
+    row(line({ text: "frumble, butter", ingredientName: "butter", unknown: ["frumble"] }), true);
+    await use();
+    expect(onCorrect).toHaveBeenCalledWith(expect.objectContaining({ text: "frumble, butter", ingredient: "butter" }));
+  });
+
   it("takes no ingredient that the larder does not know", async () => {
     row(line({ ingredientName: "butter" }), true);
     fireEvent.change(screen.getByLabelText("Ingredient"), { target: { value: "something" } });

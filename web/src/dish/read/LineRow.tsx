@@ -77,6 +77,8 @@ function Correction({ line, larder, onCorrect }: Pick<Props, "line" | "larder" |
   const [part, setPart] = useState<Part>(line.part);
   const chosen = larder.find((i) => i.name.toLowerCase() === name.trim().toLowerCase());
   const renamed = name.trim() !== "" && name !== line.ingredientName;
+  // Said once more of a line with a stranger in it, the name settles that the line is only this.
+  const settles = line.unknown?.length > 0 && text === line.text;
   const field = "h-10 w-full rounded-lg border-2 border-line bg-sheet px-2.5";
   return (
     <form
@@ -87,7 +89,7 @@ function Correction({ line, larder, onCorrect }: Pick<Props, "line" | "larder" |
         onCorrect({
           text,
           heading: line.heading,
-          ingredient: renamed ? chosen?.id : undefined,
+          ingredient: renamed || settles ? chosen?.id : undefined,
           part: part === line.part ? undefined : part,
         });
       }}
