@@ -156,7 +156,7 @@ final class Meaning {
                         .anyMatch(l ->
                                 kitchen.role(l).equals(kitchen.role(noun.lines().getFirst())));
         boolean meant = noun.slot().lead() == Lead.INTO && clause.does(Effect.JOIN)
-                || noun.slot().lead() == Lead.NONE && clause.does(Effect.HEAT, Effect.START, Effect.DRAW);
+                || noun.slot().lead() == Lead.NONE && clause.does(Effect.HEAT, Effect.START, Effect.DRAW, Effect.KEEP);
         boolean elsewhere =
                 clause.slots().stream().anyMatch(s -> s.lead() == Lead.IN && Vessels.in(s.tokens()) != null);
         return there && meant && !elsewhere && noun.slot().tokens().getFirst().is("the")

@@ -21,7 +21,7 @@ final class OwnPot {
     private static final double ENOUGH = 0.5;
     private static final Set<String> BOILS = Set.of("boil", "parboil", "blanch", "steam", "poach");
     private static final Set<String> FRIES =
-            Set.of("fry", "brown", "soften", "saute", "sauté", "sear", "sweat", "griddle", "stir-fry", "char");
+            Set.of("fry", "brown", "soften", "saute", "sauté", "sear", "sweat", "griddle", "stir-fry", "char", "wilt");
     private static final Set<String> SIMMERS = Set.of("simmer", "bubble", "reduce", "warm");
     private static final Set<String> DRAINS = Set.of("drain", "squeeze", "strain", "rinse");
     private static final Set<String> SHAPES = Set.of("roll", "shape");
@@ -67,6 +67,7 @@ final class OwnPot {
             new Sign(-3, a -> inVessel(a, true) && !a.current().setAside),
             new Sign(2.5, a -> a.clause().says(Use.MEANWHILE) || a.clause().says("while")),
             new Sign(2.5, a -> isBoiled(a.current()) && a.verb(FRIES) && hasItems(a)),
+            new Sign(2.5, a -> areHardBoiled(a.current()) && a.does(Effect.HEAT, Effect.START) && hasItems(a)),
             new Sign(-2.5, OwnPot::goesIn),
             new Sign(2, a -> a.current().setAside),
             new Sign(2, a -> isUnder(a, false)),
@@ -197,6 +198,13 @@ final class OwnPot {
     /** Balls that were browned: the onion after them is softened for a sauce. */
     private static boolean isShaped(Pot pot) {
         return pot.steps.stream().anyMatch(s -> SHAPES.contains(s.action()));
+    }
+
+    /** Eggs boiled and peeled: nothing is cooked with them. */
+    private boolean areHardBoiled(Pot pot) {
+        return pot.pots.isEmpty()
+                && pot.lines.keySet().stream().allMatch(l -> kitchen.role(l).equals("egg"))
+                && pot.steps.stream().anyMatch(s -> BOILS.contains(s.action()));
     }
 
     /** What comes after them is their filling. */

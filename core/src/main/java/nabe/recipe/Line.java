@@ -47,7 +47,7 @@ public record Line(
         boolean remembered,
         List<Share> shares) {
 
-    private static final Pattern BULLET = Pattern.compile("^(?:(?:[-*•·▪▢☐□◦‣–—+]+|\\[[ xX]?\\])\\s+)+");
+    private static final Pattern BULLET = Pattern.compile("^(?:(?:[-*•·▪▢☐□◦‣→➤✓–—+]+|\\[[ xX]?\\])\\s+)+");
     private static final Pattern GLAZE =
             Pattern.compile("\\b(?:glaz|egg ?wash|to brush|for brushing)", Pattern.CASE_INSENSITIVE);
 

@@ -30,7 +30,7 @@ final class LineKind {
     private static final Pattern LAYER_NAME = Pattern.compile(
             "(?:the )?(?:\\p{L}+ ){0,3}(?:toppings?|fillings?|layers?|crumble|crust|batter)", Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern MARKS = Pattern.compile("^(?:(?:[-*•·▪☐#>]+|\\[[ xX]?\\])\\s*)+|\\*\\*|__");
+    private static final Pattern MARKS = Pattern.compile("^(?:(?:[-*•·▪☐#>→➤✓]+|\\[[ xX]?\\])\\s*)+|\\*\\*|__");
     private static final Pattern DIGIT_FIRST = Pattern.compile("\\.?\\d");
     private static final Pattern DIGIT = Pattern.compile("\\d");
     /** "For the pancakes (about 12)". */

@@ -14,7 +14,7 @@ import nabe.recipe.LineBuilder;
 /** Reads one ingredient line. What it cannot read it leaves null and says so in the line's doubt. */
 public final class LineReader {
     private static final Pattern BULLET = Pattern.compile(
-            "^(?:(?:o(?=\\s+[\\d½¼¾⅓⅔])|[-*•·▪▢☐□◦‣–—+]+|\\[[ xX]?\\]|\\d{1,2}[.)](?=\\s+\\D*\\s?\\d))\\s+)+");
+            "^(?:(?:o(?=\\s+[\\d½¼¾⅓⅔])|[-*•·▪▢☐□◦‣→➤✓–—+]+|\\[[ xX]?\\]|\\d{1,2}[.)](?=\\s+\\D*\\s?\\d))\\s+)+");
     private static final Pattern TRAILING_AMOUNT =
             Pattern.compile("^(?<item>\\p{L}[^\\d]*?)\\s*(?:[:,;=-]|\\s|\\.{2,})\\s*[(]?(?:(?:"
                     + MeasureReader.ABOUT_WORDS
