@@ -71,7 +71,8 @@ function range(amount: { min: number; max: number }): string {
 
 function Correction({ line, larder, onCorrect }: Pick<Props, "line" | "larder" | "onCorrect">) {
   const options = useMemo(() => larder.map(asOption), [larder]);
-  const hint = useId();
+  const id = useId();
+  const field = { line: `${id}-line`, hint: `${id}-hint` };
   const [text, setText] = useState(line.text);
   const [name, setName] = useState(line.ingredientName ?? "");
   const [part, setPart] = useState<Part>(line.part);
@@ -79,7 +80,6 @@ function Correction({ line, larder, onCorrect }: Pick<Props, "line" | "larder" |
   const renamed = name.trim() !== "" && name !== line.ingredientName;
   // Said once more of a line with a stranger in it, the name settles that the line is only this.
   const settles = line.unknown?.length > 0 && text === line.text;
-  const field = "h-10 w-full rounded-lg border-2 border-line bg-sheet px-2.5";
   return (
     <form
       className="mt-2 grid gap-3 rounded-lg bg-enamel p-3 sm:grid-cols-2"
@@ -94,18 +94,19 @@ function Correction({ line, larder, onCorrect }: Pick<Props, "line" | "larder" |
         });
       }}
     >
-      <div className="text-sm sm:col-span-2">
-        <label className="flex flex-col gap-1 font-medium">
+      <div className="flex flex-col gap-1 text-sm sm:col-span-2">
+        <label htmlFor={field.line} className="font-medium">
           Line
-          <textarea
-            className="w-full rounded-lg border-2 border-line bg-sheet px-2.5 py-1.5"
-            rows={Math.max(2, text.split("\n").length)}
-            value={text}
-            aria-describedby={hint}
-            onChange={(e) => setText(e.target.value)}
-          />
         </label>
-        <p id={hint} className="mt-1 text-faded">
+        <textarea
+          id={field.line}
+          className="w-full rounded-lg border-2 border-line bg-sheet px-2.5 py-1.5"
+          rows={Math.max(2, text.split("\n").length)}
+          value={text}
+          aria-describedby={field.hint}
+          onChange={(e) => setText(e.target.value)}
+        />
+        <p id={field.hint} className="text-faded">
           One thing a line: press Enter to part two.
         </p>
       </div>
@@ -118,7 +119,11 @@ function Correction({ line, larder, onCorrect }: Pick<Props, "line" | "larder" |
       />
       <label className="flex flex-col gap-1 text-sm font-medium">
         Part of the dish
-        <select className={field} value={part} onChange={(e) => setPart(e.target.value as Part)}>
+        <select
+          className="h-10 w-full rounded-lg border-2 border-line bg-sheet px-2.5"
+          value={part}
+          onChange={(e) => setPart(e.target.value as Part)}
+        >
           {Object.entries(PART_WORDS).map(([value, word]) => (
             <option key={value} value={value}>
               {word}
