@@ -1,38 +1,19 @@
-import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
-import { api, type Bought, type MealPlan } from "../../api";
+import type { Bought, MealPlan } from "../../api";
 import { Card, Notice } from "../../ui";
 import { letterOf } from "../DishMark";
 import type { ViewProps } from "../viewProps";
 import { places } from "./places";
+import { useTicks } from "./useTicks";
 
 /** What to buy for all dishes, by place in the shop, with ticks that last. */
 export function ShoppingView({ kept, plan }: ViewProps) {
-  const queries = useQueryClient();
-  const key = ["ticks", kept.id];
-  const ticks = useQuery({ queryKey: key, queryFn: () => api.ticks(kept.id) });
-  const tick = useMutation({
-    mutationKey: key,
-    mutationFn: ({ item, on }: { item: string; on: boolean }) => api.tick(kept.id, item, on),
-    onMutate: ({ item, on }) => {
-      // An answer that was asked for before this tick must not wipe it off.
-      void queries.cancelQueries({ queryKey: key }, { revert: false });
-      const before = queries.getQueryData<string[]>(key) ?? [];
-      queries.setQueryData(key, on ? [...before, item] : before.filter((i) => i !== item));
-      return before;
-    },
-    onError: (_e, _v, before) => queries.setQueryData(key, before),
-    onSettled: () => {
-      if (queries.isMutating({ mutationKey: key }) === 1) void queries.invalidateQueries({ queryKey: key });
-    },
-    scope: { id: `ticks ${kept.id}` },
-  });
-  const has = new Set(ticks.data ?? []);
-  const left = plan.shopping.filter((b) => !has.has(b.item)).length;
+  const { ticked, tick, error } = useTicks(kept.id);
+  const left = plan.shopping.filter((b) => !ticked.has(b.item)).length;
   return (
     <div className="flex flex-col gap-4">
-      {(ticks.error || tick.error) && (
+      {error && (
         <Notice tone="warm" title="The ticks are not kept now">
-          {(ticks.error ?? tick.error)?.message}
+          {error.message}
         </Notice>
       )}
       <div className="flex flex-wrap items-baseline justify-between gap-3">
@@ -58,10 +39,10 @@ export function ShoppingView({ kept, plan }: ViewProps) {
                     <input
                       type="checkbox"
                       className="mt-0.5 size-6 shrink-0 accent-(--rim)"
-                      checked={has.has(item.item)}
-                      onChange={(e) => tick.mutate({ item: item.item, on: e.target.checked })}
+                      checked={ticked.has(item.item)}
+                      onChange={(e) => tick(item.item, e.target.checked)}
                     />
-                    <span className={has.has(item.item) ? "text-faded line-through" : ""}>
+                    <span className={ticked.has(item.item) ? "text-faded line-through" : ""}>
                       <Item item={item} plan={plan} />
                     </span>
                   </label>

@@ -10,7 +10,7 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
-    private final JavaClasses core = new ClassFileImporter()
+    private static final JavaClasses CORE = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("nabe");
 
@@ -74,14 +74,14 @@ class ArchitectureTest {
                 .mayOnlyAccessLayers("measure")
                 .whereLayer("measure")
                 .mayNotAccessAnyLayer()
-                .check(core);
+                .check(CORE);
     }
 
     @Test
     void noPackagesNeedEachOther() {
-        slices().matching("nabe.(*)..").should().beFreeOfCycles().check(core);
-        slices().matching("nabe.reading.(*)..").should().beFreeOfCycles().check(core);
-        slices().matching("nabe.bake.(*)..").should().beFreeOfCycles().check(core);
+        slices().matching("nabe.(*)..").should().beFreeOfCycles().check(CORE);
+        slices().matching("nabe.reading.(*)..").should().beFreeOfCycles().check(CORE);
+        slices().matching("nabe.bake.(*)..").should().beFreeOfCycles().check(CORE);
     }
 
     @Test
@@ -96,6 +96,6 @@ class ArchitectureTest {
                         "javax.sql..",
                         "jakarta..",
                         "java.net.http..")
-                .check(core);
+                .check(CORE);
     }
 }

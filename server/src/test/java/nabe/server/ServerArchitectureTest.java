@@ -9,7 +9,7 @@ import com.tngtech.archunit.core.importer.ImportOption;
 import org.junit.jupiter.api.Test;
 
 class ServerArchitectureTest {
-    private final JavaClasses all = new ClassFileImporter()
+    private static final JavaClasses ALL = new ClassFileImporter()
             .withImportOption(new ImportOption.DoNotIncludeTests())
             .importPackages("nabe");
 
@@ -23,7 +23,7 @@ class ServerArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAPackage("nabe.server..")
-                .check(all);
+                .check(ALL);
     }
 
     @Test
@@ -34,11 +34,11 @@ class ServerArchitectureTest {
                 .should()
                 .dependOnClassesThat()
                 .resideInAnyPackage("org.jooq..", "java.sql..")
-                .check(all);
+                .check(ALL);
     }
 
     @Test
     void noPackagesNeedEachOther() {
-        slices().matching("nabe.server.(*)..").should().beFreeOfCycles().check(all);
+        slices().matching("nabe.server.(*)..").should().beFreeOfCycles().check(ALL);
     }
 }
