@@ -12,6 +12,7 @@ import org.jspecify.annotations.Nullable;
 final class BuildStart {
     private static final Set<String> LAYS =
             Set.of("lay", "layer", "arrange", "spread", "build", "assemble", "alternate");
+    private static final Set<String> BEGINS = Set.of("start", "begin");
     private static final Set<String> LINES = Set.of("line", "turn into");
 
     private final Scene scene;
@@ -58,6 +59,7 @@ final class BuildStart {
             (c, n) -> Says.startsIf(topsTheMixed(c, n)),
             (c, n) -> Says.startsIf(isPotful(c, n)),
             (c, n) -> Says.startsIf(lays(c, n)),
+            (c, n) -> Says.startsIf(begins(c, n)),
             (c, n) -> Says.startsIf(isPortioned(c, n)),
             (c, n) -> Says.startsIf(isDolloped(c, n)),
             (c, n) -> Says.startsIf(goesOverAPot(c, n)));
@@ -219,6 +221,17 @@ final class BuildStart {
     private static boolean isAlternated(Clause clause, List<Named> nouns) {
         return Set.of("layer", "alternate").contains(clause.verb().base())
                 && nouns.stream().filter(BuildStart::isNamed).count() > 1;
+    }
+
+    /** "Start with a third of the potatoes". */
+    private static boolean begins(Clause clause, List<Named> nouns) {
+        return clause.verb() != null
+                && BEGINS.contains(clause.verb().base())
+                && clause.durations().isEmpty()
+                && nouns.stream()
+                        .anyMatch(n -> isNamed(n)
+                                && n.slot().lead() == Lead.WITH
+                                && n.portion().isSaid());
     }
 
     /** "Half the ragù, ..." of several pots that are ready. */

@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import nabe.larder.Words;
+import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure.Kind;
 
 /** What a pot is in the dish, and what to call it. */
@@ -34,9 +36,10 @@ final class Kinds {
             Set.of("stock", "milk", "water", "wine", "cream", "tomato", "tomato-sauce");
     private static final Set<String> WETS = Set.of("milk", "sour-milk", "water", "egg", "yogurt");
     private static final Set<String> DAIRY = Set.of("milk", "cream", "sour-cream", "sour-milk", "stock", "wine");
-    private static final Set<String> FLAVOURS = Set.of(
+    static final Set<String> FLAVOURS = Set.of(
             "stock-cube", "mustard", "worcester", "soy-sauce", "tomato-paste", "miso", "umami", "acid", "egg-white");
     private static final double FEW = 0.15;
+    private static final int FEW_THINGS = 3;
     private final Kitchen kitchen;
 
     Kinds(Kitchen kitchen) {
@@ -53,10 +56,13 @@ final class Kinds {
         if (pot.lines.size() > 1 && kind(pot) == Kind.CRUST) {
             return pot.heading == null || pot.names.isEmpty() ? "dough" : plain(pot.heading);
         }
-        if (pot.pots.isEmpty() && (pot.lines.size() == 1 || main.size() == 1)) {
+        if (pot.pots.isEmpty() && !pot.lines.isEmpty() && main.size() <= 1) {
             return kitchen.lines
-                    .get(main.isEmpty() ? pot.lines.keySet().iterator().next() : main.getFirst())
+                    .get(main.isEmpty() ? flavour(pot) : main.getFirst())
                     .item();
+        }
+        if (pot.pots.isEmpty() && !main.isEmpty() && main.size() <= FEW_THINGS && isOnlyCut(pot)) {
+            return listed(main);
         }
         if (pot.heading != null && !pot.names.isEmpty()) {
             return pot.heading
@@ -69,7 +75,7 @@ final class Kinds {
         }
         return switch (kind(pot)) {
             case STRUCTURE -> pot.pots.isEmpty() ? mainItem(pot) : mixture(pot);
-            case WHITE_SAUCE -> "white sauce";
+            case WHITE_SAUCE -> isThickened(pot) ? "white sauce" : heaviest(pot) + " mixture";
             case RED_SAUCE -> "red sauce";
             case TOPPING -> "topping";
             case MASH, BATTER -> kind(pot).id();
@@ -77,6 +83,27 @@ final class Kinds {
             case BINDER -> heaviest(pot) + " mixture";
             default -> pot.pots.isEmpty() ? heaviest(pot) + (isSaucy(pot) ? " sauce" : " filling") : mixture(pot);
         };
+    }
+
+    private static boolean isOnlyCut(Pot pot) {
+        return !pot.worked
+                && !pot.steps.isEmpty()
+                && pot.steps.stream().allMatch(s -> KitchenWords.shared().effect(s.action()) == Effect.PREP);
+    }
+
+    /** "courgettes, aubergines and tomatoes", cut and laid in turn. */
+    private String listed(List<Integer> lines) {
+        List<String> items =
+                lines.stream().map(l -> kitchen.lines.get(l).item()).toList();
+        return String.join(", ", items.subList(0, items.size() - 1)) + " and " + items.getLast();
+    }
+
+    /** The sage of sage fried in oil. */
+    private int flavour(Pot pot) {
+        return pot.lines.keySet().stream()
+                .filter(l -> !kitchen.isFat(l))
+                .max(Comparator.comparingDouble(l -> kitchen.lines.get(l).gramsOrZero() * pot.lines.get(l)))
+                .orElseGet(() -> pot.lines.keySet().iterator().next());
     }
 
     private String mainPasta(List<Integer> main) {
@@ -118,6 +145,10 @@ final class Kinds {
                 .replaceFirst("(?i)^the ", "")
                 .replaceAll(":$", "")
                 .toLowerCase(Locale.ROOT);
+    }
+
+    private boolean isThickened(Pot pot) {
+        return kitchen.roles(pot).stream().anyMatch(r -> r.startsWith("flour") || r.equals("starch"));
     }
 
     private boolean isSaucy(Pot pot) {

@@ -216,7 +216,7 @@ final class Laying {
         if (noun.pot() != null) {
             boolean oneHerbOfIt = noun.lines().size() == 1
                     && kitchen.isShared(noun.lines().getFirst())
-                    && noun.pot().lines.size() > 1;
+                    && !kitchen.main(noun.pot()).isEmpty();
             if (oneHerbOfIt) {
                 return;
             }

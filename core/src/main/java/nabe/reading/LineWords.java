@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import nabe.larder.Words;
 import nabe.measure.Unit;
@@ -27,6 +28,7 @@ record LineWords(Set<String> all, Set<String> heads, Set<String> item, Set<Strin
     /** The larder's aliases, parted into words once. */
     private static final Map<List<String>, Set<String>> ALIASES = new ConcurrentHashMap<>();
 
+    private static final Pattern QUALIFIED = Pattern.compile("(?<=\\S) (?:with|in) ");
     private static final Set<Use> VESSELS = EnumSet.of(Use.DISH, Use.POT, Use.BOWL, Use.TRAY, Use.BASE, Use.GENERIC);
 
     static LineWords of(Line line) {
@@ -55,20 +57,21 @@ record LineWords(Set<String> all, Set<String> heads, Set<String> item, Set<Strin
             }
         });
         Set<String> text = new HashSet<>();
-        keys(line.text()).stream().filter(k -> k.length() > 2 && !isVessel(k)).forEach(text::add);
+        keys(line.text()).stream()
+                .filter(k -> k.length() > 2 && !isVessel(k) && !isPackedIn(line.item(), k))
+                .forEach(text::add);
         all.addAll(text);
         return new LineWords(all, heads, Set.copyOf(item), text, item.isEmpty() ? "" : item.getLast());
     }
 
-    /** "Potatoes with firm flesh" are called potatoes. */
+    /** "Potatoes with firm flesh" are called potatoes, and "tuna in spring water" tuna. */
     private static @Nullable String named(@Nullable String item) {
-        int with = item == null ? -1 : item.indexOf(" with ");
-        return with > 0 ? item.substring(0, with) : item;
+        return item == null ? null : QUALIFIED.split(item, 2)[0];
     }
 
     /** "Tuna in oil": the oil is not what the line is called. */
-    private static boolean isPackedIn(String item, String word) {
-        String lower = item.toLowerCase(Locale.ROOT);
+    private static boolean isPackedIn(@Nullable String item, String word) {
+        String lower = item == null ? "" : item.toLowerCase(Locale.ROOT);
         int in = lower.indexOf(" in ");
         return in >= 0 && lower.indexOf(word, in) >= 0;
     }

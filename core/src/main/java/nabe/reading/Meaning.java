@@ -7,6 +7,8 @@ import java.util.stream.IntStream;
 import nabe.measure.Unit;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
+import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Tokens;
@@ -45,6 +47,7 @@ final class Meaning {
                 .map(n -> asNew(clause, n))
                 .map(n -> fromTheTap(clause, n))
                 .map(n -> inHand(clause, n))
+                .map(this::allCut)
                 .map(n -> restOfDough(clause, n))
                 .map(n -> theRest(clause, n))
                 .flatMap(n -> kitchen.parts.restsOf(n, dish, kitchen).stream())
@@ -133,8 +136,9 @@ final class Meaning {
         }
         boolean water = noun.is(Kind.LINES)
                 && noun.lines().stream().allMatch(l -> kitchen.role(l).equals("water"))
-                && clause.does(Effect.HEAT, Effect.START)
-                && Tokens.has(noun.slot().tokens(), "salted", "boiling", "simmering", "plenty");
+                && (Tokens.has(noun.slot().tokens(), "salted")
+                        || clause.does(Effect.HEAT, Effect.START)
+                                && Tokens.has(noun.slot().tokens(), "boiling", "simmering", "plenty"));
         boolean kept = water
                 && noun.lines().stream()
                         .anyMatch(l -> kitchen.isNamedLater(l)
@@ -162,6 +166,22 @@ final class Meaning {
         return there && meant && !elsewhere && noun.slot().tokens().getFirst().is("the")
                 ? new Named(Kind.POT, List.of(), pot, Portion.UNSAID, noun.each(), noun.slot())
                 : noun;
+    }
+
+    /** "Cut the courgettes and tomatoes into rounds. Stand the rounds ...": all that were cut just now. */
+    private Named allCut(Named noun) {
+        KitchenWords words = KitchenWords.shared();
+        List<Token> said = noun.slot().tokens();
+        boolean shapes = noun.is(Kind.POT)
+                && !noun.portion().isSaid()
+                && said.stream()
+                        .anyMatch(t -> words.is(t, Use.SHAPE) && t.text().endsWith("s"))
+                && said.stream().allMatch(t -> words.isAny(t, Use.SHAPE, Use.DETAIL));
+        boolean several = shapes
+                && kitchen.focus.size() > 1
+                && kitchen.focus.contains(noun.pot())
+                && kitchen.focus.stream().allMatch(Mixing::isInHand);
+        return several ? noun.as(Kind.PRONOUN) : noun;
     }
 
     /** "Roll out the rest", of the dough that was rolled out before. */

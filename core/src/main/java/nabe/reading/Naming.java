@@ -322,6 +322,9 @@ final class Naming {
     private @Nullable Choice best(List<Token> tokens, int head, boolean place) {
         Choice best = null;
         for (int l : known.linesOf(tokens.get(head))) {
+            if (isSeasoningSpent(tokens, head, l)) {
+                continue;
+            }
             best = better(best, new Choice(lineNames.score(tokens, head, l), List.of(l), null, head));
         }
         for (Pot pot : kitchen.pots) {
@@ -334,6 +337,13 @@ final class Naming {
             best = new Choice(group.score(), group.lines(), null, head);
         }
         return best == null || best.score < ENOUGH ? null : settled(best);
+    }
+
+    /** "Pour over the sauce", where a spoonful of fish sauce went into the filling: that is not meant. */
+    private boolean isSeasoningSpent(List<Token> tokens, int head, int line) {
+        boolean bare = words.is(tokens.get(head), Use.GENERIC)
+                && tokens.subList(0, head).stream().allMatch(t -> words.is(t, Use.DETAIL));
+        return bare && kitchen.left[line] <= 0.01 && Kinds.FLAVOURS.contains(kitchen.role(line));
     }
 
     private static @Nullable Choice better(@Nullable Choice a, Choice b) {

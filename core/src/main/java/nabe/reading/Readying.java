@@ -64,11 +64,8 @@ final class Readying {
                 || clause.verb() != null && GREASES.contains(clause.verb().base());
         boolean vessel = nouns.stream()
                 .anyMatch(n -> n.is(Kind.DISH) || n.is(Kind.LID) || n.is(Kind.PAN) && clause.does(Effect.GREASE));
-        boolean again = scene.greased == kitchen.clause - 1
-                && clause.does(Effect.GREASE)
-                && nouns.stream().allMatch(n -> n.is(Kind.PRONOUN));
-        if (again) {
-            greaseOf(clause.verb().base()).ifPresent(kitchen.pan::add);
+        if (greasesAgain(clause, nouns)) {
+            greaseWith(clause, nouns);
             scene.greased = kitchen.clause;
             return true;
         }
@@ -85,10 +82,7 @@ final class Readying {
         if (!greasy || !vessel || pastry || food && !clause.does(Effect.GREASE)) {
             return false;
         }
-        nouns.stream().filter(n -> n.is(Kind.LINES)).forEach(n -> kitchen.pan.addAll(n.lines()));
-        if (nouns.stream().noneMatch(n -> n.is(Kind.LINES))) {
-            greaseOf(clause.verb().base()).ifPresent(kitchen.pan::add);
-        }
+        greaseWith(clause, nouns);
         if (nouns.stream().noneMatch(n -> n.is(Kind.PRONOUN))) {
             kitchen.readying.add(new Steps(kitchen).of(clause, uses(nouns), null));
         }
@@ -96,6 +90,22 @@ final class Readying {
         scene.greased = kitchen.clause;
         scene.panGreased |= clause.does(Effect.GREASE) && nouns.stream().anyMatch(Readying::isPlainPan);
         return true;
+    }
+
+    /** "Rub the dish with garlic and then grease with butter". */
+    private boolean greasesAgain(Clause clause, List<Named> nouns) {
+        return scene.greased == kitchen.clause - 1
+                && clause.does(Effect.GREASE)
+                && nouns.stream()
+                        .allMatch(n -> n.is(Kind.PRONOUN)
+                                || n.is(Kind.LINES) && n.lines().stream().allMatch(kitchen::isFat));
+    }
+
+    private void greaseWith(Clause clause, List<Named> nouns) {
+        nouns.stream().filter(n -> n.is(Kind.LINES)).forEach(n -> kitchen.pan.addAll(n.lines()));
+        if (nouns.stream().noneMatch(n -> n.is(Kind.LINES))) {
+            greaseOf(clause.verb().base()).ifPresent(kitchen.pan::add);
+        }
     }
 
     /** "Roll out the pastry and line a tin": with it, not with paper. */

@@ -188,6 +188,9 @@ final class Leads {
         if (next.isNumber()) {
             return true;
         }
+        if (words.has(Use.FOODS, spoken.verb().base()) && words.is(next, Use.COMPOUND)) {
+            return false;
+        }
         if (spoken.verb().base().equals("thin") && (next.is("layer") || words.isAny(next, Use.SHAPE, Use.FILM))) {
             return false;
         }

@@ -18,7 +18,7 @@ final class TextSections {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern METHOD = Pattern.compile(
             "(?:the )?(?:cooking )?(?:method|directions?|instructions?"
-                    + "|preparation|steps|procedure|how (?:to (?:make|cook|prepare)|i (?:do|make)|we (?:do|make)|it goes).*|to make|what to do|what you do|putting it together)\\b[^.]{0,20}",
+                    + "|preparation|steps|procedure|how (?:to\\b(?! serve)|i (?:do|make)|we (?:do|make)|it goes).*|to make|what to do|what you do|putting it together)\\b[^.]{0,20}",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern END = Pattern.compile(
             "(?:(?:cook'?s |recipe )?notes?|tips?|nutrition(?:al)?(?: facts| info.*)?"
