@@ -1,5 +1,6 @@
 package nabe.reading;
 
+import java.util.ArrayList;
 import java.util.List;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
@@ -7,6 +8,7 @@ import nabe.reading.grammar.Durations.Duration;
 import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure.Minutes;
+import nabe.recipe.Procedure.Of;
 import org.jspecify.annotations.Nullable;
 
 /** Several things in hand that one clause works each by itself. */
@@ -28,19 +30,31 @@ final class Apart {
                         .filter(n -> n.is(Kind.POT) && held.contains(n.pot()))
                         .count()
                 > 1;
-        boolean apart = clause.durations().size() > 1 || clause.says("separate", "separately");
+        boolean apart = clause.durations().size() > 1 || clause.says("separate", "separately") || areUsedApart(held);
+        boolean none = nouns.stream().noneMatch(Named::isFood);
         boolean dressed = clause.does(Effect.PREP)
                 && nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH);
         boolean unsaid = dressed
                 && nouns.stream().filter(Named::isFood).allMatch(n -> n.slot().lead() == Lead.WITH);
-        return held.size() > 1 && (pronoun || own || unsaid) && (apart || dressed) ? held : List.of();
+        return held.size() > 1 && (pronoun || own || unsaid || none) && (apart || dressed) ? held : List.of();
+    }
+
+    /** "Slice the potatoes and aubergines, brush with oil and bake": each by itself where each is laid by itself. */
+    private boolean areUsedApart(List<Pot> held) {
+        List<Integer> later = held.stream()
+                .map(p -> kitchen.namedLast.getOrDefault(kitchen.main(p).getFirst(), -1))
+                .distinct()
+                .toList();
+        return later.size() > 1 && later.stream().allMatch(at -> at > kitchen.clause);
     }
 
     void work(Clause clause, List<Named> nouns, List<Pot> pots, List<Item> items) {
+        List<Of> uses = new ArrayList<>();
         for (Item item : items) {
             if (item.pot() == null) {
                 double share = kitchen.accounts.take(item.line(), item.portion()) / pots.size();
                 pots.forEach(p -> p.add(item.line(), share));
+                uses.add(new Of(item.line(), null, share));
             }
         }
         List<Duration> times = clause.durations();
@@ -49,7 +63,7 @@ final class Apart {
             pot.worked |= clause.does(Effect.HEAT, Effect.START);
             pot.steps.add(steps.of(
                     clause,
-                    List.of(),
+                    uses,
                     own != null || times.isEmpty() ? own : times.getFirst().minutes()));
         }
     }

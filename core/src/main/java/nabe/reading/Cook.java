@@ -194,6 +194,7 @@ final class Cook {
             oven.standsAt(clause.heat());
         }
         topics.noteUnknown(clause, nouns);
+        scene.trayStep = nouns.stream().anyMatch(n -> n.is(Kind.TRAY)) ? clause.step() : scene.trayStep;
         if (readying.isPreheat(clause, nouns) || readying.greases(clause, nouns)) {
             return;
         }
@@ -275,6 +276,7 @@ final class Cook {
         if (clause.does(Effect.BAKE, Effect.GRILL)
                 && nouns.stream().noneMatch(n -> n.is(Kind.LINES) || n.is(Kind.TRAY) || n.is(Kind.PAN))
                 && !clause.says("side", "griddle")
+                && !bakesOnTray(clause)
                 && (signs.isLate() || bakesWhereMixed(clause))) {
             scene.stage = Scene.Stage.BUILDING;
             scene.enterOven();
@@ -311,6 +313,11 @@ final class Cook {
         boolean inDish = clause.does(Effect.MIX, Effect.JOIN)
                 && nouns.stream().anyMatch(n -> n.is(Kind.DISH) && n.slot().lead() == Lead.IN);
         scene.mixedInDish = inDish ? kitchen.current : scene.mixedInDish;
+    }
+
+    /** "Arrange on the baking sheets and bake 25 minutes", before anything lies in the dish. */
+    private boolean bakesOnTray(Clause clause) {
+        return clause.step() == scene.trayStep && dish.all.isEmpty() && meaning.anotherDishAfter(kitchen.clause);
     }
 
     /** "Mix all in the dish, cover, bake 45 min": that is no crust baked ahead. */

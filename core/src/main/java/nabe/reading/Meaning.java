@@ -14,6 +14,7 @@ import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Tokens;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.reading.text.UnitWords;
+import org.jspecify.annotations.Nullable;
 
 /** What the nouns of a clause mean where they stand: the words alone do not tell a pot from a dish, or new from old. */
 final class Meaning {
@@ -46,6 +47,7 @@ final class Meaning {
                 .map(n -> asTray(n, at))
                 .map(n -> asNew(clause, n))
                 .map(n -> fromTheTap(clause, n))
+                .map(n -> fromTheMill(clause, n))
                 .map(n -> inHand(clause, n))
                 .map(this::allCut)
                 .map(n -> restOfDough(clause, n))
@@ -100,15 +102,20 @@ final class Meaning {
                 : noun;
     }
 
-    /** A roasting tin is where things roast, when another dish comes later. */
+    /** A roasting tin is where things roast, when another dish comes later; "the sheets" are those spoken of before. */
     private Named asTray(Named noun, int at) {
+        if (noun.is(Kind.UNKNOWN)
+                && scene.trayStep >= 0
+                && noun.slot().tokens().getLast().is("sheet")) {
+            return noun.as(Kind.TRAY);
+        }
         boolean roasting = noun.is(Kind.DISH)
                 && noun.slot().lead() != Lead.NONE
                 && Tokens.has(noun.slot().tokens(), "roasting");
         return roasting && anotherDishAfter(at) ? noun.as(Kind.TRAY) : noun;
     }
 
-    private boolean anotherDishAfter(int at) {
+    boolean anotherDishAfter(int at) {
         return clauses.subList(at + 1, clauses.size()).stream()
                 .flatMap(c -> c.slots().stream())
                 .anyMatch(s -> Vessels.in(s.tokens()) == Kind.DISH
@@ -144,6 +151,26 @@ final class Meaning {
                         .anyMatch(l -> kitchen.isNamedLater(l)
                                 || COLD.matcher(kitchen.lines.get(l).text()).find());
         return kept ? noun.as(Kind.UNKNOWN) : noun;
+    }
+
+    /** "Season with salt": not the spoonful that is listed for the dough, which is still to be made. */
+    private Named fromTheMill(Clause clause, Named noun) {
+        boolean seasons = noun.is(Kind.LINES)
+                && clause.verb() != null
+                && clause.verb().base().equals("season")
+                && noun.slot().lead() == Lead.WITH;
+        boolean others = seasons
+                && noun.lines().stream()
+                        .allMatch(l -> kitchen.role(l).equals("salt")
+                                && kitchen.lines.get(l).amount() != null
+                                && kitchen.isNamedLater(l)
+                                && isOfAnotherPot(kitchen.lines.get(l).heading()));
+        return others ? noun.as(Kind.UNKNOWN) : noun;
+    }
+
+    private boolean isOfAnotherPot(@Nullable String heading) {
+        Pot pot = kitchen.current;
+        return heading != null && pot != null && pot.heading != null && !heading.equals(pot.heading);
     }
 
     /** "Bring the milk to the boil", "add to the milk": what is in the pan, though more stands listed for another part. */

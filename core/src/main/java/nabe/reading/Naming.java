@@ -258,7 +258,8 @@ final class Naming {
         if (cut >= 0) {
             return new Named(Kind.LINES, List.of(cut), null, Portion.read(tokens, List.of(), words), each, slot);
         }
-        boolean pronoun = words.any(tokens, Use.PRONOUN);
+        boolean pronoun = words.any(tokens, Use.PRONOUN)
+                || tokens.size() == 1 && tokens.getFirst().is("both");
         boolean bare = tokens.stream()
                 .allMatch(t -> !t.isWord()
                         || words.isAny(t, Use.DETAIL, Use.REST, Use.OTHER, Use.ALL, Use.SHAPE)
@@ -322,7 +323,7 @@ final class Naming {
     private @Nullable Choice best(List<Token> tokens, int head, boolean place) {
         Choice best = null;
         for (int l : known.linesOf(tokens.get(head))) {
-            if (isSeasoningSpent(tokens, head, l)) {
+            if (isSpentOtherwise(tokens, head, l)) {
                 continue;
             }
             best = better(best, new Choice(lineNames.score(tokens, head, l), List.of(l), null, head));
@@ -339,11 +340,19 @@ final class Naming {
         return best == null || best.score < ENOUGH ? null : settled(best);
     }
 
-    /** "Pour over the sauce", where a spoonful of fish sauce went into the filling: that is not meant. */
-    private boolean isSeasoningSpent(List<Token> tokens, int head, int line) {
-        boolean bare = words.is(tokens.get(head), Use.GENERIC)
-                && tokens.subList(0, head).stream().allMatch(t -> words.is(t, Use.DETAIL));
-        return bare && kitchen.left[line] <= 0.01 && Kinds.FLAVOURS.contains(kitchen.role(line));
+    /**
+     * "Pour over the sauce", where fish sauce or a tin of tomato sauce went into the filling: not that, but what is
+     * called so.
+     */
+    private boolean isSpentOtherwise(List<Token> tokens, int head, int line) {
+        Token name = tokens.get(head);
+        boolean bare =
+                words.is(name, Use.GENERIC) && tokens.subList(0, head).stream().allMatch(t -> words.is(t, Use.DETAIL));
+        return bare
+                && kitchen.left[line] <= 0.01
+                && (Kinds.FLAVOURS.contains(kitchen.role(line))
+                        || kitchen.pots.stream()
+                                .anyMatch(p -> p.names.contains(name.key()) && !p.lines.containsKey(line)));
     }
 
     private static @Nullable Choice better(@Nullable Choice a, Choice b) {

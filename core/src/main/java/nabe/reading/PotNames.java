@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import nabe.larder.Words;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Token;
@@ -25,6 +26,7 @@ final class PotNames {
             "coconut",
             "white-sauce",
             "soup-tin");
+    private static final Set<String> PARTS = Set.of("divide", "separate", "break", "split", "trim", "tear");
     private static final Set<String> FLOURS = Set.of("flour", "flour-raising", "pastry", "lid-dough");
     private final Kitchen kitchen;
     private final NameWords known;
@@ -66,7 +68,9 @@ final class PotNames {
         } else if (isDryMix(tokens, name, pot)) {
             score += 2.4;
         } else if (shape && isCut(pot)) {
-            score += 1.3;
+            score += pot.inside.isEmpty() ? 1.3 : 2.3;
+        } else if (shape && isSaidOf(pot, name)) {
+            score += 1.5;
         } else if (holdsHead(pot, name)) {
             score += 1.2;
         } else {
@@ -189,6 +193,14 @@ final class PotNames {
                         .anyMatch(s -> Set.of("slice", "cut", "stamp", "shape", "roll", "chop", "peel")
                                 .contains(s.action()))
                 || !pot.inside.isEmpty();
+    }
+
+    /** "Divide the cauliflower into florets": it is florets from here. */
+    private static boolean isSaidOf(Pot pot, Token name) {
+        return pot.steps.stream()
+                .filter(s -> PARTS.contains(s.action()))
+                .anyMatch(
+                        s -> Words.of(s.words()).stream().anyMatch(w -> w.key().equals(name.key())));
     }
 
     private boolean holdsHead(Pot pot, Token name) {

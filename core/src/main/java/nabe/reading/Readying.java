@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
+import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Tokens;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure;
@@ -64,6 +65,10 @@ final class Readying {
                 || clause.verb() != null && GREASES.contains(clause.verb().base());
         boolean vessel = nouns.stream()
                 .anyMatch(n -> n.is(Kind.DISH) || n.is(Kind.LID) || n.is(Kind.PAN) && clause.does(Effect.GREASE));
+        if (greasesTray(clause, nouns)) {
+            kitchen.readying.add(new Steps(kitchen).of(clause, uses(nouns), null));
+            return true;
+        }
         if (greasesAgain(clause, nouns)) {
             greaseWith(clause, nouns);
             scene.greased = kitchen.clause;
@@ -90,6 +95,18 @@ final class Readying {
         scene.greased = kitchen.clause;
         scene.panGreased |= clause.does(Effect.GREASE) && nouns.stream().anyMatch(Readying::isPlainPan);
         return true;
+    }
+
+    /** "Coat 2 baking sheets with cooking spray": what is roasted lies there, not the dish. */
+    private boolean greasesTray(Clause clause, List<Named> nouns) {
+        boolean trays = nouns.stream().anyMatch(n -> n.is(Kind.TRAY) && n.slot().lead() == Lead.NONE)
+                && nouns.stream()
+                        .allMatch(n ->
+                                n.is(Kind.TRAY) || n.is(Kind.LINES) && n.slot().lead() == Lead.WITH);
+        boolean sprays = nouns.stream()
+                .flatMap(n -> n.lines().stream())
+                .allMatch(l -> kitchen.told.get(l).forTheDish());
+        return clause.verb() != null && GREASES.contains(clause.verb().base()) && trays && sprays;
     }
 
     /** "Rub the dish with garlic and then grease with butter". */

@@ -29,6 +29,7 @@ final class Stove {
     private final PuttingBy puttingBy;
     private final Apart apart;
     private final Taking taking;
+    private final Coating coating;
 
     Stove(Kitchen kitchen, Dish dish) {
         this.kitchen = kitchen;
@@ -39,6 +40,7 @@ final class Stove {
         this.puttingBy = new PuttingBy(kitchen, dish, mixing);
         this.apart = new Apart(kitchen);
         this.taking = new Taking(kitchen, dish);
+        this.coating = new Coating(kitchen, dish);
     }
 
     void work(Clause clause, List<Named> nouns) {
@@ -54,6 +56,7 @@ final class Stove {
             work(clause, nouns.stream().filter(n -> !n.is(Kind.PRONOUN)).toList());
             return;
         }
+        taking.heldAsBoth(nouns);
         List<Item> items = taking.items(clause, nouns);
         Pot place = taking.isIntoRaw(clause, nouns, items) ? kitchen.open() : taking.location(clause, nouns);
         if (clause.does(Effect.KEEP) && puttingBy.keep(clause, nouns)) {
@@ -155,32 +158,15 @@ final class Stove {
                 && nouns.stream().noneMatch(n -> n.isFood() && n.slot().lead() == Lead.NONE);
     }
 
-    /** "Dredge each slice in the flour": what stands ready in bowls goes on the slices. */
     private boolean coats(Clause clause, List<Named> nouns) {
-        boolean coats = clause.verb() != null
-                && Set.of("dredge", "dip", "coat", "roll")
-                        .contains(clause.verb().base());
-        Pot coating = nouns.stream()
-                .filter(n -> coats && n.is(Kind.POT) && n.slot().lead() == Lead.IN)
-                .map(Named::pot)
-                .findFirst()
-                .orElse(null);
-        Pot slices = kitchen.pots.stream()
-                .filter(p -> p != coating && isSlices(p) && p.given < MUCH && !dish.holds(p))
-                .reduce((a, b) -> b)
-                .orElse(null);
-        boolean crumbed = coating != null
-                && slices != null
-                && kitchen.roles(coating).contains("crumbs")
-                && coating.given < MUCH
-                && nouns.stream().noneMatch(n -> n.isFood() && n.slot().lead() == Lead.NONE);
-        if (crumbed) {
-            Mixing.dissolve(kitchen, coating, slices);
-            kitchen.current = slices;
-            kitchen.focusOn(slices);
-            steps.add(clause, slices, List.of());
+        Coating.Coated coated = coating.of(clause, nouns);
+        if (coated == null) {
+            return false;
         }
-        return crumbed;
+        kitchen.current = coated.slices();
+        kitchen.focusOn(coated.slices());
+        steps.add(clause, coated.slices(), coated.uses());
+        return true;
     }
 
     /** "A ladleful of the cream stirred through the meat": some of one made thing goes into another. */

@@ -43,6 +43,18 @@ final class Taking {
                 .toList();
     }
 
+    /** "Slice the mushrooms, chop the shallot and cook both": the two that were cut last are in hand. */
+    void heldAsBoth(List<Named> nouns) {
+        boolean both = nouns.stream()
+                .anyMatch(n -> n.is(Kind.PRONOUN) && Tokens.has(n.slot().tokens(), "both"));
+        List<Pot> held = kitchen.pots.stream()
+                .filter(p -> both && Mixing.isInHand(p) && !p.steps.isEmpty() && !dish.holds(p))
+                .toList();
+        if (held.size() > 1) {
+            kitchen.focus = new ArrayList<>(held.subList(held.size() - 2, held.size()));
+        }
+    }
+
     /** "Mix everything": all that was made; "it", "them": what is in hand. */
     private List<Pot> meant(Clause clause, Named noun) {
         boolean everything = clause.does(Effect.MIX, Effect.JOIN)

@@ -47,7 +47,6 @@ public record Line(
         boolean remembered,
         List<Share> shares) {
 
-    private static final Pattern BULLET = Pattern.compile("^(?:(?:[-*•·▪▢☐□◦‣→➤✓–—+]+|\\[[ xX]?\\])\\s+)+");
     private static final Pattern GLAZE =
             Pattern.compile("\\b(?:glaz|egg ?wash|to brush|for brushing)", Pattern.CASE_INSENSITIVE);
 
@@ -135,7 +134,7 @@ public record Line(
 
     /** @return the text without its bullet */
     public String bareText() {
-        return BULLET.matcher(text).replaceFirst("");
+        return Bullets.without(text);
     }
 
     /** @return the grams arithmetic goes on with; 0 when unknown */

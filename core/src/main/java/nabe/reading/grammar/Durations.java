@@ -173,7 +173,9 @@ public final class Durations {
                 && (tokens.get(before).is("about") || tokens.get(before).is("around"))) {
             before--;
         }
+        boolean more = before > 0 && tokens.get(before - 1).is("a");
         boolean last = before >= 0
+                && !more
                 && (tokens.get(before).is("last") || tokens.get(before).is("final"));
         boolean after = before >= 0 && tokens.get(before).is("after");
         boolean first = before >= 0 && tokens.get(before).is("first");

@@ -13,6 +13,7 @@ import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Tokens;
 import nabe.reading.grammar.Verb;
+import nabe.recipe.Bullets;
 
 /** Tells ingredient lines, headings and method steps apart by their look. */
 final class LineKind {
@@ -30,7 +31,8 @@ final class LineKind {
     private static final Pattern LAYER_NAME = Pattern.compile(
             "(?:the )?(?:\\p{L}+ ){0,3}(?:toppings?|fillings?|layers?|crumble|crust|batter)", Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern MARKS = Pattern.compile("^(?:(?:[-*•·▪☐#>→➤✓]+|\\[[ xX]?\\])\\s*)+|\\*\\*|__");
+    private static final Pattern MARKS =
+            Pattern.compile("^(?:(?:(?:" + Bullets.MARK + "|[#>])+|" + Bullets.BOX + ")\\s*)+|\\*\\*|__");
     private static final Pattern DIGIT_FIRST = Pattern.compile("\\.?\\d");
     private static final Pattern DIGIT = Pattern.compile("\\d");
     /** "For the pancakes (about 12)". */
@@ -58,6 +60,8 @@ final class LineKind {
     private static final Pattern OVEN_AT =
             Pattern.compile("(?:pre-?)?(?:heat )?(?:the )?oven (?:to |at |on )?\\d", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern TIME_OR_HEAT = Pattern.compile(
+            "\\d\\s?(?:°|degrees|min(?:ute)?s?\\b|hours?\\b|hrs?\\b)|\\bgas (?:mark )?\\d", Pattern.CASE_INSENSITIVE);
     private static final Pattern AFTER_STOP = Pattern.compile("(?<=\\p{L}{2}[.!])\\s+");
 
     private static final Pattern HOW =
@@ -217,6 +221,14 @@ final class LineKind {
         return first != null && first.form() == Verb.Form.BASE && !first.verb().noun();
     }
 
+    /** "Toast bread on a sheet pan at 350°F, 12 minutes": a verb first, though it may be a thing, and a time or a heat. */
+    private static boolean isTimedOrder(String bare) {
+        Verb.Spoken first = KitchenWords.shared().verb(Tokens.of(bare).getFirst());
+        return first != null
+                && first.form() == Verb.Form.BASE
+                && TIME_OR_HEAT.matcher(bare).find();
+    }
+
     boolean isStep(String line) {
         return steps.computeIfAbsent(line, this::instructs);
     }
@@ -253,6 +265,7 @@ final class LineKind {
         boolean sentence = ends && length >= 5;
         return ends && length > 1 && (words.opens(bare) || length > SENTENCE && isOrder(bare))
                 || (words.opens(bare) || beginsWithVerb(bare)) && (length >= 7 || sentence)
+                || length > 3 && isTimedOrder(bare)
                 || length > 22
                 || TWO_SENTENCES.matcher(bare).find() && length > 9
                 || length > 11 && tellsInSentences(bare);

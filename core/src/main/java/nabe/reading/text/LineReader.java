@@ -8,13 +8,17 @@ import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.measure.Amount;
 import nabe.measure.Unit;
+import nabe.recipe.Bullets;
 import nabe.recipe.Line;
 import nabe.recipe.LineBuilder;
 
 /** Reads one ingredient line. What it cannot read it leaves null and says so in the line's doubt. */
 public final class LineReader {
-    private static final Pattern BULLET = Pattern.compile(
-            "^(?:(?:o(?=\\s+[\\d½¼¾⅓⅔])|[-*•·▪▢☐□◦‣→➤✓–—+]+|\\[[ xX]?\\]|\\d{1,2}[.)](?=\\s+\\D*\\s?\\d))\\s+)+");
+    private static final Pattern BULLET = Pattern.compile("^(?:(?:o(?=\\s+[\\d½¼¾⅓⅔])|" + Bullets.MARK + "+|"
+            + Bullets.BOX + "|\\d{1,2}[.)](?=\\s+\\D*\\s?\\d))\\s+)+");
+    /** "1 cauliflower ...... about 1 kg". */
+    private static final Pattern DOTS = Pattern.compile("\\s*\\.{3,}\\s*([^()]+)$");
+
     private static final Pattern TRAILING_AMOUNT =
             Pattern.compile("^(?<item>\\p{L}[^\\d]*?)\\s*(?:[:,;=-]|\\s|\\.{2,})\\s*[(]?(?:(?:"
                     + MeasureReader.ABOUT_WORDS
@@ -59,7 +63,7 @@ public final class LineReader {
         String plain = BULLET.matcher(NumberReader.plain(text)).replaceFirst("");
         plain = Glance.has(plain, "*_`") ? STRESS.matcher(plain).replaceAll("") : plain;
         plain = Glance.beginsWithDigit(plain, 0)
-                ? plain
+                ? DOTS.matcher(plain).replaceFirst(" ($1)")
                 : OPTIONAL_FIRST.matcher(plain).replaceFirst("");
         Scan scan = new Scan(plain);
         MeasureReader.Reading reading = new MeasureReader(scan).read();

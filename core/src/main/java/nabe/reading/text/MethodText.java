@@ -3,12 +3,13 @@ package nabe.reading.text;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
+import nabe.recipe.Bullets;
 
 /** Gathers the steps of a method: marks and numbers off, a numbered heading before the text it heads. */
 final class MethodText {
     private static final String NUMBER_WORDS = "one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve";
     private static final Pattern STEP_MARK = Pattern.compile(
-            "^(?:[-*•→]\\s+|(?i:step\\s*(?:" + NUMBER_WORDS
+            "^(?:" + Bullets.MARK + "\\s+|(?i:step\\s*(?:" + NUMBER_WORDS
                     + "))\\s*[.):]?\\s*|(?i:step\\s*\\d{1,2})\\s*[-–—]\\s+|(?i:step\\s*)?\\d{1,2}(?:\\s*[.):]\\s*|/\\s+|\\s+(?=\\p{Lu}\\p{L})))|\\*\\*");
     private static final Pattern NUMBERED =
             Pattern.compile("(?:step\\s*)?(?:\\d{1,2}|" + NUMBER_WORDS + ")\\s*[-–—.):/]", Pattern.CASE_INSENSITIVE);

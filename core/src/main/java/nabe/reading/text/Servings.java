@@ -20,10 +20,12 @@ final class Servings {
     private static final Pattern COUNTED = Pattern.compile(
             "\\b" + RANGE + "\\s+(?:" + SIZED + " )?(?:or \\w+ )?(?:" + SIZED + " )?"
                     + "(?:servings?|serves|portions?|people|persons?|pers\\b|helpings|at (?:the )?table|as an? (?:side|main|starter))"
-                    + "|\\b(?:family|crowd|party|table) (?:of |\\()" + RANGE.replace("<a>", "<b>") + "\\b",
+                    + "|\\b(?:family|crowd|party|table) (?:of |\\()" + RANGE.replace("<a>", "<b>")
+                    + "\\b(?!\\s*(?:x|×|by|-|inch|\"))",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern ALONE = Pattern.compile(
-            "(?:^\\W*(?:\\w+ ?){0,1}\\W*|,\\s*)for " + RANGE + "(?: " + SIZED + ")?(?: or \\w+ " + SIZED + ")?\\W*$",
+            "(?:^\\W*(?:\\w+ ?){0,1}\\W*|,\\s*)(?:for|pour) " + RANGE + "(?: " + SIZED + ")?(?: or \\w+ " + SIZED
+                    + ")?(?:\\s*\\([^)]*\\))?\\W*$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern NOT_PEOPLE = Pattern.compile(
             "^\\s*(?:x|-|inch|cm|min|hour|g\\b|ml|quart|large|small|fat |of |dish|cup|litre|liter|tins?|pans?|\"|°|[a-z]+ (?:pieces|squares)|rolls|shells|tubes|pieces|slices|parcels|squares|enchiladas|bundles|ramekins|pies|pancakes|minutes|days|more).*",

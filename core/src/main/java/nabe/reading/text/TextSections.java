@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /** Parts a pasted recipe text into title, servings, ingredient lines under headings, and method. No line is lost. */
 final class TextSections {
@@ -38,6 +39,10 @@ final class TextSections {
             "\\(?(?:serves|servings?|for|feeds|yield|portions)\\W*[\\d–-]+(?: ?(?:to|-|–) ?\\d+)?(?: (?:servings|people|portions))?|\\d+(?: ?(?:to|-|–) ?\\d+)? (?:servings|portions|people|as an? (?:side|main|starter))\\W*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern SHORT_SENTENCE = Pattern.compile("(?<=[.;])\\s+(?=\\p{Lu}|\\d)");
+    private static final Pattern NAMELESS = Pattern.compile(
+            "(?:and |plus )?(?:plus|also|extras?|others?|other (?:things|ingredients|bits)|you(?:'ll| will)? also need"
+                    + "|(?:from )?(?:the |your )?(?:pantry|larder|fridge|(?:store ?|kitchen )?cupboard)(?: (?:staples|stuff|things))?)",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern PLAIN_WORDS = Pattern.compile("\\p{Lu}[\\p{L}&' -]*");
     /** "Butter 80 g". */
     /** "Onions 3", "Beef 1kg, minced", "Pasta 750g thick macaroni". */
@@ -322,10 +327,15 @@ final class TextSections {
             method.add(line);
         } else {
             sinceHeading = heldHeading == null ? sinceHeading + 1 : 1;
-            heading = heldHeading == null ? heading : bare(heldHeading);
+            heading = heldHeading == null ? heading : named(bare(heldHeading));
             heldHeading = null;
             ingredients.add(new HeadedLine(line, heading));
         }
+    }
+
+    /** "Plus:", "From the cupboard:" head no part of the dish. */
+    private static @Nullable String named(String heading) {
+        return NAMELESS.matcher(heading).matches() ? null : heading;
     }
 
     /** A line that only says for how many is understood; everything else is kept. */
