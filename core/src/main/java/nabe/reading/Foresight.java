@@ -54,7 +54,7 @@ final class Foresight {
     }
 
     private void note(Clause clause, int at, Named noun, Set<Integer> mixed) {
-        if (naming.isHeading(noun.slot())) {
+        if (naming.isHeading(noun.slot()) || Meaning.isForSoaking(clause, noun, kitchen)) {
             return;
         }
         noun.lines().forEach(l -> kitchen.namedLast.put(l, at));

@@ -52,7 +52,9 @@ final class LineNames {
         if (!byClass && !named || score <= 0) {
             return 0;
         }
-        score -= !own.item().contains(name.key()) && known.isNameOfOther(name, l) ? LENT : 0;
+        boolean lent = !own.item().contains(name.key()) && known.isNameOfOther(name, l)
+                || !own.text().contains(name.key()) && !byClass && known.isWordOfOther(name, l);
+        score -= lent ? LENT : 0;
         score += isSameAmount(tokens, head, l) ? 0.9 : 0;
         score += kitchen.left[l] > 0.01 ? 0.7 : isKindOf(name, l) && hasFresh(name) ? -0.8 : 0;
         score += kitchen.left[l] > 0.99 ? 0.1 : 0;

@@ -123,12 +123,13 @@ final class Meaning {
                         && s.tokens().stream().anyMatch(t -> t.isNumber() || t.is("a") || t.is("an") || t.is("base")));
     }
 
-    /** "Make a sauce with the butter and the flour" never means one that is there. */
+    /** "Make a sauce with the butter and the flour" never means one that is there; "make another layer of it" does. */
     private static Named asNew(Clause clause, Named noun) {
         boolean made = noun.is(Kind.POT)
                 && noun.slot().lead() == Lead.NONE
                 && clause.verb() != null
-                && clause.verb().base().equals("make");
+                && clause.verb().base().equals("make")
+                && !clause.says("layer");
         return made ? noun.as(Kind.UNKNOWN) : noun;
     }
 
@@ -138,7 +139,7 @@ final class Meaning {
                 && noun.pot().lines.size() > 1
                 && noun.slot().tokens().getLast().is("water")
                 && Tokens.has(noun.slot().tokens(), "salted", "boiling", "cold", "simmering", "hot");
-        if (fresh) {
+        if (fresh || isForSoaking(clause, noun, kitchen)) {
             return noun.as(Kind.UNKNOWN);
         }
         boolean water = noun.is(Kind.LINES)
@@ -151,6 +152,20 @@ final class Meaning {
                         .anyMatch(l -> kitchen.isNamedLater(l)
                                 || COLD.matcher(kitchen.lines.get(l).text()).find());
         return kept ? noun.as(Kind.UNKNOWN) : noun;
+    }
+
+    /** "Soak the porcini in a cup of warm water": not of the litre that is listed. */
+    static boolean isForSoaking(Clause clause, Named noun, Kitchen kitchen) {
+        boolean soaks = clause.verb() != null
+                && clause.verb().base().equals("soak")
+                && noun.slot().tokens().getLast().is("water");
+        if (soaks && noun.is(Kind.POT)) {
+            return noun.pot().lines.size() > 1;
+        }
+        Double share = soaks && noun.lines().size() == 1
+                ? noun.portion().of(kitchen.lines.get(noun.lines().getFirst()), 1)
+                : null;
+        return share != null && share < 0.95;
     }
 
     /** "Season with salt": not the spoonful that is listed for the dough, which is still to be made. */

@@ -45,6 +45,12 @@ final class NameWords {
         return called.size() > 1 || called.size() == 1 && called.getFirst() != l;
     }
 
+    /** "Porcini" where the list has dried porcini, and mixed mushrooms that the larder calls porcini too. */
+    boolean isWordOfOther(Token name, int l) {
+        return IntStream.range(0, lines.size())
+                .anyMatch(o -> o != l && lines.get(o).own().equals(name.key()));
+    }
+
     private List<Integer> calledJustSo(String key) {
         return IntStream.range(0, lines.size())
                 .filter(o -> lines.get(o).item().contains(key)

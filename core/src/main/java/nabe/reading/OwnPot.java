@@ -66,7 +66,7 @@ final class OwnPot {
             new Sign(3, a -> inVessel(a, false)),
             new Sign(-3, a -> inVessel(a, true) && !a.current().setAside),
             new Sign(2.5, a -> a.clause().says(Use.MEANWHILE) || a.clause().says("while")),
-            new Sign(2.5, a -> isBoiled(a.current()) && a.verb(FRIES) && hasItems(a)),
+            new Sign(2.5, a -> isBoiled(a.current()) && (a.verb(FRIES) || isCookedInFat(a)) && hasItems(a)),
             new Sign(2.5, a -> areHardBoiled(a.current()) && a.does(Effect.HEAT, Effect.START) && hasItems(a)),
             new Sign(-2.5, OwnPot::goesIn),
             new Sign(2, a -> a.current().setAside),
@@ -215,11 +215,23 @@ final class OwnPot {
     }
 
     /** What was boiled in water is not fried in it. */
+    /** "In the butter cook the onion". */
+    private boolean isCookedInFat(Asked a) {
+        return a.verb(Set.of("cook"))
+                && a.nouns.stream()
+                        .anyMatch(n -> n.is(Kind.LINES)
+                                && n.slot().lead() == Lead.IN
+                                && n.lines().stream().allMatch(kitchen::isFat));
+    }
+
     private boolean isBoiled(Pot pot) {
         return !pot.steps.isEmpty()
                 && pot.steps.stream().noneMatch(s -> FRIES.contains(s.action()))
                 && pot.lines.keySet().stream().noneMatch(kitchen::isFat)
-                && BOILS.contains(pot.steps.getLast().action());
+                && pot.steps.reversed().stream()
+                        .filter(s -> !DRAINS.contains(s.action()))
+                        .limit(1)
+                        .anyMatch(s -> BOILS.contains(s.action()));
     }
 
     /** "Simmer passata and soy for 10 minutes" after another pot was finished: raw, and a sauce by itself. */

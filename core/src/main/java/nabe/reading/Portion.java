@@ -58,6 +58,8 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
             "(?<first>\\d+)\\s?(?<unit>\\p{L}+)\\b.*(?:\\bplus|\\+) (?:an extra |another |extra )?(?<more>\\d+)\\s?\\k<unit>\\b.*",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern BRACKETED_COUNT = Pattern.compile(
+            "\\((?:about |approx\\.? |around |roughly |~ ?)?(\\d{1,2})(?: (?:sheets|noodles|tubes|shells|tortillas|slices|pieces|strips))?\\)");
     private static final List<String> LADLES = List.of("ladle", "ladleful");
     /** What a soup ladle holds. Kitchen practice. */
     private static final double LADLE_ML = 100;
@@ -247,9 +249,16 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
         return grams > 0 ? Double.valueOf(Math.min(1, own / grams)) : null;
     }
 
+    /** "250 g tubes (about 20)", "1 box lasagna noodles (16)". @return the number, 0 where none stands so */
+    private static double inBrackets(String line) {
+        Matcher bracketed = BRACKETED_COUNT.matcher(line);
+        return bracketed.find() ? Double.parseDouble(bracketed.group(1)) : 0;
+    }
+
     private @Nullable Double counted(Line line) {
         boolean measured = line.unit() != null && line.unit().isFixed();
-        double there = line.amount() == null || measured ? 0 : line.amount().mid();
+        double amount = line.amount() == null || measured ? 0 : line.amount().mid();
+        double there = amount > 1 ? amount : inBrackets(line.text());
         return there > 1 && there >= value ? Double.valueOf(value / there) : null;
     }
 }

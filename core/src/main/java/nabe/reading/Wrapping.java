@@ -66,7 +66,7 @@ final class Wrapping {
         }
         List<Named> foods = nouns.stream().filter(Named::isFood).toList();
         if (laysOnWrapper(clause, foods)) {
-            foods.forEach(n -> addInside(scene.wrapper, n));
+            foods.forEach(n -> addInside(scene.wrapper, forEveryOne(scene.wrapper, n)));
             return true;
         }
         Named shell = foods.stream()
@@ -149,7 +149,22 @@ final class Wrapping {
                 && clause.does(Effect.JOIN, Effect.PLACE)
                 && clause.says("top")
                 && !foods.isEmpty()
-                && foods.stream().allMatch(n -> n.slot().lead() == Lead.NONE && !n.is(Kind.PRONOUN));
+                && foods.stream()
+                        .allMatch(n -> !n.is(Kind.PRONOUN)
+                                && (n.slot().lead() == Lead.NONE || n.slot().lead() == Lead.WITH));
+    }
+
+    /** "Top each with 3 tablespoons of cheese": so much for every wrap there is. */
+    private Named forEveryOne(Pot out, Named more) {
+        Portion said = more.portion();
+        double wraps = kitchen.main(out).stream()
+                .map(kitchen.lines::get)
+                .filter(l -> l.unit() == null && l.amount() != null)
+                .mapToDouble(l -> l.amount().mid())
+                .sum();
+        return said.is(Portion.Kind.MEASURE) && wraps > 1
+                ? more.taking(new Portion(Portion.Kind.MEASURE, said.value() * wraps, said.unit()))
+                : more;
     }
 
     /** "Squeeze the filling into the tubes". */

@@ -34,7 +34,7 @@ final class ClauseBounds {
     private static final Set<String> HOW_MUCH = Set.of("a", "little", "bit", "slightly", "enough", "somewhat", "down");
 
     private static final Set<String> JOINS =
-            Set.of("add", "stir", "pour", "tip", "whisk", "beat", "fold", "put", "throw", "scatter");
+            Set.of("add", "stir", "pour", "tip", "whisk", "beat", "fold", "put", "throw", "scatter", "slide", "drop");
     private final KitchenWords words;
     private final List<Token> tokens;
 
@@ -85,7 +85,12 @@ final class ClauseBounds {
             last--;
         }
         Spoken before = words.verb(tokens.get(last));
+        boolean about = last > 1
+                && before != null
+                && tokens.get(last - 1).is("to")
+                && tokens.get(last - 2).is("about");
         boolean done = before != null && before.form() == Form.PAST
+                || about
                 || Set.of("soft", "golden", "hot", "tender", "brown", "smooth", "thick", "cool", "ready")
                         .contains(tokens.get(last).key());
         return s != null

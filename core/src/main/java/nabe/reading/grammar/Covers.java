@@ -92,7 +92,10 @@ final class Covers {
     /** The nearest word that tells: "take the foil off", "foil on tight", "no lid", "lid half on". */
     private @Nullable Cover around(List<Token> tokens, int at) {
         for (int k = at - 1; k >= 0 && k > at - 5 && !tokens.get(k).isMark(); k--) {
-            boolean under = (tokens.get(k).is("on") || tokens.get(k).is("onto")) && at - k > 1;
+            boolean puts = k > 0
+                    && words.verb(tokens.get(k - 1)) != null
+                    && tokens.get(at).is("lid");
+            boolean under = (tokens.get(k).is("on") || tokens.get(k).is("onto")) && at - k > 1 && !puts;
             if (under) {
                 return null;
             }

@@ -254,7 +254,8 @@ public final class Durations {
                 || tokens.get(after).isMark() && !tokens.get(after).is("°")
                 || tokens.get(after).is("until")
                 || tokens.get(after).is("till")
-                || tokens.get(after).is("or");
+                || tokens.get(after).is("or")
+                || isPurpose(tokens, after);
         boolean uncovered = after < tokens.size()
                 && (tokens.get(after).is("covered") || tokens.get(after).is("uncovered"));
         boolean covers =
@@ -273,6 +274,13 @@ public final class Durations {
                         && tokens.get(i).low() >= 2
                 ? found(tokens, new Minutes(tokens.get(i).low(), tokens.get(i).high()), i, after)
                 : null;
+    }
+
+    /** "Grill for 3 to brown the top". */
+    private static boolean isPurpose(List<Token> tokens, int at) {
+        return tokens.get(at).is("to")
+                && at + 1 < tokens.size()
+                && KitchenWords.shared().verb(tokens.get(at + 1)) != null;
     }
 
     /** "180C for 20". */

@@ -1,6 +1,7 @@
 package nabe.reading.grammar;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import nabe.measure.Temperature;
@@ -19,16 +20,22 @@ public final class Heats {
     /** @param celsius as the text says; {@code fan} where only a fan oven's figure is given */
     public record Heat(double celsius, boolean fan) {}
 
+    /** @param gas whether it is a mark, less exact than the degrees beside it */
+    private record Figure(Heat heat, boolean gas) {}
+
     /** @return the temperature these words give, the conventional one where several stand beside each other, or null */
     public static @Nullable Heat in(List<Token> tokens) {
-        List<Heat> all = new ArrayList<>();
+        List<Figure> all = new ArrayList<>();
         for (int i = 0; i < tokens.size(); i++) {
             Double value = at(tokens, i);
             if (value != null && value >= COLDEST && value <= 300) {
-                all.add(new Heat(value, isFan(tokens, i)));
+                all.add(new Figure(new Heat(value, isFan(tokens, i)), isGas(tokens, i)));
             }
         }
-        return all.stream().filter(h -> !h.fan).findFirst().orElse(all.isEmpty() ? null : all.getFirst());
+        return all.stream()
+                .min(Comparator.comparing((Figure f) -> f.heat.fan).thenComparing(f -> f.gas))
+                .map(Figure::heat)
+                .orElse(null);
     }
 
     private static @Nullable Double at(List<Token> tokens, int i) {

@@ -73,10 +73,6 @@ final class Telling {
     }
 
     /** "Let it cool before whisking in the eggs" asks for the eggs. */
-    private boolean isBeforeWork(int i) {
-        return isBeforeWork(words, tokens, i);
-    }
-
     static boolean isBeforeWork(KitchenWords words, List<Token> tokens, int i) {
         Spoken next = i + 2 < tokens.size() ? words.verb(tokens.get(i + 1)) : null;
         return next != null
@@ -107,7 +103,7 @@ final class Telling {
             markCondition(i);
         } else if (t.is("while") && instructsWhile(i)) {
             tells.set(i, i + 2);
-        } else if (t.is("before") && isBeforeWork(i)) {
+        } else if (t.is("before") && isBeforeWork(words, tokens, i)) {
             tells.set(i);
         } else if (words.is(t, Use.SUBORDINATE) && isSubordinate(i)) {
             tells.set(i, bounds.end(i + 1, bounds.opens(i)));

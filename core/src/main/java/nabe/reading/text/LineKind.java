@@ -57,8 +57,8 @@ final class LineKind {
     /** "Oven to 375°F", "Oven on": short, and no purchase. */
     private static final Pattern OVEN = Pattern.compile("(?:pre)?heat oven|oven\\b", Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern OVEN_AT =
-            Pattern.compile("(?:pre-?)?(?:heat )?(?:the )?oven (?:to |at |on )?\\d", Pattern.CASE_INSENSITIVE);
+    private static final Pattern OVEN_AT = Pattern.compile(
+            "(?:(?:pre-?)?(?:heat )?(?:the )?oven|pre-?heat) (?:to |at |on )?\\d", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern TIME_OR_HEAT = Pattern.compile(
             "\\d\\s?(?:°|degrees|min(?:ute)?s?\\b|hours?\\b|hrs?\\b)|\\bgas (?:mark )?\\d", Pattern.CASE_INSENSITIVE);

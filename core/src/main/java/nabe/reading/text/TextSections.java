@@ -39,6 +39,10 @@ final class TextSections {
             "\\(?(?:serves|servings?|for|feeds|yield|portions)\\W*[\\d–-]+(?: ?(?:to|-|–) ?\\d+)?(?: (?:servings|people|portions))?|\\d+(?: ?(?:to|-|–) ?\\d+)? (?:servings|portions|people|as an? (?:side|main|starter))\\W*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern SHORT_SENTENCE = Pattern.compile("(?<=[.;])\\s+(?=\\p{Lu}|\\d)");
+    /** "No cheese!", not "no-boil sheets" nor "no. 2 tin". */
+    private static final Pattern NONE_OF_IT = Pattern.compile(
+            "(?:absolutely |definitely )?no (?!boil|cook|salt|bake|added)[\\p{L} ]+[!.]*", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern NAMELESS = Pattern.compile(
             "(?:and |plus )?(?:plus|also|extras?|others?|other (?:things|ingredients|bits)|you(?:'ll| will)? also need"
                     + "|(?:from )?(?:the |your )?(?:pantry|larder|fridge|(?:store ?|kitchen )?cupboard)(?: (?:staples|stuff|things))?)",
@@ -325,6 +329,8 @@ final class TextSections {
         } else if (kinds.isStep(line)) {
             move(State.METHOD);
             method.add(line);
+        } else if (NONE_OF_IT.matcher(bare(line)).matches()) {
+            asides.add(line);
         } else {
             sinceHeading = heldHeading == null ? sinceHeading + 1 : 1;
             heading = heldHeading == null ? heading : named(bare(heldHeading));
