@@ -12,13 +12,14 @@ const LABEL_GAP = 5.6;
 const LABEL_SIZE = 4.3;
 const FREE_ABOVE = 12;
 const EDGE = 3;
+const LINE = 6.5;
 
 /** A cut through the dish, one scale for height and width; the cut shows the first 7 cm of it. */
 export function CrossSection({ build, title, small = false }: { build: Build; title: string; small?: boolean }) {
   const prefix = useId().replace(/[^\w-]/g, "");
   const depth = build.pan.depthMm;
   const over = build.overflow ? Math.min(build.overflow.overMm, 26) : 0;
-  const above = small ? 4 : Math.max(FREE_ABOVE, over + 12);
+  const above = small ? 4 : Math.max(FREE_ABOVE, over + FREE_ABOVE + LINE);
   const labelsHigh = small ? 0 : build.layers.length * LABEL_GAP;
   const dishHigh = depth + above + WALL + EDGE;
   const tall = Math.max(dishHigh, labelsHigh + EDGE);
@@ -39,7 +40,7 @@ export function CrossSection({ build, title, small = false }: { build: Build; ti
         {build.overflow && <Spill build={build} base={base} over={over} />}
         <Wall base={base} depth={depth} />
         <Break base={base} depth={depth} />
-        {!small && <Ruler base={base} depth={depth} above={build.overflow ? build.heightMm + over : depth} />}
+        {!small && <Ruler base={base} depth={depth} above={highest(build, over)} />}
         {!small && <Labels build={build} base={base} tall={tall} />}
       </svg>
       {!small && (
@@ -57,6 +58,11 @@ export function CrossSection({ build, title, small = false }: { build: Build; ti
 }
 
 const INSIDE = RIM + WALL;
+
+/** The rim, or what is said of the spill above it. */
+function highest(build: Build, over: number): number {
+  return build.overflow ? Math.max(build.heightMm + over + LINE, build.pan.depthMm) : build.pan.depthMm;
+}
 
 function Stack({ build, base, prefix }: { build: Build; base: number; prefix: string }) {
   return (
@@ -120,7 +126,14 @@ function Spill({ build, base, over }: { build: Build; base: number; over: number
         strokeWidth="0.6"
         strokeDasharray="2 1.2"
       />
-      <text x={INSIDE + 10} y={top - over / 2 + 1.5} fontSize="5" className="fill-danger" fontWeight="700">
+      <text
+        x={INSIDE + SHOWN - 4}
+        y={top - over - 1.5}
+        textAnchor="end"
+        fontSize="5"
+        className="fill-danger"
+        fontWeight="700"
+      >
         {grams(build.overflow?.grams ?? 0)} too much
       </text>
     </g>

@@ -2,6 +2,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import type { Build, PanInBrief } from "../../api";
 import { Button, Card, grams, Notice, PickOne, TwoColumns } from "../../ui";
+import { beside } from "../beside";
 import type { StopProps } from "../stopProps";
 import { FromAbove } from "./FromAbove";
 import { LayerList } from "./LayerList";
@@ -135,16 +136,15 @@ function Overflowing({ overflow }: { overflow: NonNullable<Build["overflow"]> })
 }
 
 /** Less than this is no leftover. g */
-const A_CRUMB = 2;
-
 function Leftovers({ build }: { build: Build }) {
-  const left = build.leftovers.filter((l) => l.grams >= A_CRUMB);
+  const left = beside(build);
   if (left.length === 0) return null;
   return (
     <ul className="mt-3 rounded-lg bg-enamel p-3">
       {left.map((l) => (
         <li key={l.name}>
-          <strong className="font-semibold">Left over: {l.name}</strong> ({grams(l.grams)}). {l.use}
+          <strong className="font-semibold">Beside: {l.name}</strong>
+          {l.grams > 0 && ` (${grams(l.grams)})`}. {l.use}
         </li>
       ))}
     </ul>

@@ -31,9 +31,14 @@ describe("sheets to lay", () => {
 
   it("says how many go in, how they go in, and what to buy with the spares", () => {
     card(build({ sheets }));
-    expect(screen.getByText("12 of brown-rice lasagna sheets")).toBeTruthy();
-    expect(screen.getByText(/parboiled: 3 a layer, 4 layers, and 1 spare/)).toBeTruthy();
+    expect(screen.getByText("12 brown-rice lasagna sheets")).toBeTruthy();
+    expect(screen.getByText(/parboiled, for 4 layers of 3; and 1 spare/)).toBeTruthy();
     expect(screen.getByText("The recipe has 9: buy 4 more.")).toBeTruthy();
+  });
+
+  it("says that off-cuts help where there are fewer sheets than pieces", () => {
+    card(build({ sheets: { ...sheets, needed: 11 } }));
+    expect(screen.getByText(/4 layers of 3 pieces, off-cuts among them/)).toBeTruthy();
   });
 
   it("asks to buy nothing where there are enough", () => {

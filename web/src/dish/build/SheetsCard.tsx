@@ -22,10 +22,11 @@ export function SheetsCard({
         <>
           <p>
             <strong>
-              {sheets.needed} of {sheets.item}
+              {sheets.needed} {sheets.item}
             </strong>
-            , {WAYS[sheets.way]}: {sheets.perLayer} a layer, {sheets.layers} layers, and {sheets.spare} spare for
-            breakage.
+            , {WAYS[sheets.way]}, for {sheets.layers} {sheets.layers === 1 ? "layer" : "layers"} of {sheets.perLayer}
+            {sheets.needed < sheets.layers * sheets.perLayer && " pieces, off-cuts among them"}; and {sheets.spare}{" "}
+            spare for breakage.
           </p>
           <p className={sheets.toBuy > 0 ? "font-semibold text-warm" : "text-faded"}>
             {sheets.toBuy > 0

@@ -89,6 +89,19 @@ describe("the card for the counter", () => {
     expect(text).toContain("Beside: Leek sauce (120 g). Serve it with the dish.");
   });
 
+  it("names what is strewn at table without a weight, and tells how hot the oven is for what roasts first", async () => {
+    const plan = leek();
+    plan.build.leftovers = [
+      { name: "Parsley", part: "filling", grams: 0, use: "Serve it with the dish." },
+      { name: "Crumbs", part: "topping", grams: 1, use: "Keep them." },
+    ] as never;
+    plan.prep.steps.push(step(plan, { id: "r", text: "Roast the leeks.", when: "before", heat: "oven 220 °C" }));
+    const text = (await card(plan)).textContent ?? "";
+    expect(text).toContain("Beside: Parsley. Serve it with the dish.");
+    expect(text).not.toContain("Crumbs");
+    expect(text).toContain("(oven 220 °C)");
+  });
+
   it("says why there is no card where the dish is gone", async () => {
     vi.spyOn(api, "dish").mockRejectedValue(new Error("This dish is no longer on the shelf."));
     open();

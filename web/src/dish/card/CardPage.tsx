@@ -4,6 +4,7 @@ import { api, type Plan, type ShoppingItem } from "../../api";
 import { CrossSection } from "../../drawing";
 import { allergenWord, Button, dial, grams, minutes, Page, sentence } from "../../ui";
 import { lasts } from "../bake/PhaseStrip";
+import { beside } from "../beside";
 import { Cautions } from "../Cautions";
 import { used } from "../prep/Steps";
 import { usePlan } from "../usePlan";
@@ -89,13 +90,12 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
                   </li>
                 ))}
               </ol>
-              {plan.data.build.leftovers
-                .filter((l) => l.grams >= 2)
-                .map((l) => (
-                  <p key={l.name}>
-                    Beside: {l.name} ({grams(l.grams)}). {l.use}
-                  </p>
-                ))}
+              {beside(plan.data.build).map((l) => (
+                <p key={l.name}>
+                  Beside: {l.name}
+                  {l.grams > 0 && ` (${grams(l.grams)})`}. {l.use}
+                </p>
+              ))}
               <StepList plan={plan.data} when="built" label="Before it bakes" />
             </section>
             <section>
@@ -125,9 +125,6 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
           <h2 className="mb-1 font-bold text-rim">Take care</h2>
           <Cautions cautions={plan.data.cautions} />
         </section>
-        <footer className="mt-3 border-t border-line pt-2 text-sm text-faded">
-          Read every packet each time; when unsure, ask the maker. Follow your local food-safety advice.
-        </footer>
       </article>
     </>
   );
@@ -146,6 +143,7 @@ function StepList({ plan, when, label }: { plan: Plan; when: Plan["prep"]["steps
             {s.item !== steps[i - 1]?.item && <strong>{sentence(s.item)}. </strong>}
             {s.text}
             {s.uses.length > 0 && <span className="text-faded"> [{s.uses.map(used).join(", ")}]</span>}
+            {s.heat?.startsWith("oven") && <span className="text-faded"> ({s.heat})</span>}
             {when === "before" && <span className="text-faded"> ({minutes(s.startMinutesBefore)} before)</span>}
           </li>
         ))}
@@ -163,7 +161,9 @@ const BUY: Record<ShoppingItem["buy"], string | null> = {
 
 function laidWords(plan: Plan, layer: number): string {
   const laid = plan.build.laid.find((l) => l.layer === layer);
-  return laid ? `: ${laid.words.split(". ")[0].replace(/\.$/, "").toLowerCase()}` : "";
+  if (!laid) return "";
+  const each = plan.build.rolls?.fillingEach;
+  return `: ${laid.words.split(". ")[0].replace(/\.$/, "").toLowerCase()}${each ? `; ${each}` : ""}`;
 }
 
 function safeFor({ needs }: Plan): string {

@@ -38,6 +38,9 @@ public record SauceThickness(
     /** Within this of the wanted thickness nobody corrects. Kitchen practice. */
     private static final double NEAR = 3.5;
 
+    /** A filling with less liquid than this share is no sauce. Kitchen practice. */
+    private static final double SAUCY = 0.25;
+
     /** @return share of a thickened liquid's water that is still free: 40 % when thin, 20 % medium, 5 % thick and over. Kitchen practice. */
     static double freeShare(double per240) {
         return Math.clamp(0.60 - 0.025 * per240, 0.05, 0.60);
@@ -75,8 +78,18 @@ public record SauceThickness(
      * @return empty where the part holds no thickened sauce
      */
     static Optional<SauceThickness> of(
-            Part part, List<ReadyLine> lines, List<Line> written, double wanted, Thickeners thickeners) {
+            Part part, List<ReadyLine> all, List<Line> written, double wanted, Thickeners thickeners) {
+        List<ReadyLine> lines =
+                all.stream().filter(l -> !setsForEgg(l, written)).toList();
         double liquid = liquid(lines);
+        if (part == Part.FILLING
+                && liquid
+                        < SAUCY
+                                * all.stream()
+                                        .mapToDouble(ReadyLine::readyGrams)
+                                        .sum()) {
+            return Optional.empty();
+        }
         @Nullable
         ReadyLine main = lines.stream()
                 .filter(SauceThickness::thickens)
@@ -102,6 +115,14 @@ public record SauceThickness(
                 asOwn
                         ? "Comes out " + name(now) + ", as your recipe makes it. Leave it as it is."
                         : words(now, wanted, correction, main.line().item())));
+    }
+
+    /** The starch that stands in for an egg sets the dish in the oven; it does not thicken the sauce in the pan. */
+    private static boolean setsForEgg(ReadyLine line, List<Line> written) {
+        int source = line.line().source();
+        boolean known = line.line().swapped() && source >= 0 && source < written.size();
+        Ingredient was = known ? written.get(source).ingredient() : null;
+        return was != null && was.role().startsWith("egg");
     }
 
     /** What the same lines make by the recipe, boiled down as much. */
@@ -135,7 +156,10 @@ public record SauceThickness(
     }
 
     private static String words(double now, double wanted, double correction, String thickener) {
-        String is = "Comes out " + name(now) + "; its place wants " + name(wanted) + ".";
+        boolean alike = name(now).equals(name(wanted));
+        String is = alike && correction != 0
+                ? "Comes out " + (now > wanted ? "thicker" : "thinner") + " than its place wants."
+                : "Comes out " + name(now) + "; its place wants " + name(wanted) + ".";
         if (correction == 0) {
             return is + " Leave it as it is.";
         }

@@ -16,6 +16,7 @@ import nabe.house.Schools;
 import nabe.larder.Larder;
 import nabe.larder.Properties;
 import nabe.larder.Shapes;
+import nabe.larder.Words;
 import nabe.measure.KitchenText;
 import nabe.prep.PrepPlan;
 import nabe.prep.PrepStep;
@@ -270,7 +271,7 @@ public final class Builder {
                 double grams = plan.line.readyGrams() * (1 - kept);
                 components.put(structure.id(), structure.keepingOf(plan.line, kept));
                 leftovers.add(new BuildPlan.Leftover(
-                        over + " " + plan.line.line().item(),
+                        counted(over, plan.line),
                         Part.STRUCTURE,
                         grams,
                         over <= counted.spare()
@@ -284,10 +285,15 @@ public final class Builder {
             Component structure = mainComponent();
             components.put(structure.id(), structure.keepingOf(plan.line(), 1 - plan.emptyShare()));
             leftovers.add(new BuildPlan.Leftover(
-                    plan.empty() + " " + plan.line().line().item(),
+                    counted(plan.empty(), plan.line()),
                     Part.STRUCTURE,
                     plan.line().readyGrams() * plan.emptyShare(),
                     "Spares for those that split; chop what is left into the gaps."));
+        }
+
+        private static String counted(int pieces, ReadyLine line) {
+            String name = line.line().item();
+            return pieces + " " + (pieces == 1 ? Words.one(name) : name);
         }
 
         private double keepUnderRim(List<Layer> full) {

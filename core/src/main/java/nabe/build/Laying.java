@@ -39,6 +39,8 @@ final class Laying {
     private final Map<String, Map<String, Double>> flows = new HashMap<>();
     private final Map<String, List<ReadyLine>> inDish = new LinkedHashMap<>();
     private final List<BuildPlan.Leftover> beside = new ArrayList<>();
+    /** Lines that no pot takes, by the recipe's line they stand for. */
+    private final Map<Integer, List<ReadyLine>> loose = new LinkedHashMap<>();
     /** Grams of every pot that stay out of the dish. */
     private final Map<String, Double> left = new LinkedHashMap<>();
 
@@ -64,6 +66,7 @@ final class Laying {
     private Result result() {
         outermost().forEach(id -> inDish.put(id, new ArrayList<>()));
         ready.forEach(this::lay);
+        loose.values().forEach(lines -> beside.add(served(lines)));
         left.forEach(this::keepBeside);
         Map<String, Component> components = new LinkedHashMap<>();
         inDish.forEach((id, lines) -> {
@@ -117,16 +120,35 @@ final class Laying {
                         && GREASES.contains(line.line().ingredient().role());
         if (greases && !inDish.isEmpty()) {
             inDish.values().iterator().next().add(line);
-        } else if (line.readyGrams() > CRUMB) {
-            beside.add(leftover(line.line().item(), line.line().part(), line.readyGrams(), Fate.SERVED_BESIDE));
+        } else if (line.readyGrams() > CRUMB || isStrewn(line)) {
+            loose.computeIfAbsent(line.line().source(), s -> new ArrayList<>()).add(line);
         }
+    }
+
+    /** "Parsley to finish": without a weight, and yet not to be forgotten. */
+    private static boolean isStrewn(ReadyLine line) {
+        return line.line().ingredient() != null
+                && line.line().ingredient().role().equals("herb");
+    }
+
+    /** What stands in for one thing is served as one: "cashew cream with lemon juice". */
+    private static BuildPlan.Leftover served(List<ReadyLine> lines) {
+        String others = lines.stream().skip(1).map(l -> l.line().item()).collect(Collectors.joining(", "));
+        ReadyLine first = lines.getFirst();
+        return leftover(
+                first.line().item() + (others.isEmpty() ? "" : " with " + others),
+                first.line().part(),
+                lines.stream().mapToDouble(ReadyLine::readyGrams).sum(),
+                Fate.SERVED_BESIDE);
     }
 
     private void keepBeside(String pot, double grams) {
         Vessel vessel = Objects.requireNonNull(vessels.get(pot));
-        if (grams > LEAST_LEFT) {
-            List<ReadyLine> own =
-                    ready.stream().filter(l -> pot.equals(l.line().component())).toList();
+        List<ReadyLine> own =
+                ready.stream().filter(l -> pot.equals(l.line().component())).toList();
+        if (flow(pot).isEmpty() && own.stream().allMatch(Laying::isStrewn)) {
+            beside.add(leftover(name(vessel, own), vessel.kind().part(), grams, Fate.SERVED_BESIDE));
+        } else if (grams > LEAST_LEFT) {
             beside.add(leftover(name(vessel, own), vessel.kind().part(), grams, fate(pot)));
         }
     }

@@ -59,6 +59,12 @@ public final class Words {
         return known != null ? known : keep(word, comparable(word));
     }
 
+    /** @return the name with its last word in the singular: "brown-rice lasagna sheet" */
+    public static String one(String name) {
+        int last = name.lastIndexOf(' ') + 1;
+        return name.substring(0, last) + singular(name.substring(last));
+    }
+
     private static String keep(String word, String key) {
         if (KEYS.size() > MOST_KEPT) {
             KEYS.clear();

@@ -14,6 +14,7 @@ import java.util.function.BiPredicate;
 import nabe.bake.Phase;
 import nabe.larder.Allergen;
 import nabe.larder.Ingredient;
+import nabe.measure.Dial;
 import nabe.plan.Plan;
 import nabe.prep.PrepStep;
 import nabe.prep.PrepStep.When;

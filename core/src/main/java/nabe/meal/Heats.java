@@ -4,6 +4,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import nabe.measure.Dial;
 
 /** When each oven is turned on, up or down. */
 final class Heats {

@@ -8,6 +8,7 @@ import nabe.bake.BakePlan;
 import nabe.bake.Phase;
 import nabe.build.BuildPlan;
 import nabe.build.Layer;
+import nabe.measure.Dial;
 import nabe.measure.KitchenText;
 import nabe.prep.PrepPlan;
 import nabe.prep.PrepStep;
@@ -54,7 +55,7 @@ public final class WrittenMethod {
     }
 
     private static String at(Phase phase) {
-        return phase.celsius() == null ? "" : " at " + 5 * Math.round(phase.celsius() / 5) + " °C";
+        return phase.celsius() == null ? "" : " at " + Dial.words(phase.celsius());
     }
 
     private static String words(Phase phase) {

@@ -14,6 +14,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import nabe.measure.Dial;
 import nabe.prep.Cooking.Stage;
 import nabe.prep.PrepStep.Rung;
 import nabe.prep.PrepStep.Used;
@@ -230,6 +231,7 @@ final class MethodSteps {
             ladder = ladder.isEmpty() ? ladder(work, stage) : ladder;
         }
         boolean last = works.contains(lastWorked(pot));
+        PrepStep.Doing doing = doing(works);
         When when = moments.of(pot, works, active + passive);
         Rung taken = ladder.stream().filter(Rung::taken).findFirst().orElse(null);
         return PrepStepBuilder.builder()
@@ -246,12 +248,12 @@ final class MethodSteps {
                 .rawGrams(start.before() + added)
                 .readyGrams(end.after())
                 .tool(tool(pot, works, first))
-                .heat(heat(works))
+                .heat(doing.ovenCelsius() == null ? heat(works) : "oven " + Dial.words(doing.ovenCelsius()))
                 .ahead(last ? book.keeps(pot.kind()) : null)
                 .why(taken == null ? why(works) : "There is no time for the recipe's own soak: " + text)
                 .ladder(ladder)
                 .when(when)
-                .doing(doing(works))
+                .doing(doing)
                 .build();
     }
 

@@ -48,7 +48,12 @@ final class Asides {
         if (stage == Scene.Stage.COOKING || dish.all.isEmpty() || inHand && clause.says("heat")) {
             atStove(clause, more, named(nouns));
         } else if (stage == Scene.Stage.BUILDING && clause.cover() == null) {
-            dish.all.getLast().said.add(clause);
+            dish.all.reversed().stream()
+                    .filter(p -> !p.inside)
+                    .findFirst()
+                    .orElseGet(dish.all::getLast)
+                    .said
+                    .add(clause);
         }
     }
 

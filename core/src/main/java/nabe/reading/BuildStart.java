@@ -264,7 +264,9 @@ final class BuildStart {
                                 && n.is(Kind.POT)
                                 && n.pot() != null
                                 && n.pot().worked
-                                && n.pot().lines.size() > 2)
+                                && (n.pot().lines.size() > 2
+                                        || Mixing.isHot(n.pot())
+                                                && n.pot().lines.size() > 1))
                 && nouns.stream()
                         .anyMatch(n -> n.slot().lead() == Lead.NONE
                                 && (n.is(Kind.POT) && !isUnder(n.pot(), nouns) || n.is(Kind.PRONOUN)));

@@ -163,7 +163,7 @@ final class Cook {
             boolean more = i + 1 < clauses.size() && clauses.get(i + 1).sentence() == clause.sentence();
             asides.note(clause, stage, more, meant);
         } else if (!fresh.isEmpty() && scene.stage == Scene.Stage.BUILDING && !clause.does(Effect.REPEAT)) {
-            fresh.stream().filter(p -> !p.under && p.like == null).findFirst().ifPresent(p -> p.said.add(clause));
+            fresh.stream().filter(p -> !p.under && p.like == null).findFirst().ifPresent(p -> p.tell(clause));
         }
     }
 
@@ -188,6 +188,9 @@ final class Cook {
                     .anyMatch(n -> n.is(Kind.PAN) && n.slot().tokens().getLast().is("pan"));
             scene.panGreased &= !another;
         }
+        kitchen.ovenCelsius = clause.heat() == null
+                ? kitchen.ovenCelsius
+                : Double.valueOf(clause.heat().celsius());
         if (clause.heat() != null && !readying.isComponentsHeat(clause, nouns)) {
             oven.heat(clause.heat());
         } else if (clause.heat() != null) {

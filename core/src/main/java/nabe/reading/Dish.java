@@ -61,6 +61,13 @@ final class Dish {
             return said.isEmpty() ? -1 : said.getLast().sentence();
         }
 
+        /** What fills it was told before it was laid. */
+        void tell(Clause clause) {
+            said.addAll(pot.filled);
+            pot.filled.clear();
+            said.add(clause);
+        }
+
         /** Sentence by sentence, or null. */
         @Nullable
         String words() {

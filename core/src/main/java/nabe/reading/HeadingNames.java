@@ -79,16 +79,17 @@ final class HeadingNames {
             return List.of();
         }
         int first = pot.lines.keySet().stream().mapToInt(l -> l).min().orElse(0);
+        String heading = kitchen.lines.get(first).heading();
         List<Integer> own = new ArrayList<>();
         for (int l = first; l < kitchen.lines.size(); l++) {
             boolean later = kitchen.namedLast.getOrDefault(l, -1) >= kitchen.clause;
-            boolean sameGroup = Objects.equals(
-                    kitchen.lines.get(l).heading(), kitchen.lines.get(first).heading());
+            boolean sameGroup = Objects.equals(kitchen.lines.get(l).heading(), heading);
             boolean untouched = kitchen.left[l] > 0.99;
-            if (untouched && later || !sameGroup) {
+            boolean ends = untouched && later && (heading == null || !listed);
+            if (ends || !sameGroup) {
                 break;
             }
-            if (untouched) {
+            if (untouched && !later) {
                 own.add(l);
             }
         }

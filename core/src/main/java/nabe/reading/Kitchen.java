@@ -56,6 +56,11 @@ final class Kitchen {
 
     @Nullable
     String topic;
+
+    /** How hot the oven stands by what was said so far, or null. */
+    @Nullable
+    Double ovenCelsius;
+
     /** The clause being followed, and for every line the last clause that names it. */
     int clause;
 

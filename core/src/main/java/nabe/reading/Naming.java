@@ -37,6 +37,12 @@ final class Naming {
     private final KitchenWords words = KitchenWords.shared();
     private final NameWords known;
     private final LineNames lineNames;
+    /** "White and green parts separated". */
+    private static final Pattern GREENS =
+            Pattern.compile("\\bgreens?\\b.{0,20}\\b(?:parts?|separate\\w*|apart|ends?)\\b", Pattern.CASE_INSENSITIVE);
+    /** Share of a spring onion that is white. Kitchen practice. */
+    private static final double WHITES = 0.5;
+
     private final PotNames potNames;
     private final GroupNames groupNames;
     private final HeadingNames headings;
@@ -128,6 +134,9 @@ final class Naming {
         }
         Portion portion =
                 Portion.read(tokens.subList(0, best.head), tokens.subList(best.head + 1, tokens.size()), words);
+        if (best.lines.size() == 1 && isWhitePart(tokens, best.lines.getFirst())) {
+            portion = new Portion(Portion.Kind.FRACTION, WHITES, null);
+        }
         if (each && portion.is(Portion.Kind.FILM)) {
             portion = new Portion(Portion.Kind.EACH, 1, null);
         }
@@ -139,6 +148,14 @@ final class Naming {
         return best.pot != null
                 ? new Named(Kind.POT, best.lines, best.pot, portion, each, slot)
                 : new Named(Kind.LINES, best.lines, null, portion, each, slot);
+    }
+
+    /** "The white parts of the onions", of which the green parts come later. */
+    private boolean isWhitePart(List<Token> tokens, int line) {
+        return Tokens.has(tokens, "white", "whites")
+                && Tokens.has(tokens, "part", "bit", "end", "white")
+                && kitchen.isNamedLater(line)
+                && GREENS.matcher(kitchen.lines.get(line).text()).find();
     }
 
     /** "Plenty of pepper" where the list has red peppers: out of the mill. */

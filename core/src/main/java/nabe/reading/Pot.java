@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import nabe.larder.Words;
+import nabe.reading.grammar.Clause;
 import nabe.recipe.Procedure;
 import nabe.recipe.Procedure.Fate;
 import org.jspecify.annotations.Nullable;
@@ -55,6 +56,8 @@ final class Pot {
     boolean setAside;
     /** What fills it, where it is a wrapper, and how much of that. */
     final Map<Pot, Portion> inside = new LinkedHashMap<>();
+    /** What was said of filling and rolling it, until it is laid. */
+    final List<Clause> filled = new ArrayList<>();
     /** How much of it there is, in millilitres, where the text says. */
     @Nullable
     Double millilitres;

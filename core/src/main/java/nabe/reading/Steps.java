@@ -35,6 +35,8 @@ final class Steps {
             "\\bheat (?:right |well )?down\\b|\\bturn (?:it )?(?:right )?down\\b|\\b(?:lower|reduce|lowest) (?:the )?heat",
             Pattern.CASE_INSENSITIVE);
     /** Verbs that do nothing to food by themselves. */
+    private static final Set<String> ROASTS = Set.of("roast", "bake");
+
     private static final Set<String> TALK = Set.of("go", "do", "find");
 
     private static final Set<String> BOILS = Set.of("boil", "parboil", "blanch", "poach");
@@ -94,13 +96,19 @@ final class Steps {
                 .tool(tool(clause))
                 .heat(heat.find() ? heat.group(1).toLowerCase(Locale.ROOT) : turned(words))
                 .covered(clause.cover() == null ? null : Boolean.valueOf(clause.cover() == Cover.ON))
-                .celsius(
-                        clause.heat() == null
-                                ? null
-                                : Double.valueOf(clause.heat().celsius()))
+                .celsius(celsius(clause))
                 .minutes(minutes)
                 .until(until.find() ? until.group(1).strip() : null)
                 .build();
+    }
+
+    /** "Roast for 25 minutes", once the oven was heated to 200 °C. */
+    private @Nullable Double celsius(Clause clause) {
+        if (clause.heat() != null) {
+            return clause.heat().celsius();
+        }
+        boolean roasts = clause.verb() != null && ROASTS.contains(clause.verb().base());
+        return roasts ? kitchen.ovenCelsius : null;
     }
 
     /** What was said before it in its sentence goes with the first step after it. */

@@ -57,6 +57,16 @@ final class Wrapping {
     }
 
     boolean fills(Clause clause, List<Named> nouns) {
+        if (!wraps(clause, nouns)) {
+            return false;
+        }
+        if (scene.wrapper != null && !dish.holds(scene.wrapper)) {
+            scene.wrapper.filled.add(clause);
+        }
+        return true;
+    }
+
+    private boolean wraps(Clause clause, List<Named> nouns) {
         if (clause.does(Effect.ROLL) && scene.wrapper != null) {
             kitchen.focusOn(scene.wrapper);
             return nouns.stream().noneMatch(n -> n.is(Kind.LINES));

@@ -6,7 +6,7 @@ import java.util.regex.Pattern;
 /** Clauses of one sentence put together again. */
 public final class Clauses {
     private static final Pattern LINKED = Pattern.compile(
-            "(?:[,;:.–(-]|\\b(?:and|then|but|or|to|with|before|(?:and|then|,) ?\\w+ly)|&|\\+)$",
+            "(?:[,;:.–(-]|\\b(?:and|then|but|or|to|with|before|while|you|(?:and|then|,) ?\\w+ly)|&|\\+)$",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern LINKS = Pattern.compile(
             "^(?:[,;:.–)-]|(?:and|then|but|or|with|until|while|adding|stirring|to)\\b)", Pattern.CASE_INSENSITIVE);

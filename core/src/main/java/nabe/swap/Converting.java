@@ -8,6 +8,7 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.regex.Pattern;
@@ -266,6 +267,9 @@ final class Converting {
         if (other != null) {
             other.step().ifPresent(steps::add);
         }
+        if (vessel.steps().isEmpty()) {
+            stirred(lines).ifPresent(steps::add);
+        }
         return new Pot(
                 vessel.id(),
                 PotName.of(vessel, deep),
@@ -274,6 +278,28 @@ final class Converting {
                 List.copyOf(steps),
                 notes(vessel, lines, steps),
                 null);
+    }
+
+    /** A glaze of one egg becomes two things that nobody else stirs together. */
+    private static Optional<Work> stirred(List<ConvertedLine> lines) {
+        boolean one = lines.stream().map(ConvertedLine::source).distinct().count() == 1;
+        boolean pours = lines.size() > 1
+                && lines.getFirst().swapped()
+                && lines.getFirst().ingredient() != null
+                && lines.getFirst().ingredient().isLiquid();
+        if (!one || !pours) {
+            return Optional.empty();
+        }
+        String things = lines.stream().map(l -> "the " + l.item()).collect(Collectors.joining(" and "));
+        return Optional.of(PlannedProcedureWorkBuilder.builder()
+                .id("s" + lines.getFirst().source() + "-stirred")
+                .action("stir")
+                .words("Stir " + things + " together.")
+                .sentence(-1)
+                .uses(lines.stream().map(l -> Constituent.of(l, 1)).toList())
+                .changed(true)
+                .why(RENAMED)
+                .build());
     }
 
     private static @Nullable Step before(Step step, Vessel vessel) {

@@ -10,6 +10,8 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nabe.larder.Ingredient;
 import nabe.larder.Words;
+import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.KitchenWords.Use;
 import nabe.recipe.Line;
 import nabe.recipe.Recipe;
 
@@ -30,6 +32,8 @@ final class GoneWords {
             }
         }
         gone.removeAll(PotName.PLAIN);
+        // "Hot stock" is gone, the hot filling is not.
+        gone.removeIf(k -> KitchenWords.shared().has(Use.DETAIL, k));
     }
 
     /** @param there what the words may speak of now */

@@ -47,6 +47,11 @@ class BuildAndBakeTest {
                 "Bake at 190C for 30 minutes. Don't cut it for 20 minutes. | 190 30",
                 "Bake at 190C for 25 minutes, then 5 under a hot grill. | 190 25; grill 5",
                 "180 fan, 15-20 mins. | 180 15–20",
+                "Bake at 190C for 30 minutes and grill for 3 to brown the top. | 190 30; grill 3",
+                "Cover and bake at 190C for 20 minutes, then bake uncovered for a final 10. | 190 covered 20; 190 10",
+                "Put on the lid and bake at 190C for 40 minutes. Take it off and bake for 10 minutes. | 190 covered 40; 190 10",
+                "Cover with a butter wrapper and bake at 190C for 40 minutes. | 190 covered 40",
+                "Bake at Gas 3 (170°C) for 40 minutes. | 170 40",
                 "Bake at gas 7 for 15 minutes, then at gas 5 for a further 25, laying paper over it should it brown too fast. | 220 15; 190 25",
                 "Bake at 190C for 30 minutes. For the salad toss the leaves in 2 tbsp oil for 1 minute. | 190 30"
             })

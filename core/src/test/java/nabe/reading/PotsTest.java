@@ -49,6 +49,87 @@ class PotsTest {
                         Whisk the batter ingredients and pour over. Scatter the cheddar on top. Bake at 190C for 30 minutes.
                         """,
                         "mince onion; flour eggs milk; cheddar"),
+                rule("slices go through egg and crumbs", """
+                        2 aubergines, sliced
+                        100 g panko
+                        2 eggs
+                        600 g passata
+                        200 g mozzarella
+                        """, """
+                        Put the panko on a plate. Beat the eggs in a bowl. Dip the aubergines in the egg, then in the panko.
+                        Lay them on a baking sheet and bake at 200C for 20 minutes.
+                        Spread the passata in a 2 litre dish, top with the aubergines and the mozzarella. Bake at 190C for 25 minutes.
+                        """, "aubergines eggs panko; passata; mozzarella"),
+                rule(
+                        "what lies on one tray and is laid by itself later stays apart",
+                        """
+                        500 g potatoes
+                        2 aubergines
+                        2 tbsp olive oil
+                        600 g passata
+                        """,
+                        """
+                        Slice the potatoes and aubergines, lay them on a baking sheet, brush with the oil and bake at 200C for 25 minutes.
+                        Put the potatoes in a 2 litre dish, pour over half the passata, add the aubergines and the rest of the passata. Bake at 180C for 40 minutes.
+                        """,
+                        "potatoes 1/2:oil; aubergines 1/2:oil; passata"),
+                rule("both are the two that were cut last", """
+                        300 g mushrooms
+                        1 shallot
+                        20 g butter
+                        500 g potatoes
+                        """, """
+                        Slice the mushrooms, chop the shallot and cook both in the butter for 10 minutes.
+                        Spread them in a 2 litre dish and cover with the potatoes, sliced. Bake at 190C for 60 minutes.
+                        """, "mushrooms shallot butter; potatoes"),
+                rule(
+                        "a sauce is the one called so, not a spoonful of another",
+                        """
+                        For the mince
+                        500 g beef mince
+                        1 tbsp Worcestershire sauce
+                        For the top
+                        40 g butter
+                        40 g plain flour
+                        500 ml milk
+                        """,
+                        """
+                        Brown the mince and add the Worcestershire sauce.
+                        For the sauce, melt the butter, stir in the flour and whisk in the milk.
+                        Ladle the mince into a 2 litre dish and pour over the sauce. Bake at 190C for 30 minutes.
+                        """,
+                        "mince sauce; butter flour milk"),
+                rule(
+                        "tuna in water is no water, and a dough's salt seasons no filling",
+                        """
+                        For the filling
+                        2 tins tuna in spring water, drained
+                        300 ml milk
+                        For the dough
+                        200 g plain flour
+                        1 tsp salt
+                        100 g butter
+                        """,
+                        """
+                        Warm the milk, stir in the tuna and loosen with a splash of water. Season with salt. Tip into a 1 litre dish.
+                        Rub the butter into the flour and salt and roll out. Lay over the filling. Bake at 200C for 30 minutes.
+                        """,
+                        "milk water; butter flour salt"),
+                rule(
+                        "a cup of warm water to soak in comes from the tap",
+                        """
+                        200 g polenta
+                        1 l water
+                        10 g dried porcini
+                        300 g mixed mushrooms
+                        20 g butter
+                        """,
+                        """
+                        Boil the water, rain in the polenta and stir for 5 minutes. Spread on a tray to set.
+                        Soak the porcini in a cup of warm water for 20 minutes. Melt the butter, add the mushrooms and the porcini and cook for 8 minutes.
+                        Line a 2 litre dish with the polenta and top with the mushrooms. Bake at 190C for 30 minutes.
+                        """,
+                        "water polenta; butter mushrooms porcini"),
                 rule(
                         "flour not used yet is meant before the sauce that holds some",
                         """

@@ -30,5 +30,7 @@ class ClausesTest {
         assertThat(Clauses.joined(List.of("cook and gently", "add the milk")))
                 .isEqualTo("cook and gently add the milk");
         assertThat(Clauses.joined(List.of("stir gently", "add the milk"))).isEqualTo("stir gently, add the milk");
+        assertThat(Clauses.joined(List.of("take it off the heat while you", "add the milk")))
+                .isEqualTo("take it off the heat while you add the milk");
     }
 }

@@ -19,7 +19,8 @@ public final class Durations {
             Set.of("less", "short", "fewer", "before", "ago", "early", "shorter", "ahead", "under", "shy");
     private static final double MOST_BARE = 90;
     private static final Set<String> LOOSE = Set.of("at", "the", "least", ",", "or", "up", "to", "better");
-    private static final Set<String> MORE = Set.of("another", "further", "rest", "stand", "wait", "first", "last");
+    private static final Set<String> MORE =
+            Set.of("another", "further", "rest", "stand", "wait", "first", "last", "final");
 
     private Durations() {}
 
