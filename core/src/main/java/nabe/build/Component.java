@@ -23,6 +23,11 @@ public record Component(String id, Part part, String name, double grams, List<Re
                 List.copyOf(lines));
     }
 
+    /** @return the same under another name */
+    Component called(String other) {
+        return new Component(id, part, other, grams, lines);
+    }
+
     /** @return the same with only this share of one of its lines, 0 to 1 */
     Component keepingOf(ReadyLine line, double share) {
         List<ReadyLine> kept = new ArrayList<>(lines);

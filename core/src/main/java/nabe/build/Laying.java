@@ -1,6 +1,7 @@
 package nabe.build;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -76,11 +77,30 @@ final class Laying {
                 components.put(id, component);
             }
         });
+        tellApart(components);
         List<LayerOrder.Place> places = outside().stream()
                 .filter(l -> components.containsKey(l.of()))
                 .map(l -> new LayerOrder.Place(l.of(), Math.max(l.share(), CRUMB), l.late(), l.words()))
                 .toList();
         return new Result(components, places, List.copyOf(beside));
+    }
+
+    /** Two fillings that lost their names to swaps are called after what there is most of. */
+    private static void tellApart(Map<String, Component> components) {
+        Map<String, Long> names =
+                components.values().stream().collect(Collectors.groupingBy(Component::name, Collectors.counting()));
+        components.replaceAll((id, c) -> {
+            boolean alone = names.getOrDefault(c.name(), 0L) < 2 || c.lines().size() < 2;
+            return alone ? c : c.called(most(c) + " " + c.name().toLowerCase(Locale.ROOT));
+        });
+    }
+
+    private static String most(Component component) {
+        String item = component.lines().stream()
+                .max(Comparator.comparingDouble(ReadyLine::readyGrams))
+                .map(l -> l.line().item())
+                .orElse("");
+        return item.isEmpty() ? item : Character.toUpperCase(item.charAt(0)) + item.substring(1);
     }
 
     private Set<String> outermost() {
@@ -149,7 +169,8 @@ final class Laying {
         if (flow(pot).isEmpty() && own.stream().allMatch(Laying::isStrewn)) {
             beside.add(leftover(name(vessel, own), vessel.kind().part(), grams, Fate.SERVED_BESIDE));
         } else if (grams > LEAST_LEFT) {
-            beside.add(leftover(name(vessel, own), vessel.kind().part(), grams, fate(pot)));
+            Fate fate = flow(pot).isEmpty() && own.size() > 0 ? servedUnlessSaid(pot) : fate(pot);
+            beside.add(leftover(name(vessel, own), vessel.kind().part(), grams, fate));
         }
     }
 
@@ -160,6 +181,11 @@ final class Laying {
             case LEFT_OVER -> "Your recipe makes more of it than it lays: keep it for another day.";
         };
         return new BuildPlan.Leftover(name, part, grams, use);
+    }
+
+    /** What lies nowhere in the dish and is not kept was made for the table. */
+    private Fate servedUnlessSaid(String pot) {
+        return procedure.beside().stream().anyMatch(b -> b.of().equals(pot)) ? fate(pot) : Fate.SERVED_BESIDE;
     }
 
     private Fate fate(String pot) {

@@ -9,9 +9,13 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.Function;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nabe.measure.Dial;
@@ -29,6 +33,9 @@ import org.jspecify.annotations.Nullable;
 
 /** The recipe's own work before the oven: one step for what a sentence does in one pot, in the order of the pots. */
 final class MethodSteps {
+    private static final Set<String> GRILLS = Set.of("grill", "broil", "char");
+    private static final Pattern SAME_PAN = Pattern.compile("\\bsame (?:\\w+ )?(?:pan|skillet|pot|casserole|wok)\\b");
+    private static final Pattern OF_THIS = Pattern.compile("\\bof this\\b(?! \\p{L})|\\bof this(?= into\\b)");
     private static final Set<String> MEASURES = Set.of("cup", "cups", "mug", "mugs", "tin", "jar");
     private static final String ROASTED_IN = "oven-tray";
     /** Where the recipe roasts and does not say how hot, °C. Kitchen practice. */
@@ -48,6 +55,11 @@ final class MethodSteps {
     private final List<PrepStep> steps = new ArrayList<>();
     private final Map<String, Set<String>> needs = new HashMap<>();
     private final Map<String, String> lastOf = new HashMap<>();
+    /** The step of every sentence that was told. */
+    private final NavigableMap<Integer, String> told = new TreeMap<>();
+    /** Pots of which a sentence of the recipe's was told. */
+    private final Set<String> opened = new HashSet<>();
+
     private final Map<String, String> standsIn = new HashMap<>();
 
     MethodSteps(PlannedProcedure procedure, Cooking cooking, StoveBook book, @Nullable Integer minutesLeft) {
@@ -96,14 +108,16 @@ final class MethodSteps {
     }
 
     private void sentence(Pot pot, List<Work> works, boolean last) {
-        String text = text(works, Work::words);
         List<Constituent> put = works.stream().flatMap(w -> w.uses().stream()).toList();
-        boolean opens = !lastOf.containsKey(pot.id());
+        String text = named(text(works, Work::words), put);
+        boolean opens = opened.add(pot.id());
         List<Constituent> all = Stream.concat(put.stream(), last ? joining(pot) : Stream.empty())
                 .toList();
-        List<Used> uses = Stream.concat(
-                        opens ? held(pot, !put.isEmpty()).stream() : Stream.empty(),
-                        all.stream().map(this::used))
+        List<Used> uses = together(Stream.concat(
+                                opens ? held(pot, !put.isEmpty()).stream() : Stream.empty(), all.stream())
+                        .toList())
+                .stream()
+                .map(this::used)
                 .toList();
         PrepStep twin = twin(text);
         if (twin != null) {
@@ -115,8 +129,27 @@ final class MethodSteps {
                 .filter(Objects::nonNull)
                 .map(lastOf::get)
                 .filter(Objects::nonNull)
-                .collect(Collectors.toSet());
+                .collect(Collectors.toCollection(HashSet::new));
+        if (SAME_PAN.matcher(text).find()) {
+            before(works).ifPresent(after::add);
+        }
         add(step(pot, works, text, uses), pot, after);
+        works.forEach(
+                w -> told.put(w.sentence(), pot.id() + "-" + works.getFirst().id()));
+    }
+
+    /** "Stir a fifth of this into the meat": of what, since the steps have an order of their own. */
+    private String named(String text, List<Constituent> put) {
+        List<String> others = put.stream()
+                .map(Constituent::component)
+                .filter(Objects::nonNull)
+                .map(id -> names.getOrDefault(id, ""))
+                .filter(n -> !n.isEmpty())
+                .toList();
+        return others.size() == 1
+                ? OF_THIS.matcher(text)
+                        .replaceFirst("of the " + others.getFirst().toLowerCase(Locale.ROOT))
+                : text;
     }
 
     private static String text(List<Work> works, Function<Work, String> words) {
@@ -182,15 +215,37 @@ final class MethodSteps {
      *
      * @param main only what there is much of: the rest goes in along the way
      */
-    private List<Used> held(Pot pot, boolean main) {
+    private List<Constituent> held(Pot pot, boolean main) {
         List<Constituent> put =
                 pot.steps().stream().flatMap(s -> s.uses().stream()).toList();
         return pot.of().stream()
                 .filter(c -> c.line() != null || c.component() == null)
                 .filter(c -> put.stream().noneMatch(u -> u.line() == c.line()))
                 .filter(c -> !main || c.component() == null && c.grams() != null && c.grams() >= MUCH)
-                .map(this::used)
+                .filter(c -> !isLate(c))
                 .toList();
+    }
+
+    /** "In the same pan": after what was told in it just before. */
+    private Optional<String> before(List<Work> works) {
+        return Optional.ofNullable(told.lowerEntry(works.getFirst().sentence())).map(Map.Entry::getValue);
+    }
+
+    /** Two soups that became one batch are one thing that goes in. */
+    private static List<Constituent> together(List<Constituent> put) {
+        Map<Object, Constituent> found = new LinkedHashMap<>();
+        for (Constituent of : put) {
+            found.merge(of.component() == null ? of : of.component(), of, Constituent::and);
+        }
+        return List.copyOf(found.values());
+    }
+
+    /** What is stirred in while the dish bakes is not there before. */
+    private boolean isLate(Constituent of) {
+        return of.item() != null
+                && procedure.oven().stream()
+                        .flatMap(phase -> phase.adds().stream())
+                        .anyMatch(added -> added.endsWith(of.item()));
     }
 
     private Used used(Constituent of) {
@@ -248,7 +303,10 @@ final class MethodSteps {
                 .rawGrams(start.before() + added)
                 .readyGrams(end.after())
                 .tool(tool(pot, works, first))
-                .heat(doing.ovenCelsius() == null ? heat(works) : "oven " + Dial.words(doing.ovenCelsius()))
+                .heat(
+                        doing.ovenCelsius() == null || works.stream().anyMatch(w -> GRILLS.contains(w.action()))
+                                ? heat(works)
+                                : "oven " + Dial.words(doing.ovenCelsius()))
                 .ahead(last ? book.keeps(pot.kind()) : null)
                 .why(taken == null ? why(works) : "There is no time for the recipe's own soak: " + text)
                 .ladder(ladder)
@@ -265,7 +323,7 @@ final class MethodSteps {
                 .collect(Collectors.joining(". "))
                 .toLowerCase(Locale.ROOT);
         return pot.steps().stream()
-                .filter(w -> w.uses().isEmpty() && said.contains(bare(w.words())))
+                .filter(w -> w.uses().isEmpty() && bare(w.words()).contains(" ") && said.contains(bare(w.words())))
                 .toList();
     }
 

@@ -98,6 +98,15 @@ public final class SheetWays {
         return "good".equals(grade) || "fair".equals(grade) && !swapped ? said : usual.way();
     }
 
+    /** @return the way, or the next softer one that such sheets bear, for those that must bend */
+    String pliable(Ingredient ingredient, String way) {
+        Kind kind = Objects.requireNonNull(kinds.get(ingredient.id()));
+        if (!way.equals("unboiled") || !kind.brittle) {
+            return way;
+        }
+        return "no".equals(kind.grades.get("parboil")) ? "boil" : "parboil";
+    }
+
     /** @return whether the house itself asks for a way */
     boolean isAsked(Schools schools) {
         return WAYS.contains(schools.answer(QUESTION));

@@ -4,7 +4,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import nabe.house.Schools;
+import nabe.recipe.Procedure.Placement;
 import nabe.swap.Conversion;
 import nabe.swap.ConvertedLine;
 import nabe.swap.PlannedProcedure;
@@ -61,7 +63,9 @@ public record SheetsSettled(
         boolean shorter =
                 boiling.stream().anyMatch(w -> SHORT.matcher(w.words()).find());
         String said = !boils ? "unboiled" : shorter ? "parboil" : "boil";
-        String way = ways.settle(line.ingredient(), schools, said, line.swapped());
+        String settled = ways.settle(line.ingredient(), schools, said, line.swapped());
+        boolean rolled = line.ingredient().role().equals("sheets") && isRolled(conversion, pot);
+        String way = rolled ? ways.pliable(line.ingredient(), settled) : settled;
         String why = ways.decide(line.ingredient(), schools).orElseThrow().why();
         return new SheetsSettled(
                 boils && !way.equals(said)
@@ -69,6 +73,14 @@ public record SheetsSettled(
                         : conversion,
                 ways.isAsked(schools) ? schools : schools.with(Map.of("sheets", way)),
                 boils && !way.equals(said) && bears(line, schools, ways, said) ? said : null);
+    }
+
+    /** Sheets that are rolled round a filling: dry ones break. */
+    private static boolean isRolled(Conversion conversion, Pot pot) {
+        List<Placement> layers = conversion.procedure().layers();
+        return IntStream.range(0, layers.size() - 1)
+                .anyMatch(i ->
+                        layers.get(i).of().equals(pot.id()) && layers.get(i + 1).inside());
     }
 
     private static boolean bears(ConvertedLine line, Schools schools, SheetWays ways, String said) {

@@ -50,6 +50,7 @@ final class Meaning {
                 .map(n -> fromTheMill(clause, n))
                 .map(n -> inHand(clause, n))
                 .map(this::allCut)
+                .map(Meaning::inPieces)
                 .map(n -> restOfDough(clause, n))
                 .map(n -> theRest(clause, n))
                 .flatMap(n -> kitchen.parts.restsOf(n, dish, kitchen).stream())
@@ -224,6 +225,15 @@ final class Meaning {
                 && kitchen.focus.contains(noun.pot())
                 && kitchen.focus.stream().allMatch(Mixing::isInHand);
         return several ? noun.as(Kind.PRONOUN) : noun;
+    }
+
+    /** "Drop the dough in 8 mounds": how, not where. */
+    private static Named inPieces(Named noun) {
+        boolean pieces = noun.is(Kind.POT)
+                && noun.slot().lead() == Lead.IN
+                && noun.portion().is(Portion.Kind.COUNT)
+                && KitchenWords.shared().is(noun.slot().tokens().getLast(), Use.SHAPE);
+        return pieces ? noun.as(Kind.UNKNOWN) : noun;
     }
 
     /** "Roll out the rest", of the dough that was rolled out before. */

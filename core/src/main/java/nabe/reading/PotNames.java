@@ -86,7 +86,7 @@ final class PotNames {
         }
         score += isDoneTo(tokens.subList(0, head), pot) ? 1 : 0;
         boolean calledOtherwise = generic && !named && !pot.names.isEmpty() && !(name.is("sauce") && isSauce(pot));
-        score -= calledOtherwise ? 0.4 : 0;
+        score -= calledOtherwise || generic && name.is("filling") && isDough(pot) ? 0.4 : 0;
         score += 0.4 * (pot.number / (double) (kitchen.pots.size() + 1));
         boolean partly = pot.given > 0.02 && pot.given < 0.98 && words.any(tokens, Use.REST) && generic;
         score += partly ? 0.8 : 0;
@@ -186,6 +186,10 @@ final class PotNames {
 
     private boolean isPlainSauce(Pot pot) {
         return classes.holds("bechamel", kitchen.roles(pot)) || classes.holds("batter", kitchen.roles(pot));
+    }
+
+    private boolean isDough(Pot pot) {
+        return !Mixing.isCooked(pot) && classes.holds("dough", kitchen.roles(pot));
     }
 
     private static boolean isCut(Pot pot) {

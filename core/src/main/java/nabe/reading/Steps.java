@@ -146,11 +146,14 @@ final class Steps {
     }
 
     private @Nullable String tool(Clause clause) {
-        for (Token t : clause.tokens()) {
-            if (words.isAny(t, Use.POT, Use.BOWL, Use.TRAY)) {
-                return t.text().toLowerCase(Locale.ROOT);
-            }
-        }
-        return null;
+        List<Token> from = clause.slots().stream()
+                .filter(s -> s.lead() == Slot.Lead.FROM)
+                .flatMap(s -> s.tokens().stream())
+                .toList();
+        return clause.tokens().stream()
+                .filter(t -> words.isAny(t, Use.POT, Use.BOWL, Use.TRAY) && !from.contains(t))
+                .findFirst()
+                .map(t -> t.text().toLowerCase(Locale.ROOT))
+                .orElse(null);
     }
 }

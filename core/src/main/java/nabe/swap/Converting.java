@@ -2,10 +2,12 @@ package nabe.swap;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -113,7 +115,7 @@ final class Converting {
             }
         }
         return new PlannedProcedure(
-                List.copyOf(pots),
+                called(pots),
                 layers(),
                 procedure.beside().stream().filter(b -> there.contains(b.of())).toList(),
                 procedure.oven().stream().map(this::phase).toList(),
@@ -121,6 +123,29 @@ final class Converting {
                 procedure.goesIn(),
                 readying(),
                 List.copyOf(dropped));
+    }
+
+    /** Two fillings that lost their names to swaps are told apart by what there is most of. */
+    private static List<Pot> called(List<Pot> pots) {
+        Map<String, Long> names = pots.stream().collect(Collectors.groupingBy(Pot::name, Collectors.counting()));
+        Map<String, String> batches = pots.stream().collect(Collectors.toMap(Pot::id, Pot::name));
+        return pots.stream()
+                .map(p -> names.getOrDefault(p.name(), 0L) < 2 || p.made() != null || p.of().size() < 2
+                        ? p
+                        : p.called(mostIn(p, batches) + " " + p.name().toLowerCase(Locale.ROOT)))
+                .toList();
+    }
+
+    private static String mostIn(Pot pot, Map<String, String> batches) {
+        Constituent most = pot.of().stream()
+                .max(Comparator.comparing(
+                                (Constituent c) -> c.component() != null && batches.containsKey(c.component()))
+                        .thenComparingDouble(c -> c.grams() == null ? 0 : c.grams()))
+                .orElseThrow();
+        String name = most.component() != null
+                ? batches.getOrDefault(most.component(), "")
+                : Objects.requireNonNullElse(most.item(), "");
+        return name.isEmpty() ? name : Character.toUpperCase(name.charAt(0)) + name.substring(1);
     }
 
     private List<Placement> layers() {

@@ -1,5 +1,7 @@
 package nabe.swap;
 
+import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nabe.larder.Words;
 import nabe.reading.grammar.KitchenWords;
@@ -17,6 +19,10 @@ final class FoodVerbs {
 
     private static final Pattern OBJECT_TAKEN =
             Pattern.compile("^ (?:out|together|the|them|it|each)\\b", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern NOUN = Pattern.compile("^ (\\p{L}{3,})\\b");
+    private static final Set<Use> AS_FOOD = Set.of(Use.FOODS, Use.SELDOM_WORK, Use.WORK_OR_FOOD);
+    private static final Set<String> OBJECT_LESS = Set.of("and", "for", "is", "are", "should", "goes", "go", "mixed");
 
     private static final Pattern OPENS = Pattern.compile(
             "(?:^|[.;:,]\\s*|\\b(?:and|then|to|or|&|it|them|you|while|until|lightly|just)\\s+)$",
@@ -47,11 +53,22 @@ final class FoodVerbs {
                 || isVerbOfItsObject(name, before, after);
     }
 
+    /** "Toast bread on a sheet", "mash potatoes with milk": a noun right after it, that makes no one name with it. */
+    private static boolean hasBareObject(String after) {
+        Matcher noun = NOUN.matcher(after);
+        if (!noun.find()) {
+            return false;
+        }
+        String next = Words.key(noun.group(1));
+        return AS_FOOD.containsAll(KITCHEN.usesOf(next)) && !OBJECT_LESS.contains(next);
+    }
+
     /** The same of a thing the recipe swaps: work only with its object right after it, since "and bread in a dish" is bread. */
     static boolean isVerbOfItsObject(String name, String before, String after) {
         String key = Words.key(name);
         return (KITCHEN.has(Use.WORK_OR_FOOD, key) || KITCHEN.has(Use.SELDOM_WORK, key))
-                && OPENS.matcher(before).find()
-                && OBJECT_TAKEN.matcher(after).find();
+                        && OPENS.matcher(before).find()
+                        && OBJECT_TAKEN.matcher(after).find()
+                || KITCHEN.has(Use.WORK_OR_FOOD, key) && before.isBlank() && hasBareObject(after);
     }
 }

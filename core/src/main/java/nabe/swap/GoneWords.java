@@ -20,6 +20,9 @@ final class GoneWords {
     /** Words of a food's names, by its id. */
     private static final Map<String, Set<String>> NAMES = new ConcurrentHashMap<>();
 
+    private static final Set<String> PARTS = Set.of("half", "third", "quarter");
+    private static final Set<Use> AS_FOOD = Set.of(Use.FOODS, Use.SELDOM_WORK, Use.WORK_OR_FOOD);
+
     private final Set<String> gone = new HashSet<>();
 
     GoneWords(Recipe recipe, List<Swap> swaps) {
@@ -32,8 +35,7 @@ final class GoneWords {
             }
         }
         gone.removeAll(PotName.PLAIN);
-        // "Hot stock" is gone, the hot filling is not.
-        gone.removeIf(k -> KitchenWords.shared().has(Use.DETAIL, k));
+        gone.removeIf(GoneWords::isNoFood);
     }
 
     /** @param there what the words may speak of now */
@@ -41,6 +43,11 @@ final class GoneWords {
         Set<String> present =
                 there.stream().flatMap(l -> keys(l.item()).stream()).collect(Collectors.toSet());
         return keys(text).stream().anyMatch(k -> gone.contains(k) && !present.contains(k));
+    }
+
+    /** "Hot" of "hot stock", "half" and "and" of "half and half". */
+    private static boolean isNoFood(String key) {
+        return PARTS.contains(key) || !AS_FOOD.containsAll(KitchenWords.shared().usesOf(key));
     }
 
     private static Set<String> names(Ingredient food) {

@@ -250,7 +250,8 @@ final class MethodJudge {
                 || isInDish(food)
                 || FoodVerbs.isVerb(name, before, after)
                 || NONE_OF_IT.matcher(before).find()
-                || isPot(name, food)) {
+                || isPot(name, food)
+                || isCustardMadeHere(name)) {
             return null;
         }
         Judgement judgement = standings.judge(food);
@@ -270,6 +271,14 @@ final class MethodJudge {
         return MADE_HERE.matcher(after).find() && !after.startsWith(" soup")
                 ? ""
                 : Pieces.fitted(replaced(step, name, food, judgement, isLikeness(before)), name, after);
+    }
+
+    /** "Pour the custard over", of eggs and milk that are listed: what they make, not one that was bought. */
+    private boolean isCustardMadeHere(String name) {
+        return Words.key(name).equals("custard")
+                && !writtenWords.contains("custard")
+                && roles.contains("egg")
+                && (roles.contains("milk") || roles.contains("cream"));
     }
 
     /** "Until it is something like single cream": the name of a look, not of a thing that goes in. */

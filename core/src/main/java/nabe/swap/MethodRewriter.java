@@ -7,12 +7,21 @@ import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import nabe.larder.Ingredient;
 import nabe.larder.Larder;
+import nabe.larder.Words;
 import nabe.recipe.Recipe;
 
 /** Writes the swaps into the method: names where only a name changes, whole sentences where the order of work does. */
 final class MethodRewriter {
+    /** "Break in the eggs": nobody breaks what stands in for them. */
+    private static final Pattern BREAKS = Pattern.compile(
+            "\\b((?:break|crack)(?: (?:in|over))?) (?:the |in the |into it the )?$", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern ONE_OF_THEM =
+            Pattern.compile("\\b(?:each|every|another|per)\\s$", Pattern.CASE_INSENSITIVE);
     private static final Pattern SENTENCE = Pattern.compile("(?<=[.!;])\\s+");
     /** Oil needs no melting. */
     private static final Pattern MELTED_OIL = Pattern.compile(
@@ -23,6 +32,10 @@ final class MethodRewriter {
     /** "The eggs and the yolk", "sheets of pasta" become one thing. */
     private static final Pattern SAID_TWICE = Pattern.compile(
             "\\b((?:the )?([\\p{L} -]{4,40}))(?:,| and|, and) (?:the )?\\2\\b|\\b([\\p{L}-]+ [\\p{L} -]{4,40}) of \\3\\b");
+
+    /** "The shreds and the rest of the shreds", where two cheeses became one. */
+    private static final Pattern AND_ITS_REST =
+            Pattern.compile("\\b(?:the )?([\\p{L} -]{4,40}) and (?=the rest of (?:the )?\\1\\b)");
 
     private static final Pattern ARTICLE = Pattern.compile("^the ");
 
@@ -88,19 +101,31 @@ final class MethodRewriter {
                 : List.of(new MethodStep.Note(book.called(swap), swap.method(), swap.rule()));
     }
 
-    private static String named(String sentence, List<Subjects.Mention> mentions) {
+    private String named(String sentence, List<Subjects.Mention> mentions) {
         if (mentions.isEmpty()) {
             return sentence;
         }
         StringBuilder out = new StringBuilder();
         int at = 0;
         for (Subjects.Mention mention : mentions) {
-            out.append(sentence, at, mention.start()).append(mention.says());
+            out.append(sentence, at, mention.start());
+            Matcher breaks = BREAKS.matcher(out);
+            if (mention.swaps().stream().anyMatch(this::isOfEggs) && breaks.find()) {
+                out.replace(breaks.start(1), breaks.end(1), breaks.group(1).startsWith("B") ? "Add" : "add");
+            }
+            out.append(ONE_OF_THEM.matcher(out).find() ? Words.one(mention.says()) : mention.says());
             at = mention.end();
         }
         String all = out.append(sentence.substring(at)).toString();
-        String once = isSaidTwice(mentions) ? SAID_TWICE.matcher(all).replaceAll("$1$3") : all;
+        String once = isSaidTwice(mentions)
+                ? SAID_TWICE.matcher(AND_ITS_REST.matcher(all).replaceAll("")).replaceAll("$1$3")
+                : all;
         return once.contains(" oil") ? warmed(once) : once;
+    }
+
+    private boolean isOfEggs(Swap swap) {
+        Ingredient was = recipe.lines().get(swap.source()).ingredient();
+        return was != null && was.role().equals("egg");
     }
 
     private static String warmed(String words) {

@@ -63,6 +63,11 @@ public record PlannedProcedure(
             List<String> notes,
             @JsonIgnore @Nullable MadeComponent made) {
 
+        /** @return the same under another name */
+        Pot called(String other) {
+            return new Pot(id, other, kind, of, steps, notes, made);
+        }
+
         public Pot without(List<Work> gone) {
             return new Pot(
                     id,
@@ -101,6 +106,12 @@ public record PlannedProcedure(
                     null,
                     line,
                     share);
+        }
+
+        /** @return both shares of one component */
+        public Constituent and(Constituent more) {
+            double both = Math.min(1, (share == null ? 0 : share) + (more.share == null ? 0 : more.share));
+            return new Constituent(ingredient, item, grams, component, both, line, ofLine + more.ofLine);
         }
 
         static Constituent of(String component, double share) {

@@ -99,6 +99,13 @@ public final class PotName {
         if (kind == Kind.FILLING && main != null && isPasta(main)) {
             return capital(main.item()) + (isMostly(main, lines) ? "" : " mixture");
         }
+        boolean thick = lines.stream()
+                .map(ConvertedLine::ingredient)
+                .anyMatch(i ->
+                        i != null && (i.role().startsWith("flour") || i.role().equals("starch")));
+        if (kind == Kind.WHITE_SAUCE && main != null && !thick) {
+            return capital(main.item()) + (lines.size() > 1 ? " mixture" : "");
+        }
         Part part = kind.part();
         boolean asItem = part == Part.STRUCTURE
                 || part == Part.SOFT_CHEESE

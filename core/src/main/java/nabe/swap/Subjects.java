@@ -69,6 +69,10 @@ final class Subjects {
         return BY_ROLE.getOrDefault(role, Set.of());
     }
 
+    private static final Pattern WORK_FIRST =
+            Pattern.compile("(?:toast|roast|fry|grill|bake|boil|steam)\\s+", Pattern.CASE_INSENSITIVE);
+    private static final Pattern OPENS =
+            Pattern.compile("(?:^|[.;:]\\s*|,\\s*(?:and|then)?\\s*)$", Pattern.CASE_INSENSITIVE);
     private static final Pattern MADE_OF = Pattern.compile(
             "^\\s*(?:sauce|mixture sauce|dish|board|knife|stage|water|liquor|liquid)\\b", Pattern.CASE_INSENSITIVE);
     /** "The cheese mix" of things that are no cheese now: the mix. */
@@ -139,7 +143,9 @@ final class Subjects {
 
     /** The larder's names, and single general words that are none. */
     private List<NameIndex.Match> spans(String sentence) {
-        List<NameIndex.Match> named = larder.scanForgiving(sentence);
+        List<NameIndex.Match> named = larder.scanForgiving(sentence).stream()
+                .map(m -> withoutWork(sentence, m))
+                .toList();
         List<NameIndex.Match> all = new ArrayList<>(named);
         for (Words.Word word : Words.of(sentence)) {
             boolean free = named.stream().noneMatch(m -> word.start() < m.end() && m.start() < word.end());
@@ -151,6 +157,26 @@ final class Subjects {
         return all;
     }
 
+    /** "Roast chicken in a tin": the roasting is asked for, and is no part of the bread's name. */
+    private NameIndex.Match withoutWork(String sentence, NameIndex.Match match) {
+        Matcher work = WORK_FIRST.matcher(sentence.substring(match.start(), match.end()));
+        if (match.words() < 2
+                || !work.lookingAt()
+                || !OPENS.matcher(sentence.substring(0, match.start())).find()) {
+            return match;
+        }
+        int from = match.start() + work.end();
+        return larder.matchExactly(sentence.substring(from, match.end()))
+                .map(m -> new NameIndex.Match(m.ingredient(), from + m.start(), match.end(), m.words(), m.exact()))
+                .orElse(match);
+    }
+
+    /** "Custard", "batter": what the recipe makes, where no line of it is called so. */
+    private boolean isMadeHere(String words) {
+        String key = Words.key(words);
+        return PotName.PLAIN.contains(key) && names.stream().noneMatch(n -> n.contains(key));
+    }
+
     /** "Maida" of a line that says so: the recipe's own word for a swapped thing, though the larder has another. */
     private boolean isOwnNoun(String key) {
         return KitchenWords.shared().usesOf(key).isEmpty()
@@ -160,7 +186,7 @@ final class Subjects {
     private Optional<Mention> mention(String sentence, NameIndex.Match match, Converting.Place place) {
         String after = sentence.substring(match.end());
         String words = sentence.substring(match.start(), match.end());
-        if (FoodVerbs.isVerbOfItsObject(words, sentence.substring(0, match.start()), after)) {
+        if (FoodVerbs.isVerbOfItsObject(words, sentence.substring(0, match.start()), after) || isMadeHere(words)) {
             return Optional.empty();
         }
         List<Integer> meant = place.nearest(meant(words, match));
