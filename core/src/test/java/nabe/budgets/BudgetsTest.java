@@ -57,6 +57,20 @@ class BudgetsTest {
         assertThat(sauce.words()).contains("more");
     }
 
+    @Test
+    void theStarchThatSetsInPlaceOfEggsThickensNoSauce() {
+        String moussaka =
+                "Moussaka\n\n600 g aubergines\n90 g butter\n90 g plain flour\n900 ml milk\n2 eggs\n\nMethod\nSlice and fry the aubergines. Melt the butter, stir in the flour and whisk in the milk. Simmer for 5 minutes. Cool, then beat in the eggs. Lay the aubergines in a 2 litre dish and pour over the sauce. Bake at 180C for 45 minutes.";
+        SauceThickness written =
+                plan(moussaka, Needs.none(), null, null).budgets().sauces().getFirst();
+        SauceThickness vegan = plan(moussaka, new Needs(Set.of(Need.VEGAN), Set.of(), false), null, null)
+                .budgets()
+                .sauces()
+                .getFirst();
+        assertThat(vegan.per240()).isCloseTo(written.per240(), within(2.0));
+        assertThat(vegan.words()).contains("as your recipe makes it");
+    }
+
     private static final String SAUCE =
             "Leek bake\n\nIngredients\n6 leeks\n\nFor the white sauce:\n50 g flour\n50 g butter\n600 ml milk\n\nMethod\nBake.";
 

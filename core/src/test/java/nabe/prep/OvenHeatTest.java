@@ -2,7 +2,9 @@ package nabe.prep;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
 import nabe.larder.Larder;
 import nabe.needs.Need;
 import nabe.needs.Needs;
@@ -54,5 +56,70 @@ class OvenHeatTest {
                 """, Need.VEGAN);
         assertThat(plan.prep().steps())
                 .anyMatch(s -> s.text().startsWith("Stir the ") && s.uses().size() == 2);
+    }
+
+    @Test
+    void whatIsBroiledTakesNoOvenHeat() {
+        Plan plan = plan("""
+                Enchiladas
+                500 g tomatillos
+                2 cloves garlic
+                10 corn tortillas
+                300 g cooked chicken
+
+                Method
+                Put the tomatillos and garlic on a sheet pan and broil until charred, 6 minutes. Blend to a salsa.
+                Fill each tortilla with chicken, roll and lay in a 33 x 23 cm dish. Pour over the salsa. Bake at 190C for 20 minutes.
+                """);
+        assertThat(plan.prep().steps())
+                .noneMatch(s -> s.heat() != null && s.heat().startsWith("oven"));
+    }
+
+    @Test
+    void theSamePanComesAfterWhatWasFriedInIt() {
+        Plan plan = plan("""
+                Aubergine bake
+                1 kg aubergines
+                5 tbsp oil
+                400 g lamb mince
+                1 tin chopped tomatoes
+
+                Method
+                Slice the aubergines, soak in salted water for 20 minutes and drain.
+                Fry the slices in 4 tbsp of the oil for 6 minutes. Set aside.
+                In the same pan, warm the remaining oil and brown the mince for 10 minutes. Add the tomatoes and simmer for 40 minutes.
+                Lay half the aubergines in a 2 litre dish, spread with the mince and cover with the other half. Bake at 190C for 30 minutes.
+                """);
+        List<String> texts = plan.prep().steps().stream().map(PrepStep::text).toList();
+        int fried = IntStream.range(0, texts.size())
+                .filter(i -> texts.get(i).startsWith("Fry the slices"))
+                .findFirst()
+                .orElseThrow();
+        int same = IntStream.range(0, texts.size())
+                .filter(i -> texts.get(i).contains("same pan"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(same).isGreaterThan(fried);
+    }
+
+    @Test
+    void ofThisSaysOfWhatWhereTheStepsHaveAnOrderOfTheirOwn() {
+        Plan plan = plan("""
+                Moussaka
+                800 g aubergines
+                600 g lamb mince
+                60 g butter
+                60 g plain flour
+                700 ml milk
+
+                Method
+                Slice and roast the aubergines at 200C for 25 minutes. Brown the mince for 30 minutes.
+                Melt the butter, stir in the flour and whisk in the milk.
+                Stir a fifth of this into the meat.
+                Lay the aubergines in a 2.5 litre dish, then the meat and the rest of the sauce. Bake at 180C for 40 minutes.
+                """);
+        assertThat(plan.prep().steps())
+                .extracting(PrepStep::text)
+                .anyMatch(t -> t.startsWith("Stir a fifth of the white sauce into"));
     }
 }
