@@ -127,7 +127,9 @@ final class Converting {
 
     /** Two fillings that lost their names to swaps are told apart by what there is most of. */
     private static List<Pot> called(List<Pot> pots) {
-        Map<String, Long> names = pots.stream().collect(Collectors.groupingBy(Pot::name, Collectors.counting()));
+        Map<String, Long> names = pots.stream()
+                .filter(p -> p.made() == null)
+                .collect(Collectors.groupingBy(Pot::name, Collectors.counting()));
         Map<String, String> batches = pots.stream().collect(Collectors.toMap(Pot::id, Pot::name));
         return pots.stream()
                 .map(p -> names.getOrDefault(p.name(), 0L) < 2 || p.made() != null || p.of().size() < 2

@@ -85,6 +85,24 @@ class WordsAfterSwapsTest {
     }
 
     @Test
+    void aPotThatIsCalledLikeItsBatchKeepsItsName() {
+        Plan plan = plan("""
+                Bake
+                500 g ricotta
+                1 egg
+                600 g passata
+                9 lasagna sheets
+
+                Method
+                Stir the ricotta with the egg.
+                Layer the passata, the sheets and the ricotta in a 2 litre dish. Bake at 190C for 40 minutes.
+                """);
+        assertThat(plan.prep().steps())
+                .extracting(PrepStep::item)
+                .noneMatch(item -> item.toLowerCase().matches(".*(\\b\\w+ \\w+\\b) \\1.*"));
+    }
+
+    @Test
     void sheetsThatAreRolledAreBoiledThoughSuchSheetsGoInDry() {
         Plan plan = plan("""
                 Rolled pasta
