@@ -54,7 +54,14 @@ final class Texts {
             6. Cover with foil and bake for 40 minutes. Uncover and bake 15 minutes more.
             """;
 
+    private static int asked;
+
     private Texts() {}
+
+    /** @return the text as nobody asked for it before: what was read last is remembered */
+    static String anew(String text) {
+        return text + "Number " + asked++ + ".\n";
+    }
 
     static String briefJson(boolean forecast) {
         String text = THIRTY_LINES.replace("\\", "\\\\").replace("\"", "\\\"").replace("\n", "\\n");

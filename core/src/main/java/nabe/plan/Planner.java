@@ -12,7 +12,6 @@ import nabe.label.StandIns;
 import nabe.larder.Larder;
 import nabe.reading.Corrections;
 import nabe.reading.Division;
-import nabe.reading.ProcedureReader;
 import nabe.reading.text.Habits;
 import nabe.reading.text.RecipeReader;
 import nabe.recipe.Correction;
@@ -23,20 +22,21 @@ import nabe.recipe.Recipe;
 import nabe.recipe.RecipeException;
 import nabe.swap.Display;
 
-/** Brief in, plan out: reads, swaps, preps, builds and bakes. Holds no state; one instance serves everyone. */
+/** Brief in, plan out: reads, swaps, preps, builds and bakes. Keeps nothing but what it read last; one instance serves everyone. */
 public final class Planner {
     private final Catalogue catalogue;
     private final Home home;
     private final Larder larder;
     private final RecipeReader reader;
-    private final ProcedureReader procedures = new ProcedureReader();
+    private final MethodsRead methods;
     private final Making making;
 
     public Planner(Larder larder) {
-        this(Catalogue.of(larder), Home.usual());
+        this(Catalogue.of(larder), Home.usual(), new MethodsRead());
     }
 
-    private Planner(Catalogue catalogue, Home home) {
+    private Planner(Catalogue catalogue, Home home, MethodsRead methods) {
+        this.methods = methods;
         this.catalogue = catalogue;
         this.home = home;
         this.larder = catalogue.larder().with(StandIns.of(home.products(), catalogue.larder(), catalogue.labels()));
@@ -49,7 +49,7 @@ public final class Planner {
      * @throws IllegalArgumentException when a kept packet stands in for nothing in the larder
      */
     public Planner at(Home other) {
-        return new Planner(catalogue, other);
+        return new Planner(catalogue, other, methods);
     }
 
     /** @return packets this house keeps to stand in for ingredients */
@@ -67,7 +67,7 @@ public final class Planner {
 
     private Understood understood(Recipe recipe, List<Correction> corrections) {
         Procedure procedure =
-                Corrections.apply(procedures.read(recipe.lines(), recipe.steps()), recipe.lines(), corrections);
+                Corrections.apply(methods.of(recipe.lines(), recipe.steps()), recipe.lines(), corrections);
         return new Understood(Division.of(recipe, procedure).bakedAt(OvenSetting.of(procedure)), procedure);
     }
 
