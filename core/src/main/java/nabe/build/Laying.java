@@ -1,7 +1,6 @@
 package nabe.build;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -85,22 +84,15 @@ final class Laying {
         return new Result(components, places, List.copyOf(beside));
     }
 
-    /** Two fillings that lost their names to swaps are called after what there is most of. */
     private static void tellApart(Map<String, Component> components) {
-        Map<String, Long> names =
-                components.values().stream().collect(Collectors.groupingBy(Component::name, Collectors.counting()));
-        components.replaceAll((id, c) -> {
-            boolean alone = names.getOrDefault(c.name(), 0L) < 2 || c.lines().size() < 2;
-            return alone ? c : c.called(most(c) + " " + c.name().toLowerCase(Locale.ROOT));
-        });
-    }
-
-    private static String most(Component component) {
-        String item = component.lines().stream()
-                .max(Comparator.comparingDouble(ReadyLine::readyGrams))
-                .map(l -> l.line().item())
-                .orElse("");
-        return item.isEmpty() ? item : Character.toUpperCase(item.charAt(0)) + item.substring(1);
+        Map<String, String> names = new LinkedHashMap<>();
+        components.forEach((id, c) -> names.put(id, c.name()));
+        Map<String, String> apart = PotName.apart(
+                names,
+                id -> Objects.requireNonNull(components.get(id)).lines().stream()
+                        .map(ReadyLine::line)
+                        .toList());
+        components.replaceAll((id, c) -> c.called(apart.getOrDefault(id, c.name())));
     }
 
     private Set<String> outermost() {

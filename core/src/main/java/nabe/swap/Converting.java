@@ -2,12 +2,11 @@ package nabe.swap;
 
 import java.util.ArrayList;
 import java.util.Collections;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -115,7 +114,7 @@ final class Converting {
             }
         }
         return new PlannedProcedure(
-                called(pots),
+                toldApart(pots),
                 layers(),
                 procedure.beside().stream().filter(b -> there.contains(b.of())).toList(),
                 procedure.oven().stream().map(this::phase).toList(),
@@ -125,29 +124,13 @@ final class Converting {
                 List.copyOf(dropped));
     }
 
-    /** Two fillings that lost their names to swaps are told apart by what there is most of. */
-    private static List<Pot> called(List<Pot> pots) {
-        Map<String, Long> names = pots.stream()
-                .filter(p -> p.made() == null)
-                .collect(Collectors.groupingBy(Pot::name, Collectors.counting()));
-        Map<String, String> batches = pots.stream().collect(Collectors.toMap(Pot::id, Pot::name));
+    private List<Pot> toldApart(List<Pot> pots) {
+        Map<String, String> names = new LinkedHashMap<>();
+        pots.stream().filter(p -> p.made() == null).forEach(p -> names.put(p.id(), p.name()));
+        Map<String, String> apart = PotName.apart(names, this::linesIn);
         return pots.stream()
-                .map(p -> names.getOrDefault(p.name(), 0L) < 2 || p.made() != null || p.of().size() < 2
-                        ? p
-                        : p.called(mostIn(p, batches) + " " + p.name().toLowerCase(Locale.ROOT)))
+                .map(p -> p.called(apart.getOrDefault(p.id(), p.name())))
                 .toList();
-    }
-
-    private static String mostIn(Pot pot, Map<String, String> batches) {
-        Constituent most = pot.of().stream()
-                .max(Comparator.comparing(
-                                (Constituent c) -> c.component() != null && batches.containsKey(c.component()))
-                        .thenComparingDouble(c -> c.grams() == null ? 0 : c.grams()))
-                .orElseThrow();
-        String name = most.component() != null
-                ? batches.getOrDefault(most.component(), "")
-                : Objects.requireNonNullElse(most.item(), "");
-        return name.isEmpty() ? name : Character.toUpperCase(name.charAt(0)) + name.substring(1);
     }
 
     private List<Placement> layers() {

@@ -1,8 +1,12 @@
 package nabe.swap;
 
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import nabe.larder.Words;
 import nabe.reading.FoodClasses;
@@ -64,6 +68,31 @@ public final class PotName {
         }
         boolean swapped = lines.stream().anyMatch(ConvertedLine::swapped);
         return swapped && !isTrue(vessel.name(), lines) ? usual(vessel.kind(), main, lines) : capital(vessel.name());
+    }
+
+    /**
+     * Two fillings that lost their names to swaps are told apart by what there is most of.
+     *
+     * @param names of pots by id; {@code in} what is in each
+     * @return the names by id, none twice where what is in them differs
+     */
+    public static Map<String, String> apart(Map<String, String> names, Function<String, List<ConvertedLine>> in) {
+        Map<String, Long> counts =
+                names.values().stream().collect(Collectors.groupingBy(n -> n, Collectors.counting()));
+        Map<String, String> apart = new LinkedHashMap<>();
+        names.forEach((id, name) -> {
+            boolean alone = counts.getOrDefault(name, 0L) < 2 || in.apply(id).size() < 2;
+            apart.put(id, alone ? name : most(in.apply(id)) + " " + name.toLowerCase(Locale.ROOT));
+        });
+        return apart;
+    }
+
+    private static String most(List<ConvertedLine> lines) {
+        return lines.stream()
+                .filter(l -> !isWater(l))
+                .max(Comparator.comparingDouble(ConvertedLine::gramsOrZero))
+                .map(l -> capital(l.item()))
+                .orElse("");
     }
 
     /** Whether a pot's name says nothing but what the recipe itself put in and still is there. */

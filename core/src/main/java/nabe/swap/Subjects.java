@@ -157,7 +157,7 @@ final class Subjects {
         return all;
     }
 
-    /** "Roast chicken in a tin": the roasting is asked for, and is no part of the bread's name. */
+    /** "Roast chicken in a tin": the roasting is asked for, and is no part of the name. */
     private NameIndex.Match withoutWork(String sentence, NameIndex.Match match) {
         Matcher work = WORK_FIRST.matcher(sentence.substring(match.start(), match.end()));
         if (match.words() < 2
