@@ -161,7 +161,7 @@ final class Laying {
         if (flow(pot).isEmpty() && own.stream().allMatch(Laying::isStrewn)) {
             beside.add(leftover(name(vessel, own), vessel.kind().part(), grams, Fate.SERVED_BESIDE));
         } else if (grams > LEAST_LEFT) {
-            Fate fate = flow(pot).isEmpty() && own.size() > 0 ? servedUnlessSaid(pot) : fate(pot);
+            Fate fate = flow(pot).isEmpty() ? servedUnlessSaid(pot) : fate(pot);
             beside.add(leftover(name(vessel, own), vessel.kind().part(), grams, fate));
         }
     }

@@ -53,8 +53,9 @@ final class Coating {
                 && pot != null
                 && pot.given < MUCH
                 && (kitchen.roles(pot).contains("crumbs")
-                        || pot.lines.keySet().stream()
-                                .allMatch(l -> kitchen.role(l).equals("egg") || kitchen.isLiquid(l)));
+                        || kitchen.roles(pot).contains("egg")
+                                && pot.lines.keySet().stream()
+                                        .allMatch(l -> kitchen.role(l).equals("egg") || kitchen.isLiquid(l)));
     }
 
     private @Nullable Pot coated(List<Named> nouns, List<Named> through, List<Of> uses) {
@@ -105,7 +106,7 @@ final class Coating {
         }
     }
 
-    boolean isSlices(@Nullable Pot pot) {
+    private boolean isSlices(@Nullable Pot pot) {
         return pot != null
                 && kitchen.main(pot).size() == 1
                 && isCoated(kitchen.main(pot).getFirst());

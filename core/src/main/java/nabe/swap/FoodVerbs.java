@@ -39,6 +39,11 @@ final class FoodVerbs {
 
     private FoodVerbs() {}
 
+    /** @return whether what follows is eaten beside the dish */
+    static boolean isServed(String before) {
+        return SERVED.matcher(before).find();
+    }
+
     /** @param before what stands before the name, {@code after} what follows it */
     static boolean isVerb(String name, String before, String after) {
         String key = Words.key(name);
@@ -49,7 +54,7 @@ final class FoodVerbs {
                 || OPENS.matcher(before).find()
                         && KITCHEN.has(Use.WORK_OR_FOOD, key)
                         && DONE.matcher(after).find()
-                        && !SERVED.matcher(before).find()
+                        && !isServed(before)
                 || isVerbOfItsObject(name, before, after);
     }
 

@@ -32,6 +32,8 @@ final class MethodJudge {
     private static final String LEFT_OUT = "[left out]";
     private static final String TO_CHOOSE = "[to choose]";
     /** A food's name in a tool's, or before what is made of it here. */
+    private static final Pattern THE = Pattern.compile("\\bthe $", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern TOOL = Pattern.compile(
             "^[ -](?:knife|knives|brush|timer|thermometer|tin|tins|board|wheel|machine|cutter|slice|pan|dish|bowl|pot|stone|steel|maker|press|bag|ring)\\b",
             Pattern.CASE_INSENSITIVE);
@@ -251,7 +253,7 @@ final class MethodJudge {
                 || FoodVerbs.isVerb(name, before, after)
                 || NONE_OF_IT.matcher(before).find()
                 || isPot(name, food)
-                || isCustardMadeHere(name)) {
+                || isCustardMadeHere(name, before)) {
             return null;
         }
         Judgement judgement = standings.judge(food);
@@ -273,9 +275,11 @@ final class MethodJudge {
                 : Pieces.fitted(replaced(step, name, food, judgement, isLikeness(before)), name, after);
     }
 
-    /** "Pour the custard over", of eggs and milk that are listed: what they make, not one that was bought. */
-    private boolean isCustardMadeHere(String name) {
+    /** "Pour the custard over", of eggs and milk that are listed: what they make; "serve with custard" is bought. */
+    private boolean isCustardMadeHere(String name, String before) {
         return Words.key(name).equals("custard")
+                && THE.matcher(before).find()
+                && !FoodVerbs.isServed(before)
                 && !writtenWords.contains("custard")
                 && roles.contains("egg")
                 && (roles.contains("milk") || roles.contains("cream"));

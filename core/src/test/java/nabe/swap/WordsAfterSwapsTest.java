@@ -59,6 +59,14 @@ class WordsAfterSwapsTest {
     }
 
     @Test
+    void custardThatIsServedBesideIsJudged() {
+        assertThat(plan(STRATA.replace(
+                                "Bake at 180C for 40 minutes.", "Bake at 180C for 40 minutes. Serve with custard."))
+                        .method())
+                .noneMatch(m -> m.text().contains("with custard"));
+    }
+
+    @Test
     void twoCheesesThatBecomeOneAreSaidOnce() {
         assertThat(plan(STRATA).build().layers())
                 .extracting(Layer::words)

@@ -39,9 +39,9 @@ final class TextSections {
             "\\(?(?:serves|servings?|for|feeds|yield|portions)\\W*[\\d–-]+(?: ?(?:to|-|–) ?\\d+)?(?: (?:servings|people|portions))?|\\d+(?: ?(?:to|-|–) ?\\d+)? (?:servings|portions|people|as an? (?:side|main|starter))\\W*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern SHORT_SENTENCE = Pattern.compile("(?<=[.;])\\s+(?=\\p{Lu}|\\d)");
-    /** "No cheese!", not "no-boil sheets" nor "no. 2 tin". */
+    /** "No cheese!"; "no fat milk" and "no egg noodles" are bought, and lost they would be unsafe. */
     private static final Pattern NONE_OF_IT = Pattern.compile(
-            "(?:absolutely |definitely )?no (?!boil|cook|salt|bake|added)[\\p{L} ]+[!.]*", Pattern.CASE_INSENSITIVE);
+            "(?:absolutely |definitely )?no \\p{L}+(?: at all| needed| please)?[!.]*", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern NAMELESS = Pattern.compile(
             "(?:and |plus )?(?:plus|also|extras?|others?|other (?:things|ingredients|bits)|you(?:'ll| will)? also need"

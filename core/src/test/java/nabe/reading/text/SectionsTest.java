@@ -59,9 +59,10 @@ class SectionsTest {
         assertThat(recipe.asides()).contains("no cheese!");
     }
 
-    @Test
-    void sheetsThatWantNoBoilingAreAnIngredient() {
-        Recipe recipe = read("Bake\n\n600 g passata\nno-boil lasagna noodles\n\nMethod\nBake for 40 minutes.");
+    @ParameterizedTest
+    @CsvSource({"no-boil lasagna noodles", "no fat milk", "no egg noodles", "no sugar peanut butter"})
+    void whatIsBoughtWithoutAThingIsAnIngredient(String line) {
+        Recipe recipe = read("Bake\n\n600 g passata\n" + line + "\n\nMethod\nBake for 40 minutes.");
         assertThat(recipe.lines()).hasSize(2);
     }
 
