@@ -44,14 +44,14 @@ final class MethodSteps {
     /** Work that goes by itself takes no more of the hands than this share. Kitchen practice. */
     private static final double A_LOOK = 0.06;
     /** g; less is seasoning. Kitchen practice. */
-    private static final double MUCH = 30;
-
     private final PlannedProcedure procedure;
+
     private final Cooking cooking;
     private final StoveBook book;
     private final @Nullable Integer minutesLeft;
     private final Moments moments;
     private final Map<String, String> names;
+    private final StepUses stepUses;
     private final List<PrepStep> steps = new ArrayList<>();
     private final Map<String, Set<String>> needs = new HashMap<>();
     private final Map<String, String> lastOf = new HashMap<>();
@@ -69,6 +69,7 @@ final class MethodSteps {
         this.minutesLeft = minutesLeft;
         this.moments = new Moments(procedure, cooking);
         this.names = procedure.components().stream().collect(Collectors.toMap(Pot::id, Pot::name));
+        this.stepUses = new StepUses(procedure, names);
     }
 
     /** @param needs by a step's id, the ids of the steps it needs */
@@ -113,12 +114,7 @@ final class MethodSteps {
         boolean opens = opened.add(pot.id());
         List<Constituent> all = Stream.concat(put.stream(), last ? joining(pot) : Stream.empty())
                 .toList();
-        List<Used> uses = together(Stream.concat(
-                                opens ? held(pot, !put.isEmpty()).stream() : Stream.empty(), all.stream())
-                        .toList())
-                .stream()
-                .map(this::used)
-                .toList();
+        List<Used> uses = stepUses.of(pot, opens, !put.isEmpty(), all);
         PrepStep twin = twin(text);
         if (twin != null) {
             merge(twin, pot, uses);
@@ -210,48 +206,9 @@ final class MethodSteps {
         lastOf.put(pot.id(), twin.id());
     }
 
-    /**
-     * What lies in a pot that no step of it puts in.
-     *
-     * @param main only what there is much of: the rest goes in along the way
-     */
-    private List<Constituent> held(Pot pot, boolean main) {
-        List<Constituent> put =
-                pot.steps().stream().flatMap(s -> s.uses().stream()).toList();
-        return pot.of().stream()
-                .filter(c -> c.line() != null || c.component() == null)
-                .filter(c -> put.stream().noneMatch(u -> u.line() == c.line()))
-                .filter(c -> !main || c.component() == null && c.grams() != null && c.grams() >= MUCH)
-                .filter(c -> !isLate(c))
-                .toList();
-    }
-
     /** "In the same pan": after what was told in it just before. */
     private Optional<String> before(List<Work> works) {
         return Optional.ofNullable(told.lowerEntry(works.getFirst().sentence())).map(Map.Entry::getValue);
-    }
-
-    /** Two soups that became one batch are one thing that goes in. */
-    private static List<Constituent> together(List<Constituent> put) {
-        Map<Object, Constituent> found = new LinkedHashMap<>();
-        for (Constituent of : put) {
-            found.merge(of.component() == null ? of : of.component(), of, Constituent::and);
-        }
-        return List.copyOf(found.values());
-    }
-
-    /** What is stirred in while the dish bakes is not there before. */
-    private boolean isLate(Constituent of) {
-        return of.item() != null
-                && procedure.oven().stream()
-                        .flatMap(phase -> phase.adds().stream())
-                        .anyMatch(added -> added.endsWith(of.item()));
-    }
-
-    private Used used(Constituent of) {
-        return of.component() != null
-                ? new Used(names.getOrDefault(of.component(), ""), null, of.component(), of.share())
-                : new Used(Objects.requireNonNullElse(of.item(), ""), of.grams(), null, null);
     }
 
     private void add(PrepStep step, Pot pot, Set<String> after) {
@@ -444,7 +401,7 @@ final class MethodSteps {
                 .text("Make " + nabe.measure.KitchenText.grams(made.grams()) + " "
                         + made.name().substring(0, 1).toLowerCase(java.util.Locale.ROOT)
                         + made.name().substring(1) + ". " + String.join(" ", made.steps()))
-                .uses(pot.of().stream().map(this::used).toList())
+                .uses(pot.of().stream().map(stepUses::used).toList())
                 .sign(made.sign())
                 .activeMinutes(made.active())
                 .passiveMinutes(made.passive())

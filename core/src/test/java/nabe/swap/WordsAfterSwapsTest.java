@@ -60,10 +60,12 @@ class WordsAfterSwapsTest {
 
     @Test
     void custardThatIsServedBesideIsJudged() {
-        assertThat(plan(STRATA.replace(
-                                "Bake at 180C for 40 minutes.", "Bake at 180C for 40 minutes. Serve with custard."))
-                        .method())
-                .noneMatch(m -> m.text().contains("with custard"));
+        assertThat(plan(STRATA + "Serve with custard.\n").conversion().methodFoods())
+                .extracting(MethodFood::name)
+                .contains("custard");
+        assertThat(plan(STRATA).conversion().methodFoods())
+                .extracting(MethodFood::name)
+                .doesNotContain("custard");
     }
 
     @Test
