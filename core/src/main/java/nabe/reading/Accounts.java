@@ -48,6 +48,8 @@ final class Accounts {
     /** "A little of the oil" where more of it is asked for later. Kitchen practice. */
     private static final double A_LITTLE = 0.2;
 
+    private static final double LITTLE = 0.001;
+
     private final Kitchen kitchen;
     private final Map<Integer, List<Asked>> asked = new HashMap<>();
 
@@ -86,11 +88,12 @@ final class Accounts {
         return said > 0 ? said : rest ? kitchen.left[line] * UNSAID_BEFORE_REST : 0;
     }
 
-    /** @return the share this portion takes of the line now; never more than is left */
+    /** @return the share this portion takes of the line now, never more than is left; "the cheese you kept" is all there is */
     double share(int line, Portion portion) {
         double left = kitchen.left[line];
         double free = Math.max(0, left - kitchen.reserved[line]);
-        if (portion.is(Portion.Kind.RESERVED)) {
+        boolean onlyKept = free < LITTLE && kitchen.reserved[line] > LITTLE && !portion.isSaid();
+        if (portion.is(Portion.Kind.RESERVED) || onlyKept) {
             return kitchen.reserved[line] > 0 ? Math.min(left, kitchen.reserved[line]) : left;
         }
         if (portion.is(Portion.Kind.FILM) && isDivided(line) && isNamedAgain(line)) {
@@ -118,7 +121,7 @@ final class Accounts {
     /** Takes it. */
     double take(int line, Portion portion) {
         double share = share(line, portion);
-        if (portion.is(Portion.Kind.RESERVED)) {
+        if (portion.is(Portion.Kind.RESERVED) || share > kitchen.left[line] - kitchen.reserved[line] + LITTLE) {
             kitchen.reserved[line] = 0;
         }
         kitchen.left[line] = Math.max(0, kitchen.left[line] - share);

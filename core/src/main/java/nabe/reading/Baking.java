@@ -157,7 +157,9 @@ final class Baking {
                                 && !dish.holds(n.pot()));
         boolean overDish =
                 nouns.stream().anyMatch(n -> n.slot().lead() == Lead.OVER && n.pot() != null && dish.holds(n.pot()));
-        if (overDish && clause.does(Effect.JOIN, Effect.PLACE)) {
+        boolean back = clause.says("back", "return") && !clause.durations().isEmpty() && !lines;
+        if (overDish && clause.does(Effect.JOIN, Effect.PLACE) || back) {
+            scene.aside &= !back;
             return false;
         }
         boolean brushed = clause.verb() != null

@@ -47,6 +47,7 @@ final class BuildStart {
 
     private final List<Sign> signs = List.of(
             (c, n) -> Says.staysIf(fries(c, n)),
+            (c, n) -> Says.staysIf(butters(c, n)),
             (c, n) -> Says.startsIf(coatsDish(c, n)),
             (c, n) -> Says.startsIf(coversStove(c, n)),
             (c, n) -> Says.startsIf(linesWithFood(c, n)),
@@ -82,6 +83,10 @@ final class BuildStart {
                         .anyMatch(n -> n.slot().lead() == Lead.IN
                                 && n.is(Kind.LINES)
                                 && n.lines().stream().allMatch(kitchen::isFat));
+    }
+
+    private boolean butters(Clause clause, List<Named> nouns) {
+        return Coating.butters(clause, nouns, kitchen);
     }
 
     /** "Cover the dish with half of the potatoes". */

@@ -9,7 +9,7 @@ import nabe.reading.grammar.Slot.Lead;
 import nabe.recipe.Procedure.Of;
 import org.jspecify.annotations.Nullable;
 
-/** Slices that go through what stands ready in bowls: flour, beaten egg, crumbs. */
+/** Slices that go through what stands ready in bowls: flour, beaten egg, crumbs; or are buttered. */
 final class Coating {
     private static final Set<String> COATS = Set.of("dredge", "dip", "dunk", "coat", "roll");
     private static final Set<String> COATED = Set.of("poultry", "meat", "fish", "tofu");
@@ -30,6 +30,9 @@ final class Coating {
     /** "Dredge each slice in the crumbs", "dip the aubergine in egg, then in crumbs". @return what was coated, or null */
     @Nullable
     Coated of(Clause clause, List<Named> nouns) {
+        if (butters(clause, nouns, kitchen) && !kitchen.focus.isEmpty()) {
+            return buttered(nouns);
+        }
         boolean coats = clause.verb() != null && COATS.contains(clause.verb().base());
         List<Named> through = nouns.stream()
                 .filter(n -> coats && n.isFood() && THROUGH.contains(n.slot().lead()))
@@ -43,6 +46,28 @@ final class Coating {
             return null;
         }
         through.forEach(n -> putOn(n, slices, uses));
+        return new Coated(slices, uses);
+    }
+
+    /** "Cut the baguette in slices and spread them with the butter": what was cut just now, before anything is laid. */
+    static boolean butters(Clause clause, List<Named> nouns, Kitchen kitchen) {
+        return clause.verb() != null
+                && clause.verb().base().equals("spread")
+                && nouns.stream().noneMatch(n -> n.is(Kind.DISH))
+                && nouns.stream().anyMatch(n -> n.is(Kind.PRONOUN) && n.slot().lead() == Lead.NONE)
+                && nouns.stream().anyMatch(n -> isFatOnIt(n, kitchen));
+    }
+
+    private static boolean isFatOnIt(Named noun, Kitchen kitchen) {
+        return noun.is(Kind.LINES)
+                && noun.slot().lead() == Lead.WITH
+                && noun.lines().stream().allMatch(kitchen::isFat);
+    }
+
+    private Coated buttered(List<Named> nouns) {
+        Pot slices = kitchen.whereItIs(kitchen.focus.getFirst());
+        List<Of> uses = new ArrayList<>();
+        nouns.stream().filter(n -> isFatOnIt(n, kitchen)).forEach(n -> take(n, slices, uses));
         return new Coated(slices, uses);
     }
 

@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
 /** Follows a method clause by clause and decides for each where it happens: in a pot, in the dish, in the oven, at table. */
 final class Cook {
     private final List<Clause> clauses;
+    private final int builds;
     private final Scene scene;
     private final Kitchen kitchen;
     private final Naming naming;
@@ -57,8 +58,10 @@ final class Cook {
     /** The dish stands for a while, with {@code top} uppermost. */
     private record Wait(Pot pot, Step step, Dish.Placed top, Clause clause) {}
 
-    Cook(Kitchen kitchen, List<Clause> clauses) {
+    /** @param builds the clause before which nothing lies in the dish, 0 where the text is to tell */
+    Cook(Kitchen kitchen, List<Clause> clauses, int builds) {
         this.clauses = clauses;
+        this.builds = builds;
         this.scene = new Scene(kitchen);
         this.kitchen = kitchen;
         this.naming = scene.naming;
@@ -77,6 +80,10 @@ final class Cook {
         OvenClock ovenClock = new OvenClock(scene);
         this.table = new Table(scene, ovenClock);
         this.inOven = new Baking(scene, laying, ovenClock, table);
+    }
+
+    Kitchen kitchen() {
+        return kitchen;
     }
 
     Dish dish() {
@@ -264,6 +271,10 @@ final class Cook {
     }
 
     private void cooking(Clause clause, List<Named> nouns) {
+        if (kitchen.clause < builds) {
+            stove.work(clause, nouns);
+            return;
+        }
         if (signs.isBare(clause, nouns)) {
             scene.stage = Scene.Stage.BUILDING;
             scene.dishMeant = true;
@@ -384,10 +395,7 @@ final class Cook {
         if (clause.does(Effect.PASS) && clause.says("heat", "stove", "hob")) {
             return;
         }
-        boolean rim = clause.says("rim", "edge", "border")
-                && clause.does(Effect.PREP)
-                && nouns.stream().noneMatch(n -> n.slot().lead() == Lead.WITH && n.isFood());
-        if (waits(clause, nouns) || rim) {
+        if (waits(clause, nouns) || isRim(clause, nouns)) {
             return;
         }
         if (signs.goesOnWithPot(clause, nouns)) {
@@ -417,6 +425,20 @@ final class Cook {
             return;
         }
         laying.lay(clause, nouns, false);
+    }
+
+    /** "Tidy the edge"; "cut a strip to go round the lip, stick it on with egg": of the lid, and no layer of its own. */
+    private boolean isRim(Clause clause, List<Named> nouns) {
+        boolean tidied = clause.says("rim", "edge", "border", "lip")
+                && clause.does(Effect.PREP)
+                && nouns.stream().noneMatch(n -> n.slot().lead() == Lead.WITH && n.isFood());
+        if (tidied && clause.says("strip")) {
+            scene.rimSentence = clause.sentence();
+        }
+        return tidied
+                || clause.sentence() == scene.rimSentence
+                        && nouns.stream().anyMatch(n -> n.is(Kind.PRONOUN))
+                        && !clause.does(Effect.PLACE);
     }
 
     /** The pot that already has the words of the dish's night in the fridge. */

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.IntStream;
+import nabe.larder.Words;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Token;
@@ -61,13 +62,13 @@ final class GroupNames {
         if (!several || one || members.size() < 2) {
             return null;
         }
-        Pot current = kitchen.current;
-        List<Integer> own = members.stream()
-                .filter(l -> known.isTopicGroup(l)
-                        || current != null
-                                && current.heading != null
-                                && current.heading.equals(kitchen.lines.get(l).heading()))
-                .toList();
+        List<Integer> headed =
+                members.stream().filter(l -> isNamedInHeading(name, l)).toList();
+        List<Integer> own = headed.size() > 1
+                ? headed
+                : members.stream()
+                        .filter(l -> known.isTopicGroup(l) || isOfPotInHand(l))
+                        .toList();
         List<Integer> touched =
                 members.stream().filter(l -> kitchen.left[l] < 0.99).toList();
         List<Integer> unnamed = members.stream()
@@ -85,6 +86,26 @@ final class GroupNames {
         return meant.size() < 2
                 ? null
                 : new Group(score + (own.stream().anyMatch(known::isTopicGroup) ? OWN : 0), meant);
+    }
+
+    /** "The vegetables" where some stand under "Roasted vegetables". */
+    private boolean isNamedInHeading(Token name, int line) {
+        String heading = kitchen.lines.get(line).heading();
+        return heading != null
+                && Words.of(heading).stream().anyMatch(w -> w.key().equals(name.key()));
+    }
+
+    /** Of the part that is cooked just now; a part without a heading is one where others have theirs. */
+    private boolean isOfPotInHand(int line) {
+        Pot current = kitchen.current;
+        String heading = kitchen.lines.get(line).heading();
+        if (current == null || current.heading != null) {
+            return current != null && current.heading.equals(heading);
+        }
+        return heading == null
+                && !current.lines.isEmpty()
+                && current.lines.keySet().stream()
+                        .allMatch(l -> kitchen.lines.get(l).heading() == null);
     }
 
     /** "The soups" of two tins of soup. */

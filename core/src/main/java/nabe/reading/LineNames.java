@@ -28,7 +28,9 @@ final class LineNames {
     double score(List<Token> tokens, int head, int l) {
         LineWords own = known.lines.get(l);
         Token name = tokens.get(head);
-        boolean byClass = !own.all().contains(name.key()) && classes.holds(name.key(), kitchen.lines.get(l));
+        boolean byClass = !own.all().contains(name.key())
+                && classes.holds(name.key(), kitchen.lines.get(l))
+                && !(isSaltAndPepper(name) && kitchen.role(l).equals("dried-herb"));
         if (!byClass && !own.all().contains(name.key())) {
             return 0;
         }
@@ -63,6 +65,11 @@ final class LineNames {
                 && current.heading != null
                 && Objects.equals(current.heading, kitchen.lines.get(l).heading());
         return score + (sameGroup ? 0.5 : 0) + (known.isTopicGroup(l) ? 0.9 : 0);
+    }
+
+    /** "Some seasoning"; the seasonings may be herbs. */
+    private static boolean isSaltAndPepper(Token name) {
+        return name.text().equalsIgnoreCase("seasoning");
     }
 
     /** "Cream cheese" is a cheese, but not what "the cheese" means first. */

@@ -84,7 +84,8 @@ final class Meaning {
     /** "Spray a 9 x 13 pan", "spread in pan": a pan with a length, or one something is spread in, is baked in. */
     private Named asDish(Clause clause, Named noun) {
         List<Token> said = noun.slot().tokens();
-        boolean lined = noun.is(Kind.TRAY) && Tokens.has(said, "lined");
+        boolean one = !said.getLast().text().endsWith("s");
+        boolean lined = noun.is(Kind.TRAY) && one && Tokens.has(said, "lined");
         boolean litres = noun.is(Kind.TRAY)
                 && said.stream()
                         .filter(Token::isWord)
@@ -140,7 +141,11 @@ final class Meaning {
                 && noun.pot().lines.size() > 1
                 && noun.slot().tokens().getLast().is("water")
                 && Tokens.has(noun.slot().tokens(), "salted", "boiling", "cold", "simmering", "hot");
-        if (fresh || isForSoaking(clause, noun, kitchen)) {
+        boolean rinses = noun.is(Kind.LINES)
+                && clause.verb() != null
+                && Set.of("rinse", "wash", "refresh").contains(clause.verb().base())
+                && noun.slot().tokens().getLast().is("water");
+        if (fresh || rinses || isForSoaking(clause, noun, kitchen)) {
             return noun.as(Kind.UNKNOWN);
         }
         boolean water = noun.is(Kind.LINES)
@@ -227,12 +232,13 @@ final class Meaning {
         return several ? noun.as(Kind.PRONOUN) : noun;
     }
 
-    /** "Drop the dough in 8 mounds": how, not where. */
+    /** "Drop the dough in 8 mounds", "cut the bread in 1 cm slices": how, not where. */
     private static Named inPieces(Named noun) {
+        List<Token> said = noun.slot().tokens();
         boolean pieces = noun.is(Kind.POT)
                 && noun.slot().lead() == Lead.IN
-                && noun.portion().is(Portion.Kind.COUNT)
-                && KitchenWords.shared().is(noun.slot().tokens().getLast(), Use.SHAPE);
+                && said.stream().anyMatch(Token::isNumber)
+                && KitchenWords.shared().is(said.getLast(), Use.SHAPE);
         return pieces ? noun.as(Kind.UNKNOWN) : noun;
     }
 

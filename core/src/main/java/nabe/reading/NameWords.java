@@ -128,8 +128,12 @@ final class NameWords {
     }
 
     private Token shortened(Token t, @Nullable Token before) {
-        boolean plain =
-                t.isWord() && t.key().length() >= SHORTEST && !isInSome(t) && !isEmpty(t) && !TIMES.contains(t.key());
+        boolean plain = t.isWord()
+                && t.key().length() >= SHORTEST
+                && !isInSome(t)
+                && !isEmpty(t)
+                && !words.is(t, Use.LINK)
+                && !TIMES.contains(t.key());
         if (!plain) {
             return t;
         }

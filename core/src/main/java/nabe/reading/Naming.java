@@ -205,8 +205,10 @@ final class Naming {
     List<Named> withReadied(List<Named> nouns) {
         List<Named> all = new ArrayList<>();
         for (Named noun : nouns) {
-            List<Pot> readied =
-                    noun.is(Kind.LINES) ? groupNames.readied(noun.slot().tokens(), noun.lines()) : List.<Pot>of();
+            boolean several = noun.is(Kind.POT) && isOneOfMany(noun);
+            List<Pot> readied = noun.is(Kind.LINES) || several
+                    ? groupNames.readied(noun.slot().tokens(), noun.lines())
+                    : List.<Pot>of();
             boolean both = Tokens.has(noun.slot().tokens(), "both");
             boolean instead = !both
                     && isOneLine(noun)
@@ -215,12 +217,27 @@ final class Naming {
             if (!instead || readied.isEmpty()) {
                 all.add(noun);
             }
-            if (both || instead) {
-                readied.forEach(
-                        p -> all.add(new Named(Kind.POT, List.of(), p, Portion.UNSAID, noun.each(), noun.slot())));
+            if (both || instead || several) {
+                readied.stream()
+                        .filter(p -> p != noun.pot())
+                        .forEach(p ->
+                                all.add(new Named(Kind.POT, List.of(), p, Portion.UNSAID, noun.each(), noun.slot())));
             }
         }
         return all;
+    }
+
+    /** "Layer the veg", of roots and potatoes that were sliced before: all of them. */
+    private boolean isOneOfMany(Named noun) {
+        Pot pot = noun.pot();
+        Token name = noun.slot().tokens().getLast();
+        return pot != null
+                && noun.lines().isEmpty()
+                && !noun.portion().isSaid()
+                && !pot.names.contains(name.key())
+                && Set.of("veg", "vegetable").contains(name.key())
+                && Mixing.isInHand(pot)
+                && kitchen.main(pot).size() == 1;
     }
 
     private boolean isByClass(Named noun) {
@@ -239,11 +256,13 @@ final class Naming {
         return kitchen.lines.get(noun.lines().getFirst()).heading();
     }
 
-    /** The one heading all other single things stand under, or null. */
+    /** The one heading all other things stand under, or null. */
     private @Nullable String headingOfOthers(List<Named> nouns, int i) {
         List<String> headings = IntStream.range(0, nouns.size())
-                .filter(k -> k != i && isOneLine(nouns.get(k)))
-                .mapToObj(k -> headingOf(nouns.get(k)))
+                .filter(k -> k != i && nouns.get(k).is(Kind.LINES))
+                .boxed()
+                .flatMap(k -> nouns.get(k).lines().stream())
+                .map(l -> kitchen.lines.get(l).heading())
                 .filter(Objects::nonNull)
                 .distinct()
                 .toList();
@@ -323,9 +342,10 @@ final class Naming {
         return null;
     }
 
-    /** "Basil leaves" are no sage, though the list has sage leaves. */
+    /** "Basil leaves" are no sage, though the list has sage leaves; nor "aubergine slices" the potatoes "in slices". */
     private boolean isPieceOfAnother(List<Token> tokens, int head, Choice found) {
-        boolean piece = head > 0 && PIECES.contains(tokens.get(head).key());
+        Token last = tokens.get(head);
+        boolean piece = head > 0 && (PIECES.contains(last.key()) || words.is(last, Use.SHAPE));
         List<Integer> named = piece ? known.linesOf(tokens.get(head - 1)) : List.of();
         return !named.isEmpty()
                 && !found.lines.isEmpty()

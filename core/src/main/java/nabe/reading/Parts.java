@@ -99,16 +99,21 @@ final class Parts {
         String name = noun.slot().tokens().getLast().key();
         FoodClasses classes = FoodClasses.shared();
         boolean rest = noun.portion().is(Portion.Kind.REST) && classes.knows(name);
-        List<Named> all = rest
+        List<Pot> open = rest
                 ? taken.stream()
-                        .filter(p -> p.pot != null && isOpen(p.pot, dish))
-                        .filter(p -> kitchen.main(Objects.requireNonNull(p.pot)).stream()
-                                .anyMatch(l -> classes.holds(name, kitchen.lines.get(l))))
-                        .map(p -> p.of(noun))
+                        .map(Part::pot)
+                        .filter(Objects::nonNull)
                         .distinct()
+                        .filter(p -> isOpen(p, dish))
+                        .filter(p -> kitchen.main(p).stream().anyMatch(l -> classes.holds(name, kitchen.lines.get(l))))
                         .toList()
                 : List.of();
-        return all.size() > 1 ? all : List.of(noun);
+        List<Pot> whole = open.stream()
+                .filter(p -> kitchen.main(p).stream().allMatch(l -> classes.holds(name, kitchen.lines.get(l))))
+                .toList();
+        List<Named> all = (whole.isEmpty() ? open : whole)
+                .stream().map(p -> new Part(-1, p, noun.portion()).of(noun)).toList();
+        return open.size() > 1 ? all : List.of(noun);
     }
 
     /** "8 more halves", "4 of the slices": a number and no name. */

@@ -153,7 +153,7 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
 
     private static Portion rough(List<Token> before, KitchenWords words) {
         if (words.any(before, Use.HANDFUL)) {
-            return new Portion(Kind.FRACTION, HANDFUL, null);
+            return new Portion(Kind.FRACTION, Tokens.has(before, "but") ? 1 - HANDFUL : HANDFUL, null);
         }
         if (words.any(before, Use.MOST)) {
             return new Portion(Kind.FRACTION, MOST, null);

@@ -28,6 +28,9 @@ final class PotNames {
             "soup-tin");
     private static final Set<String> PARTS = Set.of("divide", "separate", "break", "split", "trim", "tear");
     private static final Set<String> FLOURS = Set.of("flour", "flour-raising", "pastry", "lid-dough");
+    /** Work whose result is called by it. */
+    private static final Set<String> RESULTS = Set.of("mash", "puree", "crumble", "roast");
+
     private final Kitchen kitchen;
     private final NameWords known;
     private final KitchenWords words = KitchenWords.shared();
@@ -65,6 +68,8 @@ final class PotNames {
                     : name.is("filling") && isPlainSauce(pot)
                             ? 0.8
                             : name.is("topping") && !kitchen.roles(pot).contains("crumbs") ? 0.8 : 1.1;
+        } else if (isWorkedSo(name, pot)) {
+            score += 2.2;
         } else if (isDryMix(tokens, name, pot)) {
             score += 2.4;
         } else if (shape && isCut(pot)) {
@@ -95,6 +100,12 @@ final class PotNames {
         score += kitchen.focus.contains(pot) ? 0.2 : 0;
         score += name.is("mixture") && kitchen.current == pot ? 0.5 : 0;
         return score - (pot.given > 0.99 ? 0.3 : 0);
+    }
+
+    /** "The mash": what was mashed. */
+    private boolean isWorkedSo(Token name, Pot pot) {
+        return RESULTS.contains(name.key())
+                && pot.steps.stream().anyMatch(s -> s.action().equals(name.key()));
     }
 
     /** "The boiled vegetables": what was boiled. */

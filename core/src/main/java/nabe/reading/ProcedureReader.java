@@ -16,19 +16,28 @@ public final class ProcedureReader {
     /** @param lines the ingredient lines; {@code steps} the method as written */
     public Procedure read(List<Line> lines, List<String> steps) {
         List<Clause> said = clauses.read(steps);
-        Kitchen kitchen = new Kitchen(ungrouped(lines));
-        Cook cook = new Cook(kitchen, said);
-        cook.follow();
+        Cook cook = follow(ungrouped(lines), said);
+        Kitchen kitchen = cook.kitchen();
         kitchen.clause = said.size();
         Leftovers.settle(kitchen);
         return new Assembly(kitchen, cook).procedure();
     }
 
+    private static Cook follow(List<Line> lines, List<Clause> clauses) {
+        Cook first = new Cook(new Kitchen(lines), clauses, 0);
+        first.follow();
+        int builds = SecondLook.buildsFrom(first.said());
+        if (builds == 0) {
+            return first;
+        }
+        Cook again = new Cook(new Kitchen(lines), clauses, builds);
+        again.follow();
+        return again;
+    }
+
     /** @return for every clause what each pass made of it, one line each: for whoever wonders why something was read so */
     public List<String> explain(List<Line> lines, List<String> steps) {
-        Kitchen kitchen = new Kitchen(ungrouped(lines));
-        Cook cook = new Cook(kitchen, clauses.read(steps));
-        cook.follow();
+        Cook cook = follow(ungrouped(lines), clauses.read(steps));
         return cook.said().stream().map(ProcedureReader::line).toList();
     }
 

@@ -8,6 +8,10 @@ import nabe.reading.grammar.Slot.Lead;
 
 /** What is put by for later, and liquids that are poured off to be used again. */
 final class PuttingBy {
+    private static final double LITTLE = 0.01;
+    /** What "most" may leave. Kitchen practice. */
+    private static final double SOME = 0.34;
+
     private final Kitchen kitchen;
     private final Dish dish;
     private final Mixing mixing;
@@ -53,10 +57,16 @@ final class PuttingBy {
         return true;
     }
 
-    /** "Cheddar in, but reserve a handful": out of what went in last. */
+    /** "Cheddar in, but reserve a handful": out of what went in last; of "most of it" the rest is that handful. */
     private void takeOut(double part) {
-        Pot pot = kitchen.holding(mixing.lastLine());
-        Double share = pot == null ? null : pot.lines.get(mixing.lastLine());
+        int line = mixing.lastLine();
+        boolean there = kitchen.left[line] > LITTLE && kitchen.left[line] < SOME;
+        if (there) {
+            kitchen.reserved[line] = kitchen.left[line];
+            return;
+        }
+        Pot pot = kitchen.holding(line);
+        Double share = pot == null ? null : pot.lines.get(line);
         if (share != null) {
             pot.lines.put(mixing.lastLine(), share * (1 - part));
             kitchen.left[mixing.lastLine()] += share * part;

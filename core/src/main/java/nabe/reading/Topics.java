@@ -51,7 +51,8 @@ final class Topics {
     void noteUnknown(Clause clause, List<Named> nouns) {
         boolean acts = clause.does(Effect.JOIN, Effect.MIX, Effect.PLACE, Effect.INSIDE);
         boolean anything = nouns.stream().anyMatch(n -> !n.is(Kind.UNKNOWN));
-        if (!acts || anything) {
+        boolean titles = clause.verb() != null && clause.verb().base().equals("make");
+        if (!acts || anything || titles) {
             return;
         }
         nouns.stream()

@@ -104,11 +104,23 @@ final class Leads {
                 || words.isAny(before, Use.DISH, Use.POT, Use.BOWL, Use.BASE, Use.TRAY)
                 || before.is("cm")
                 || before.is("top")
+                || isDoneToObject(i)
                 || FATS.contains(before.key()) && tokens.getFirst().is("in");
         for (int k = 0; k < i - 1 && place; k++) {
             place = words.verb(tokens.get(k)) == null || !isLead(k);
         }
         return place;
+    }
+
+    /** "Into the squash sauce stir the mustard", "over the meat spoon half of the mash". */
+    private boolean isDoneToObject(int i) {
+        Spoken spoken = words.verb(tokens.get(i));
+        return spoken.form() == Form.BASE
+                && i + 2 < tokens.size()
+                && words.isAny(tokens.getFirst(), Use.INTO, Use.OVER)
+                && (tokens.get(i + 1).is("the")
+                        || tokens.get(i + 1).is("half")
+                        || tokens.get(i + 1).is("all"));
     }
 
     /** "In a pan greased with a little butter cook the pancakes". */
@@ -188,7 +200,9 @@ final class Leads {
         if (next.isNumber()) {
             return true;
         }
-        if (words.has(Use.FOODS, spoken.verb().base()) && words.is(next, Use.COMPOUND)) {
+        boolean names = words.has(Use.FOODS, spoken.verb().base())
+                || spoken.verb().base().equals("dry");
+        if (names && words.is(next, Use.COMPOUND)) {
             return false;
         }
         if (spoken.verb().base().equals("thin") && (next.is("layer") || words.isAny(next, Use.SHAPE, Use.FILM))) {

@@ -63,7 +63,7 @@ final class Sentences {
                 && !telegram
                 && (ABBREVIATIONS.contains(tokens.get(i - 1).key()) || isOneLetter(tokens.get(i - 1)))
                 && i + 1 < tokens.size()
-                && (tokens.get(i + 1).isMark()
+                && (tokens.get(i + 1).isMark() && !tokens.get(i + 1).is("+")
                         || Character.isLowerCase(tokens.get(i + 1).text().charAt(0)));
         return !abbreviation && depth(tokens, i) == 0;
     }

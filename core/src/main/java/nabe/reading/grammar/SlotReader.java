@@ -48,8 +48,9 @@ final class SlotReader {
             return true;
         }
         Token next = tokens.get(i + 1);
+        boolean length = i + 2 < to && Tokens.has(tokens.subList(i + 2, i + 3), "cm", "mm", "inch");
         return next.isMark()
-                || next.isNumber()
+                || next.isNumber() && !length
                 || words.isAny(next, Use.WITH, Use.LINK, Use.PARTICLE, Use.ADVERB, Use.INTO, Use.SUBORDINATE);
     }
 

@@ -115,7 +115,14 @@ final class LineKind {
         }
         Scan scan = new Scan(bare(line));
         return new MeasureReader(scan).read().measure() != null
-                && (isKnown(scan.rest()) || isKnown(WORKED.matcher(scan.rest()).replaceFirst("")));
+                && (isKnown(scan.rest())
+                        || isKnown(WORKED.matcher(scan.rest()).replaceFirst(""))
+                        || scan.rest().isEmpty() && isCountOfThing(bare(line)));
+    }
+
+    /** "2 cloves": what is a measure of garlic is a spice by itself. */
+    private boolean isCountOfThing(String bare) {
+        return isKnown(bare.substring(bare.lastIndexOf(' ') + 1));
     }
 
     /** Starts with an amount of some thing, known or not; of how thick the slices are it does not. */

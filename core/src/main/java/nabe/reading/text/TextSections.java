@@ -27,7 +27,7 @@ final class TextSections {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern META = Pattern.compile(
             "(?:prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?"
-                    + "|bak(?:e|ing) time|ready in|time|author|course|cuisine|category|difficulty|calories|source|by)\\s*:.*",
+                    + "|bak(?:e|ing) time|ready in|yields?|makes|serves|servings?|time|author|course|cuisine|category|difficulty|calories|source|by)\\s*:.*",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern FRAME = Pattern.compile("^[#>*\\s]+|[#*:\\s]+$");
@@ -129,7 +129,8 @@ final class TextSections {
             if (ends.contains(line) && sinceHeading > 1 && state == State.INGREDIENTS && heldHeading == null) {
                 heading = null;
             }
-            List<String> pieces = state == State.METHOD ? List.of(line) : packed.unpack(line);
+            boolean whole = state == State.METHOD || META.matcher(bare(line)).matches();
+            List<String> pieces = whole ? List.of(line) : packed.unpack(line);
             String before = heading;
             pieces.forEach(piece -> take(piece, labelled));
             if (pieces.size() > 2 && pieces.getFirst().endsWith(":")) {
