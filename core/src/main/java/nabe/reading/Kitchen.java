@@ -72,6 +72,10 @@ final class Kitchen {
     /** Water that was put on, for what is boiled next. */
     final List<Clause> kettles = new ArrayList<>();
 
+    /** The pot for which a pan was named last: "the same pan" is its. */
+    @Nullable
+    Pot inPan;
+
     /** What ends the work in a pot: more of that sentence goes with it. */
     @Nullable
     Tail tail;

@@ -41,7 +41,7 @@ final class Laying {
         layBottom(placed, nouns, late);
         if (placed.isEmpty() && signs.puts(clause, nouns) && !kitchen.focus.isEmpty()) {
             inHand().forEach(p -> {
-                dish.place(p, Portion.UNSAID, late);
+                dish.place(p, p.laidOf(Portion.UNSAID), late);
                 lateAdd(p, late);
             });
             return;
@@ -207,7 +207,7 @@ final class Laying {
             for (Pot pot : meant) {
                 Pot at = kitchen.whereItIs(pot);
                 if (!at.isEmpty() && (!dish.holds(at) || noun.portion().isSaid() || signs.isRolledAgain(at))) {
-                    dish.placePot(at, noun.portion(), late);
+                    dish.placePot(at, at.laidOf(noun.portion()), late);
                     lateAdd(at, late);
                 }
             }
@@ -223,7 +223,7 @@ final class Laying {
             if (late && dish.holds(noun.pot()) && !noun.portion().isSaid()) {
                 return;
             }
-            dish.placePot(noun.pot(), noun.portion(), late);
+            dish.placePot(noun.pot(), noun.pot().laidOf(noun.portion()), late);
             lateAdd(noun.pot(), late);
             kitchen.focusOn(noun.pot());
             return;

@@ -137,6 +137,10 @@ final class Naming {
         if (best.lines.size() == 1 && isWhitePart(tokens, best.lines.getFirst())) {
             portion = new Portion(Portion.Kind.FRACTION, WHITES, null);
         }
+        Portion worked = best.lines.size() == 1 && !portion.isSaid()
+                ? WorkedPart.of(tokens, kitchen.lines.get(best.lines.getFirst()), words)
+                : null;
+        portion = worked == null ? portion : worked;
         if (each && portion.is(Portion.Kind.FILM)) {
             portion = new Portion(Portion.Kind.EACH, 1, null);
         }

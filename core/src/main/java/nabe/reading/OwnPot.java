@@ -64,7 +64,7 @@ final class OwnPot {
             new Sign(4, this::isGiven),
             new Sign(4, this::isOnlyPasta),
             new Sign(3, a -> inVessel(a, false)),
-            new Sign(-3, a -> inVessel(a, true) && !a.current().setAside),
+            new Sign(-3, a -> inVessel(a, true) && !a.current().setAside && !isAnothersPan(a)),
             new Sign(2.5, a -> a.clause().says(Use.MEANWHILE) || a.clause().says("while")),
             new Sign(2.5, a -> isBoiled(a.current()) && (a.verb(FRIES) || isCookedInFat(a)) && hasItems(a)),
             new Sign(2.5, a -> areHardBoiled(a.current()) && a.does(Effect.HEAT, Effect.START) && hasItems(a)),
@@ -161,6 +161,11 @@ final class OwnPot {
                 .anyMatch(n -> same
                         == (words.any(n.slot().tokens(), Use.SAME)
                                 || Tokens.has(n.slot().tokens(), "the")));
+    }
+
+    /** "Melt the butter in the same pan", where the fish was, and the potatoes have been mashed since. */
+    private boolean isAnothersPan(Asked a) {
+        return kitchen.inPan != null && kitchen.whereItIs(kitchen.inPan) != a.current() && a.does(Effect.START);
     }
 
     /** "Stir in the cream", "put the meat back". */

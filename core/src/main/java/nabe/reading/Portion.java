@@ -91,6 +91,9 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
         if (Tokens.has(before, "reserved", "saved", "kept")) {
             return new Portion(Kind.RESERVED, 0, null);
         }
+        if (isThin(before)) {
+            return new Portion(Kind.FILM, FILM_SHARE, null);
+        }
         Portion exact = ofHalves(exact(before), before, after);
         boolean left = isLeft(before, words) || isLeft(after, words);
         if (exact != null && Tokens.has(before, "but")) {
@@ -151,6 +154,11 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
         return words.any(tokens, Use.REST) || tokens.stream().anyMatch(t -> t.is("other") && tokens.size() <= 3);
     }
 
+    /** "A thin layer of the remaining sauce". */
+    private static boolean isThin(List<Token> before) {
+        return Tokens.has(before, "thin") && Tokens.has(before, "layer", "coat");
+    }
+
     private static Portion rough(List<Token> before, KitchenWords words) {
         if (words.any(before, Use.HANDFUL)) {
             return new Portion(Kind.FRACTION, Tokens.has(before, "but") ? 1 - HANDFUL : HANDFUL, null);
@@ -158,8 +166,7 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
         if (words.any(before, Use.MOST)) {
             return new Portion(Kind.FRACTION, MOST, null);
         }
-        boolean thin = Tokens.has(before, "thin") && Tokens.has(before, "layer", "coat");
-        if (thin || words.any(before, Use.FILM)) {
+        if (words.any(before, Use.FILM)) {
             return new Portion(Kind.FILM, FILM_SHARE, null);
         }
         return Tokens.has(before, "all", "whole") ? ALL : UNSAID;

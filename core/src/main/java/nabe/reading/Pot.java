@@ -54,6 +54,10 @@ final class Pot {
     boolean worked;
 
     boolean setAside;
+    /** How much of a dough was rolled out just now, until it is laid; null for all of it. */
+    @Nullable
+    Portion rolledOut;
+
     /** What fills it, where it is a wrapper, and how much of that. */
     final Map<Pot, Portion> inside = new LinkedHashMap<>();
     /** What was said of filling and rolling it, until it is laid. */
@@ -61,6 +65,13 @@ final class Pot {
     /** How much of it there is, in millilitres, where the text says. */
     @Nullable
     Double millilitres;
+
+    /** @return what is laid of it where the words do not say: what was rolled out for this */
+    Portion laidOf(Portion said) {
+        Portion part = said.isSaid() || rolledOut == null ? said : rolledOut;
+        rolledOut = null;
+        return part;
+    }
 
     /** Whether it is scattered at table only. */
     boolean atTable;

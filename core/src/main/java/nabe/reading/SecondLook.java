@@ -21,15 +21,25 @@ final class SecondLook {
     /** @return the clause before which nothing lies in the dish, or 0 */
     static int buildsFrom(List<Cook.Said> said) {
         boolean baked = false;
+        boolean built = false;
         for (int i = 0; i < said.size(); i++) {
             Cook.Said one = said.get(i);
             boolean baking = one.stage().equals(Scene.Stage.BAKING.name());
-            if (baking && baked && isNewDish(one)) {
+            if (baking && baked && isNewDish(one) || built && isGreased(one)) {
                 return i;
             }
+            built |= one.stage().equals(Scene.Stage.BUILDING.name());
             baked |= baking && !one.clause().durations().isEmpty();
         }
         return 0;
+    }
+
+    /** "Oil the dish", once something lay in it. */
+    private static boolean isGreased(Cook.Said one) {
+        return one.clause().does(Effect.GREASE)
+                && one.nouns().size() == 1
+                && one.nouns().getFirst().is(Kind.DISH)
+                && one.nouns().getFirst().slot().tokens().stream().noneMatch(t -> SERVING.contains(t.key()));
     }
 
     /** "Spoon the filling into a 1.2 litre pie dish", "grease a 30 x 20 cm baking dish". */

@@ -112,6 +112,7 @@ final class Stove {
         }
         Pot target = choice.target(clause, nouns, items, place);
         mixing.combine(clause, target, items);
+        kitchen.inPan = nouns.stream().anyMatch(n -> n.is(Kind.PAN)) ? target : kitchen.inPan;
     }
 
     /** "Fry the potatoes, then the aubergines": slices one after the other stay apart. @return the first of the others, or -1 */
@@ -237,6 +238,7 @@ final class Stove {
         for (Item item : items) {
             Pot pot = item.pot() != null ? item.pot() : hold(item);
             if (pot != null && !held.contains(pot)) {
+                pot.rolledOut = isRolledInPart(clause, item) ? item.portion() : null;
                 held.add(pot);
                 steps.add(clause, pot, List.of());
             }
@@ -244,6 +246,14 @@ final class Stove {
         if (!held.isEmpty()) {
             kitchen.focus = held;
         }
+    }
+
+    /** "Roll out two thirds of the pastry", "roll the rest for the lid". */
+    private static boolean isRolledInPart(Clause clause, Item item) {
+        return item.pot() != null
+                && clause.verb() != null
+                && clause.verb().base().startsWith("roll")
+                && (item.portion().is(Portion.Kind.FRACTION) || item.portion().is(Portion.Kind.REST));
     }
 
     /** Takes all of a line in hand, for what is said next. */

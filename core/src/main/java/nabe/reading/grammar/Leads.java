@@ -159,7 +159,9 @@ final class Leads {
                                 && (words.verb(t) == null
                                         || words.verb(t).verb().noun()))
                 && i + 1 < tokens.size()
-                && (tokens.get(i + 1).is("the") || tokens.get(i + 1).isNumber());
+                && (tokens.get(i + 1).is("the")
+                        || tokens.get(i + 1).isNumber()
+                        || tokens.get(i + 1).is("together"));
     }
 
     /** "Fill and roll the tortillas", "layer & cover": two verbs with one object, or none. */

@@ -72,6 +72,14 @@ final class Telling {
                         .contains(words.verb(tokens.get(i + 2)).verb().effect());
     }
 
+    /** "Drop them as you go into water": no more than these words tell. */
+    private boolean isAsYouGo(int i) {
+        return i + 2 < tokens.size()
+                && tokens.get(i).is("as")
+                && tokens.get(i + 1).is("you")
+                && tokens.get(i + 2).is("go");
+    }
+
     /** "Let it cool before whisking in the eggs" asks for the eggs. */
     static boolean isBeforeWork(KitchenWords words, List<Token> tokens, int i) {
         Spoken next = i + 2 < tokens.size() ? words.verb(tokens.get(i + 1)) : null;
@@ -105,6 +113,8 @@ final class Telling {
             tells.set(i, i + 2);
         } else if (t.is("before") && isBeforeWork(words, tokens, i)) {
             tells.set(i);
+        } else if (isAsYouGo(i)) {
+            tells.set(i, i + 3);
         } else if (words.is(t, Use.SUBORDINATE) && isSubordinate(i)) {
             tells.set(i, bounds.end(i + 1, bounds.opens(i)));
         } else if (t.is("that") && isRelative(i)) {
@@ -329,6 +339,9 @@ final class Telling {
     private boolean isPurpose(int i) {
         if (i + 1 >= tokens.size()) {
             return false;
+        }
+        if (tokens.get(i + 1).is("fit")) {
+            return true;
         }
         Spoken next = words.verb(tokens.get(i + 1));
         boolean let = false;

@@ -152,6 +152,15 @@ final class LineKind {
         return !bare(line).contains(" ") && FoodClasses.shared().isMade(bare(line));
     }
 
+    /** "Stack", "Assembly": a word of the kitchen's work, and no food. */
+    boolean isWork(String line) {
+        List<Token> tokens = Tokens.of(bare(line));
+        boolean one = tokens.size() == 1 && !isKnown(bare(line));
+        return one
+                && (KitchenWords.shared().verb(tokens.getFirst()) != null
+                        || KitchenWords.shared().is(tokens.getFirst(), Use.TOPIC));
+    }
+
     /** "Enchilada sauce", "Meat filling": some thing that is made, by its last word. */
     boolean endsMade(String line) {
         String bare = bare(line);

@@ -34,7 +34,7 @@ final class TextSections {
     private static final Pattern RULE = Pattern.compile("[-=_*~#]{3,}");
     private static final Pattern OPEN_END = Pattern.compile(".*(?:,|\\(|\\band|\\bor|\\bwith|\\bof|[^)]\\()$");
     private static final Pattern PEOPLE = Pattern.compile(
-            ".*(?:serv|portion|people|person|as an? (?:side|main|starter)).*", Pattern.CASE_INSENSITIVE);
+            ".*(?:serv|feeds|portion|people|person|as an? (?:side|main|starter)).*", Pattern.CASE_INSENSITIVE);
     private static final Pattern JUST_SERVINGS = Pattern.compile(
             "\\(?(?:serves|servings?|for|feeds|yield|portions)\\W*[\\d–-]+(?: ?(?:to|-|–) ?\\d+)?(?: (?:servings|people|portions))?|\\d+(?: ?(?:to|-|–) ?\\d+)? (?:servings|portions|people|as an? (?:side|main|starter))\\W*",
             Pattern.CASE_INSENSITIVE);
@@ -186,7 +186,7 @@ final class TextSections {
                     && PLAIN_WORDS.matcher(line).matches();
             if (few
                     && (written.get(i - 1).isBlank()
-                            || isListed(written.get(i - 1)) && kinds.isMade(line)
+                            || isListed(written.get(i - 1)) && (kinds.isMade(line) || kinds.isWork(line))
                             || label(written.get(i - 1), INGREDIENTS) && kinds.endsMade(line))
                     && isListed(written.get(i + 1))
                     && isListed(written.get(i + 2).isBlank() ? written.get(i + 1) : written.get(i + 2))) {

@@ -1,0 +1,54 @@
+package nabe.reading;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.Token;
+import nabe.reading.grammar.Verb;
+import nabe.recipe.Line;
+import org.jspecify.annotations.Nullable;
+
+/** A line worked in several ways, "1 lb mozzarella (half cubed, half shredded)", of which a noun means one: "the cubed". */
+final class WorkedPart {
+    private static final Map<String, Double> SHARES =
+            Map.of("half", 0.5, "one half", 0.5, "a third", 1 / 3.0, "two thirds", 2 / 3.0, "a quarter", 0.25);
+
+    /** A share or grams, and a few words on the part's work or cut before the next. */
+    private static final Pattern WORKED = Pattern.compile(
+            "\\b(?<share>one half|half|a third|two[- ]thirds|a quarter|(?<grams>\\d+) ?g)\\s+(?:of it )?(?<how>\\p{L}[\\p{L} -]{2,30}?)(?=[,;)]| and |$)",
+            Pattern.CASE_INSENSITIVE);
+
+    private WorkedPart() {}
+
+    /** @return the share of the line that is worked as the noun says, or null where the line does not tell */
+    static @Nullable Portion of(List<Token> said, Line line, KitchenWords words) {
+        String text = line.text();
+        int first = text.indexOf('(') >= 0 ? text.indexOf('(') : Math.max(text.indexOf(','), 0);
+        Matcher part = WORKED.matcher(text.substring(first));
+        int parts = 0;
+        Portion meant = null;
+        while (part.find()) {
+            parts++;
+            String how = part.group("how").toLowerCase(Locale.ROOT);
+            boolean so = said.stream().anyMatch(t -> isWork(t, words) && how.contains(t.key()));
+            meant = so ? portion(part, line) : meant;
+        }
+        return parts > 1 ? meant : null;
+    }
+
+    private static boolean isWork(Token t, KitchenWords words) {
+        Verb.Spoken verb = words.verb(t);
+        return verb != null && verb.form() == Verb.Form.PAST;
+    }
+
+    private static @Nullable Portion portion(Matcher part, Line line) {
+        String grams = part.group("grams");
+        Double share = grams == null
+                ? SHARES.get(part.group("share").toLowerCase(Locale.ROOT).replace('-', ' '))
+                : line.gramsOrZero() > 0 ? Double.valueOf(Double.parseDouble(grams) / line.gramsOrZero()) : null;
+        return share == null || share >= 1 ? null : new Portion(Portion.Kind.FRACTION, share, null);
+    }
+}
