@@ -36,7 +36,12 @@ final class BuildSigns {
                 && clause.words().endsWith(":")
                 && !nouns.isEmpty()
                 && nouns.stream().allMatch(n -> n.is(Kind.DISH));
+        boolean makes = clause.verb() != null
+                && clause.verb().base().equals("make")
+                && clause.words().endsWith(":")
+                && clause.says("layer");
         return heads
+                || makes && nouns.stream().noneMatch(Named::isFood)
                 || clause.verb() != null
                         && Set.of("layer", "assemble", "build")
                                 .contains(clause.verb().base())

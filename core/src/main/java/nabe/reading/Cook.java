@@ -251,11 +251,12 @@ final class Cook {
         }
     }
 
-    /** "Roll into balls", "shape into patties": what is in hand is called so from now on. */
+    /** "Roll into balls", "blitz to a purée": what is in hand is called so from now on. */
     private void nameShape(Clause clause, List<Named> nouns) {
         boolean shapes = clause.verb() != null
-                && Set.of("roll", "shape", "form", "make")
-                        .contains(clause.verb().base());
+                && (clause.does(Effect.MIX)
+                        || Set.of("roll", "shape", "form", "make")
+                                .contains(clause.verb().base()));
         Pot pot = kitchen.focus.isEmpty() ? kitchen.current : kitchen.whereItIs(kitchen.focus.getFirst());
         if (!shapes || pot == null || pot.isEmpty()) {
             return;
@@ -263,7 +264,7 @@ final class Cook {
         nouns.stream()
                 .filter(n -> n.is(Kind.UNKNOWN) && n.slot().lead() == Lead.INTO)
                 .map(n -> n.slot().tokens().getLast().key())
-                .filter(SHAPED::contains)
+                .filter(key -> SHAPED.contains(key) || Naming.BECOMES.contains(key))
                 .forEach(key -> {
                     pot.call(key);
                     pot.call("meat" + key);

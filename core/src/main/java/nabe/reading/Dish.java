@@ -27,7 +27,7 @@ final class Dish {
     /** One placement; {@code share} of its component, null until worked out. */
     static final class Placed {
         final Pot pot;
-        final Portion portion;
+        Portion portion;
         final boolean film;
         final boolean inside;
         final boolean late;
@@ -137,6 +137,14 @@ final class Dish {
         if (all.size() > before) {
             all.get(before).taken = taken;
         }
+    }
+
+    /** "Repeat twice more, ending with the rest of the sauce": its last layer takes all there is. */
+    void topWithRest(Pot pot) {
+        all.reversed().stream().filter(p -> p.pot == pot).findFirst().ifPresent(p -> {
+            p.portion = Portion.REST;
+            p.like = null;
+        });
     }
 
     /** A wrapper filled after it was laid gets its filling right above it. */

@@ -33,6 +33,11 @@ final class LaySigns {
                                 n != noun && n.portion().isSaid() && n.lines().equals(noun.lines()));
     }
 
+    /** "Fold the overhanging filo over": it lies there already. */
+    static boolean isOverhang(Named noun) {
+        return Tokens.has(noun.slot().tokens(), "overhanging", "overhang", "hanging");
+    }
+
     /** "Top with parmesan" that all went into the filling, which lies there: nothing of it is left. */
     boolean isSpent(Named noun) {
         Pot pot = noun.pot();

@@ -32,7 +32,13 @@ final class Laying {
     void lay(Clause clause, List<Named> nouns, boolean late) {
         nouns.forEach(this::layLining);
         List<Named> placed = placed(clause, nouns);
-        if (signs.endsSo(clause, placed) || brushes(clause, placed)) {
+        if (signs.endsSo(clause, placed)) {
+            placed.stream()
+                    .filter(n -> n.portion().is(Portion.Kind.REST) && n.pot() != null)
+                    .forEach(n -> dish.topWithRest(n.pot()));
+            return;
+        }
+        if (brushes(clause, placed)) {
             return;
         }
         if (placed.stream().allMatch(n -> n.is(Kind.PRONOUN))) {
@@ -75,7 +81,7 @@ final class Laying {
                 placed.add(noun);
             }
         }
-        placed.removeIf(n -> signs.isSaidAgain(n, placed) || signs.isSpent(n));
+        placed.removeIf(n -> signs.isSaidAgain(n, placed) || signs.isSpent(n) || LaySigns.isOverhang(n));
         return placed;
     }
 
@@ -236,6 +242,8 @@ final class Laying {
             if (isSeasoning(line) || kitchen.isFat(line) && dish.all.isEmpty()) {
                 if (kitchen.isFat(line)) {
                     kitchen.pan.add(line);
+                } else if (kitchen.lines.get(line).amount() != null && !dish.all.isEmpty()) {
+                    drizzle(line, noun.portion());
                 }
                 continue;
             }
@@ -265,7 +273,7 @@ final class Laying {
                 : List.copyOf(kitchen.focus);
     }
 
-    /** Oil on top, or butter brushed on in passing, is part of what it lies on. */
+    /** Oil or a spice on top, or butter brushed on in passing, is part of what it lies on. */
     private void drizzle(int line, Portion portion) {
         double share = kitchen.accounts.take(line, portion);
         if (share > 0.001) {

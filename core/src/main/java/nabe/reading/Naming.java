@@ -18,6 +18,9 @@ import org.jspecify.annotations.Nullable;
 /** Resolves a noun: lines by their words or class, pots by their names or what is in them, vessels, "it". */
 final class Naming {
     private static final double ENOUGH = 1.0;
+    /** What things are blended, mashed or kneaded to. */
+    static final Set<String> BECOMES = Set.of("puree", "paste", "mash", "dough", "cream", "crumb", "custard");
+
     /** "The porcini liquor", "the pasta water": the water they lay in, not they. */
     private static final String[] LIQUORS = {"liquor", "liquid", "water"};
 
@@ -108,6 +111,7 @@ final class Naming {
         }
         boolean becomes = slot.lead() == Slot.Lead.INTO
                 && (Tokens.has(List.of(last), "boil", "simmer", "bubble")
+                        || isMadeOfIt(tokens)
                         || words.is(last, Use.SHAPE)
                                 && tokens.stream().noneMatch(t -> t.is("the") || words.is(t, Use.EACH)));
         if (becomes) {
@@ -152,6 +156,13 @@ final class Naming {
         return best.pot != null
                 ? new Named(Kind.POT, best.lines, best.pot, portion, each, slot)
                 : new Named(Kind.LINES, best.lines, null, portion, each, slot);
+    }
+
+    /** "Blitz to a smooth purée", "work into a soft dough": what comes of it, not where it goes. */
+    private boolean isMadeOfIt(List<Token> tokens) {
+        return Tokens.has(tokens.subList(0, 1), "a", "an")
+                && BECOMES.contains(tokens.getLast().key())
+                && !words.isAny(tokens.getLast(), Use.DISH, Use.POT, Use.BOWL, Use.TRAY);
     }
 
     /** "The white parts of the onions", of which the green parts come later. */
@@ -298,7 +309,8 @@ final class Naming {
         if (cut >= 0) {
             return new Named(Kind.LINES, List.of(cut), null, Portion.read(tokens, List.of(), words), each, slot);
         }
-        boolean pronoun = words.any(tokens, Use.PRONOUN)
+        boolean batches = tokens.getLast().is("lot") && tokens.stream().anyMatch(Token::isNumber);
+        boolean pronoun = words.any(tokens, Use.PRONOUN) && !batches
                 || tokens.size() == 1 && tokens.getFirst().is("both");
         boolean bare = tokens.stream()
                 .allMatch(t -> !t.isWord()

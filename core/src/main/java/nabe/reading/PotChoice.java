@@ -44,7 +44,7 @@ final class PotChoice {
                 .filter(n -> n.slot().lead() == Lead.NONE && n.isFood() && !listedIn)
                 .findFirst()
                 .orElse(null);
-        Pot objectPot = object == null ? null : object.is(Kind.PRONOUN) ? focused() : object.pot();
+        Pot objectPot = object == null || isMoreFat(object) ? null : object.is(Kind.PRONOUN) ? focused() : object.pot();
         boolean joins = clause.does(Effect.JOIN, Effect.PLACE) || clause.verb() == null;
         if (objectPot != null && !joins && !entersVessel(nouns)) {
             Pot at = kitchen.whereItIs(objectPot);
@@ -77,6 +77,15 @@ final class PotChoice {
         return ownPot.starts(clause, nouns, items, lastStep)
                 ? fresh(clause, nouns, items)
                 : Objects.requireNonNull(kitchen.current);
+    }
+
+    /** "Add a little oil to the pan", of which the slices were brushed: more of it, not the slices. */
+    private boolean isMoreFat(Named object) {
+        Pot pot = object.pot();
+        return pot != null
+                && object.lines().size() == 1
+                && kitchen.isFat(object.lines().getFirst())
+                && !kitchen.main(pot).isEmpty();
     }
 
     /** "Chop the onion and carrot, fry in oil": what was cut is in one pan from here, unless it is said apart. */

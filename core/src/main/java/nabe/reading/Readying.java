@@ -91,6 +91,9 @@ final class Readying {
         if (nouns.stream().noneMatch(n -> n.is(Kind.PRONOUN))) {
             kitchen.readying.add(new Steps(kitchen).of(clause, uses(nouns), null));
         }
+        if (nouns.stream().anyMatch(n -> n.is(Kind.TRAY)) && nouns.stream().noneMatch(n -> n.is(Kind.DISH))) {
+            return true;
+        }
         scene.dishMeant = true;
         scene.greased = kitchen.clause;
         scene.panGreased |= clause.does(Effect.GREASE) && nouns.stream().anyMatch(Readying::isPlainPan);

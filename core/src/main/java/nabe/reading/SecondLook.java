@@ -25,7 +25,8 @@ final class SecondLook {
         for (int i = 0; i < said.size(); i++) {
             Cook.Said one = said.get(i);
             boolean baking = one.stage().equals(Scene.Stage.BAKING.name());
-            if (baking && baked && isNewDish(one) || built && isGreased(one)) {
+            boolean after = baking || one.stage().equals(Scene.Stage.RESTED.name());
+            if (after && baked && isNewDish(one) || built && isGreased(one)) {
                 return i;
             }
             built |= one.stage().equals(Scene.Stage.BUILDING.name());

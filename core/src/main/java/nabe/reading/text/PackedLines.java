@@ -26,6 +26,8 @@ final class PackedLines {
     private static final Pattern ASIDE = Pattern.compile("\\s[-–—]\\s.*\\p{L}.*\\d");
 
     private static final Pattern LATE_COUNT = Pattern.compile("(?<name>\\p{L}[\\p{L} ]+?) \\d[\\d.,/]*(?: ?\\p{L}+)?");
+    private static final Pattern ALL_SO = Pattern.compile(
+            "\\s*[,:;–—-]*\\s+(?:all|each)\\s+(?<how>(?:\\p{L}+ly )?\\p{L}+(?:ed|t|n))\\s*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern FOR_WHAT = Pattern.compile(" for (?:the )?\\p{L}+$");
 
     private final LineKind kinds;
@@ -97,11 +99,21 @@ final class PackedLines {
             return List.of(line);
         }
         return isList(pieces, bars.length > 1)
-                ? Arrays.stream(pieces)
+                ? Arrays.stream(workedAlike(pieces))
                         .flatMap(p -> tails(p).stream())
                         .flatMap(p -> parts(p).stream())
                         .toList()
                 : List.of(line);
+    }
+
+    /** "2 onions, 2 carrots and 2 celery sticks, all finely diced": each of them is. */
+    private static String[] workedAlike(String[] pieces) {
+        Matcher all = ALL_SO.matcher(pieces[pieces.length - 1]);
+        return all.find()
+                ? Arrays.stream(pieces)
+                        .map(p -> ALL_SO.matcher(p).replaceFirst("") + ", " + all.group("how"))
+                        .toArray(String[]::new)
+                : pieces;
     }
 
     /** One of them must be known: without it they may be anything. Bars part things without an amount as well. */
