@@ -29,6 +29,7 @@ export function Curves({
   const y = scaleLinear([coldest, hottest], [HEAT, 8]);
   const lowestWater = Math.min(0.9, ...f.water);
   const w = scaleLinear([lowestWater, 1], [HEAT + GAP + WATER, HEAT + GAP]);
+  const hottestCore = hottestAt(f, phases);
   const path = (values: readonly number[], of: (v: number) => number) =>
     line<number>()
       .x((_, i) => x(f.minutes[i]))
@@ -37,16 +38,16 @@ export function Curves({
     area<number>()
       .x((_, i) => x(f.minutes[i]))
       .y0((_, i) => y(f.coreLow[i]))
-      .y1((_, i) => y(f.coreHigh[i]))([...f.minutes]) ?? "";
+      .y1((_, i) => y(f.coreHigh[i]))(f.minutes.slice(0, hottestCore + 1)) ?? "";
   const last = f.minutes.length - 1;
   const lines = [
     { name: "top", values: f.top, look: "stroke-warm", dash: "2 3" },
     { name: "edge", values: f.edge, look: "stroke-faded", dash: "8 4" },
     { name: "middle", values: f.middle, look: "stroke-rim", dash: "1 4" },
-    { name: "coldest", values: f.core, look: "stroke-rim", dash: undefined },
+    { name: "coldest", values: f.core.slice(0, hottestCore + 1), look: "stroke-rim", dash: undefined },
   ];
   const ends = apart(
-    lines.map((l) => y(Math.min(l.values[last], hottest))),
+    lines.map((l) => y(Math.min(l.values[l.values.length - 1], hottest))),
     15,
   );
   return (
@@ -93,7 +94,7 @@ export function Curves({
             strokeDasharray={l.dash}
           />
           <text x={WIDE - RIGHT + 6} y={ends[i] + 4} className="fill-ink" fontWeight="600">
-            {l.name} {Math.round(l.values[last])}°
+            {l.name} {Math.round(l.values[l.values.length - 1])}°
           </text>
         </g>
       ))}
@@ -150,6 +151,15 @@ function PhaseBands({ phases, x }: { phases: readonly Phase[]; x: (minutes: numb
       })}
     </g>
   );
+}
+
+/** Where the coldest point is hottest as the dish rests: after that its surface cools, which tells nothing of its middle. */
+function hottestAt(f: Forecast, phases: readonly Phase[]): number {
+  const out = phases.filter((p) => p.kind !== "rest").reduce((sum, p) => sum + p.minutes, 0);
+  let at = f.minutes.findIndex((m) => m >= out);
+  if (at < 0) return f.core.length - 1;
+  while (at + 1 < f.core.length && f.core[at + 1] > f.core[at]) at++;
+  return at;
 }
 
 function apart(wanted: readonly number[], gap: number): number[] {

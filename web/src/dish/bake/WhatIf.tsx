@@ -7,6 +7,8 @@ interface Case {
   name: string;
   change: (plan: Plan, brief: Brief) => Partial<Brief>;
   holds: (plan: Plan) => boolean;
+  /** Asks for less room: nothing to ask of a dish that is too full already. */
+  smaller?: true;
 }
 
 const CASES: readonly Case[] = [
@@ -42,6 +44,7 @@ const CASES: readonly Case[] = [
   },
   {
     name: "In a pan a fifth narrower: deeper",
+    smaller: true,
     change: (p) => ({
       pan: {
         ...panOf(p),
@@ -71,7 +74,7 @@ function smaller(mm: number): number {
 
 /** Each "what if" as minutes more or less; one touch makes it so. */
 export function WhatIf({ plan, brief, edit }: Pick<StopProps, "plan" | "brief" | "edit">) {
-  const cases = CASES.filter((c) => !c.holds(plan));
+  const cases = CASES.filter((c) => !c.holds(plan) && !(c.smaller && plan.build.overflow));
   const { notes: _notes, title: _title, ...asked } = brief;
   const own = { ...asked.oven, phases: undefined };
   const now: Brief = { ...asked, oven: own };
@@ -86,18 +89,20 @@ export function WhatIf({ plan, brief, edit }: Pick<StopProps, "plan" | "brief" |
       <p className="mb-2 font-semibold">What if…</p>
       <ul className="grid gap-1.5">
         {cases.map((c, i) => (
-          <li key={c.name} className="flex items-center justify-between gap-2 rounded-lg bg-enamel px-3 py-0.5">
+          <li key={c.name} className="flex items-center min-h-9 justify-between gap-2 rounded-lg bg-enamel px-3 py-0.5">
             <span>
               {c.name}: <strong>{told(answers.data?.[0], answers.data?.[i + 1])}</strong>
             </span>
-            <Button
-              look="quiet"
-              className="min-h-8 shrink-0 py-0.5 text-sm whitespace-nowrap"
-              aria-label={`Make it so: ${c.name}`}
-              onClick={() => edit(c.change(plan, brief))}
-            >
-              Make it so
-            </Button>
+            {!answers.data?.[i + 1]?.overflow && (
+              <Button
+                look="quiet"
+                className="min-h-8 shrink-0 py-0.5 text-sm whitespace-nowrap"
+                aria-label={`Make it so: ${c.name}`}
+                onClick={() => edit(c.change(plan, brief))}
+              >
+                Make it so
+              </Button>
+            )}
           </li>
         ))}
       </ul>
@@ -107,6 +112,7 @@ export function WhatIf({ plan, brief, edit }: Pick<StopProps, "plan" | "brief" |
 
 function told(now: Answer | undefined, then: Answer | undefined): string {
   if (!now || !then) return "…";
+  if (then.overflow && !now.overflow) return "it would not all go in";
   const more = then.ovenMinutes - now.ovenMinutes;
   return more === 0 ? "no difference" : `${more > 0 ? "+" : "−"}${minutes(Math.abs(more))}`;
 }

@@ -88,7 +88,7 @@ public final class BakePlanner {
         BakeFinder.Times times = baking.finder().times(course.goingOn(), baking.wanted);
         BakeFinder.Whole whole = baking.finder().whole(course);
         int rest = Phases.rest(baking, whole, schools);
-        BakePlan.CarryOver carry = whole.carryOver(rest);
+        Forecast curves = forecast ? forecast(baking, course, rest) : null;
         boolean pale = course.open() == 0 || colours(baking) && whole.brown(PALE) > course.total();
         List<Phase> phases = Phases.of(baking, course, pale && course.open() > 0, rest);
         BakePlan.Practice practice = PracticeRange.of(baking, baking.followsRecipe() ? course.total() : null);
@@ -111,8 +111,15 @@ public final class BakePlanner {
                 practice,
                 notes(baking, course, times, whole, practice, pale),
                 HeatDishes.byLayer(baking.build, whole.dried()),
-                carry,
-                forecast ? forecast(baking, course, rest) : null);
+                curves == null ? whole.carryOver(rest) : curves.carryOver(outAt(phases)),
+                curves);
+    }
+
+    private static int outAt(List<Phase> phases) {
+        return phases.stream()
+                .filter(p -> !p.kind().equals("rest"))
+                .mapToInt(Phase::minutes)
+                .sum();
     }
 
     /** Whether its top is to brown; bread that stands out of a custard does whatever the custard's own surface may. */

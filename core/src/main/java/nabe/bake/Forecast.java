@@ -30,4 +30,18 @@ public record Forecast(
         double halfWidthMm,
         double heightMm,
         double energyError,
-        double waterError) {}
+        double waterError) {
+    /** @return what its own heat still does to it from the minute it comes out, grilled where it is grilled */
+    BakePlan.CarryOver carryOver(int out) {
+        int at = (int) minutes.stream().filter(m -> m < out).count();
+        return BakePlan.CarryOver.of(
+                Math.round(middle.get(at)), highest(middle, at), Math.round(core.get(at)), highest(core, at));
+    }
+
+    private static long highest(List<Double> curve, int from) {
+        return Math.round(curve.subList(from, curve.size()).stream()
+                .mapToDouble(d -> d)
+                .max()
+                .orElse(0));
+    }
+}

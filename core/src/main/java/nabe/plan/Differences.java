@@ -11,6 +11,7 @@ import nabe.plan.Difference.AsWritten;
 import nabe.plan.Difference.Kind;
 import nabe.prep.PrepPlan;
 import nabe.prep.PrepStep;
+import nabe.recipe.Clauses;
 import nabe.swap.Conversion;
 import nabe.swap.PlannedProcedure.Dropped;
 import nabe.swap.Swap;
@@ -65,7 +66,7 @@ final class Differences {
                             .equals(conversion.procedure().dropped().getLast().why());
             add(
                     Kind.STEP,
-                    "Not done: “" + dropped.words().strip() + "”",
+                    "Not done: “" + Clauses.unlinked(dropped.words()).strip() + "”",
                     dropped.why(),
                     boiling ? new AsWritten(Map.of("sheets", sheets), null) : null);
         }

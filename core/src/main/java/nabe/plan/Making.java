@@ -186,7 +186,7 @@ final class Making {
         BakePlanner.Lasting lasts = catalogue
                 .bakes()
                 .lasting(built.toBake(dish, oven, dish.brief.prep().uncoverSooner()));
-        return new WhatIf(lasts.ovenMinutes(), lasts.coreMinutes());
+        return new WhatIf(lasts.ovenMinutes(), lasts.coreMinutes(), built.build.overflow() != null);
     }
 
     Plan.Budgets budgets(Converted dish, Built built, BakePlan bake) {

@@ -73,7 +73,7 @@ final class ShoppingList {
                 : null;
         String amount = lines.size() == 1 && first.amount() != null || first.ingredient() == null
                 ? first.amount()
-                : display.amount(first.ingredient(), grams);
+                : isOneLine(lines, grams) ? first.written().amount() : display.amount(first.ingredient(), grams);
         String item = lines.size() == 1 || first.ingredient() == null ? first.item() : commonName(lines);
         String label = lines.stream()
                 .map(ConvertedLine::label)
@@ -92,6 +92,15 @@ final class ShoppingList {
                 .buy(buy(first, label))
                 .swapped(lines.stream().allMatch(ConvertedLine::swapped))
                 .build();
+    }
+
+    /** Garlic that goes into two pots is still bought as the three cloves of its line. */
+    private static boolean isOneLine(List<ConvertedLine> lines, @Nullable Double grams) {
+        ConvertedLine.Written written = lines.getFirst().written();
+        return written != null
+                && grams != null
+                && lines.stream().allMatch(l -> l.source() == lines.getFirst().source())
+                && Math.abs(grams - written.grams()) < 0.01 * written.grams();
     }
 
     private ShoppingItem.Buy buy(ConvertedLine line, @Nullable String label) {

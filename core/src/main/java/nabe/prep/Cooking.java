@@ -42,6 +42,7 @@ final class Cooking {
     private static final Set<String> BY_ITSELF = Set.of("squeeze", "drain", "soak", "cut");
 
     private static final Set<String> TOMATOES = Set.of("tomato", "tomato-sauce");
+    private static final Set<String> FATS = Set.of("oil", "butter", "animal-fat");
     private static final Set<String> BOILED = Set.of(
             "short-pasta", "noodles", "sheets", "fresh-sheets", "tubes", "shells", "pulse", "grain", "slice-root");
     private static final Pattern HALF = Pattern.compile(
@@ -227,10 +228,12 @@ final class Cooking {
         return step.words().toLowerCase(Locale.ROOT).contains("overnight") ? NIGHT : inWater ? UNDER_WATER : usual;
     }
 
-    /** Pasta, grains and potatoes are boiled where the text says "cook"; half their time is a parboil. */
+    /** Pasta, grains and potatoes are boiled where the text says "cook", but not in the fat they fry in; half their time is a parboil. */
     private @Nullable Work workOf(PlannedProcedure.Work step, List<Content> in) {
         Work work = book.work(step.action());
+        boolean fries = in.stream().anyMatch(Cooking::isFat) && in.stream().noneMatch(Cooking::isLiquid);
         boolean boils = step.action().equals("cook")
+                && !fries
                 && in.stream()
                         .map(Content::ingredient)
                         .filter(Objects::nonNull)
@@ -268,6 +271,11 @@ final class Cooking {
     /** @param said the whole sentence: "lid half on, lowest heat, and simmer" */
     private static double open(String said) {
         return HALF.matcher(said).find() ? HALF_COVERED : COVERS.matcher(said).find() ? COVERED : 1;
+    }
+
+    private static boolean isFat(Content content) {
+        Ingredient ingredient = content.ingredient();
+        return ingredient != null && FATS.contains(ingredient.role());
     }
 
     private static boolean isLiquid(Content content) {

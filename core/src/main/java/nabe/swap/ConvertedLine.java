@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param swapped whether it stands for something else
  * @param label what to check on the packet, or null
  * @param preparation what is done to it, or null
+ * @param written the whole line as the recipe measures it, of which this may be a share; null where it stands for another
  * @param component id of the pot of the procedure it goes to, or null where that is not known
  */
 @RecordBuilder
@@ -29,7 +30,10 @@ public record ConvertedLine(
         boolean swapped,
         String label,
         String preparation,
+        @Nullable Written written,
         @Nullable String component) {
+    /** "3 cloves (9 g)" and what it weighs. */
+    public record Written(String amount, double grams) {}
 
     /** @return this share of it; how the recipe wrote it no longer holds */
     public ConvertedLine times(double share) {

@@ -182,6 +182,10 @@ final class LineSwaps {
         return line.grams() == null ? null : line.gramsOrZero();
     }
 
+    private ConvertedLine.@Nullable Written written(Line whole) {
+        return whole.grams() == null ? null : new ConvertedLine.Written(display.written(whole), whole.gramsOrZero());
+    }
+
     private void keep(int index, Line line, Judgement judgement) {
         boolean plainItem = kitchen.needs().isEmpty() && line.also().isEmpty();
         lines.add(ConvertedLineBuilder.builder()
@@ -190,6 +194,7 @@ final class LineSwaps {
                 .ingredient(line.ingredient())
                 .grams(grams(line))
                 .amount(display.written(line))
+                .written(written(recipe.lines().get(index)))
                 .part(line.part())
                 .label(judgement.labelAdvice(line.ingredient().name()))
                 .preparation(plainItem ? line.preparation() : null)

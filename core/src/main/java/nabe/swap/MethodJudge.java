@@ -292,6 +292,9 @@ final class MethodJudge {
 
     private String replaced(int step, String name, Ingredient food, Judgement judgement, boolean likeness) {
         String why = String.join(", ", judgement.offends());
+        if (likeness) {
+            return fitting(food).map(i -> cased(i.name(), name)).orElse("the like");
+        }
         Optional<Swap> swapped = swaps.stream()
                 .filter(s -> !s.becomes().isEmpty() && isOf(s, food))
                 .findFirst();
@@ -309,9 +312,6 @@ final class MethodJudge {
             return cased(neutral(food, name), name);
         }
         Optional<Ingredient> fits = fitting(food);
-        if (likeness) {
-            return fits.map(i -> cased(i.name(), name)).orElse("the like");
-        }
         fits.ifPresentOrElse(
                 i -> foods.add(new MethodFood(
                         step, name, i.id(), i.name(), why, needs.judge(i).labelAdvice(i.name()))),

@@ -34,4 +34,24 @@ class CommonNamesTest {
                 .contains("water", "butter")
                 .doesNotContain("ice water", "cold butter");
     }
+
+    @Test
+    void whatGoesIntoTwoPotsIsBoughtAsItsLineCountsIt() {
+        String text = """
+                Shells
+                3 cloves garlic, minced
+                500 g ricotta
+                400 g tin tomatoes
+                250 g pasta shells
+                Method
+                Simmer the tomatoes with 2 of the garlic cloves for 15 minutes. Mix the ricotta with the remaining garlic.
+                Boil the shells for 8 minutes. Spread the sauce in a 2 litre dish, then the shells and the ricotta.
+                Bake at 190C for 25 minutes.
+                """;
+        assertThat(PLANNER.plan(Brief.of(Brief.RecipeBrief.ofText(text), Needs.none()))
+                        .ingredients())
+                .filteredOn(i -> i.item().equals("garlic"))
+                .extracting(ShoppingItem::display)
+                .containsExactly("3 cloves (9 g)");
+    }
 }

@@ -122,4 +122,24 @@ class OvenHeatTest {
                 .extracting(PrepStep::text)
                 .anyMatch(t -> t.startsWith("Stir a fifth of the white sauce into"));
     }
+
+    @Test
+    void whatIsCookedInFatAloneFries() {
+        Plan plan = plan("""
+                Bean pie
+                2 tbsp olive oil
+                300 g carrots, sliced
+                1 tin (400 g) chickpeas, drained
+                300 ml vegetable stock
+                320 g shortcrust pastry
+
+                Method
+                Heat the oil in a frying pan, add the carrots and chickpeas and cook for 8 minutes. Pour in the stock and simmer for 10 minutes.
+                Tip into a 1.5 litre pie dish, lay over the pastry and bake at 200C for 30 minutes.
+                """);
+        assertThat(plan.prep().steps())
+                .filteredOn(s -> s.text().contains("cook for 8 minutes"))
+                .extracting(PrepStep::heat)
+                .containsExactly("medium");
+    }
 }
