@@ -115,10 +115,12 @@ final class Cook {
     void follow() {
         new Foresight(kitchen, naming).over(clauses);
         int optional = -1;
+        int later = -1;
         for (int i = 0; i < clauses.size(); i++) {
             Clause clause = clauses.get(i);
             optional = clause.conditional() && clause.words().endsWith(":") ? clause.sentence() : optional;
-            if (clause.conditional() || clause.sentence() == optional) {
+            later = isForLater(clause) ? clause.step() : later;
+            if (clause.conditional() || clause.sentence() == optional || clause.step() == later) {
                 onlyIf.add(new OnlyIf(clause.sentence(), clause.words()));
             } else {
                 takeWithAside(clause, i);
@@ -128,6 +130,13 @@ final class Cook {
         }
         waits.forEach(this::amidLayers);
         garnish();
+    }
+
+    /** "To freeze: wrap it; bake from frozen for 1½ hours": after the dish has baked, for another day. */
+    private boolean isForLater(Clause clause) {
+        return oven.started()
+                && clause.words().endsWith(":")
+                && clause.says("freeze", "reheat", "store", "leftover", "ahead", "freezer");
     }
 
     /** "Leave it for 10 minutes to firm up", and more is laid on it: said of that layer, not of the dish. */

@@ -207,7 +207,8 @@ final class Laying {
         }
     }
 
-    void layDown(Named noun, boolean late) {
+    void layDown(Named said, boolean late) {
+        Named noun = restOfLine(said);
         if (noun.is(Kind.PRONOUN)) {
             List<Pot> meant = meant(noun);
             for (Pot pot : meant) {
@@ -259,6 +260,21 @@ final class Laying {
                 kitchen.focusOn(pot);
             }
         }
+    }
+
+    /** "The rest of the cheese", of which half lies there as it was bought: what is left on the board. */
+    private Named restOfLine(Named noun) {
+        Pot pot = noun.pot();
+        boolean raw = pot != null
+                && noun.portion().is(Portion.Kind.REST)
+                && !pot.worked
+                && pot.pots.isEmpty()
+                && pot.lines.size() == 1
+                && dish.holds(pot);
+        int line = raw ? pot.lines.keySet().iterator().next() : -1;
+        return raw && kitchen.left[line] > 0.01
+                ? new Named(Kind.LINES, List.of(line), null, noun.portion(), noun.each(), noun.slot())
+                : noun;
     }
 
     /** "Put them in", of tubes that were filled: they, not the sauce that was poured just now. */

@@ -34,6 +34,9 @@ final class LineNames {
         if (!byClass && !own.all().contains(name.key())) {
             return 0;
         }
+        if (isBorrowed(tokens, head, own) && !byClass) {
+            return 0;
+        }
         boolean mill = kitchen.role(l).equals("spice") || kitchen.role(l).equals("salt");
         if (mill && name.text().equalsIgnoreCase("peppers")) {
             return 0;
@@ -65,6 +68,15 @@ final class LineNames {
                 && current.heading != null
                 && Objects.equals(current.heading, kitchen.lines.get(l).heading());
         return score + (sameGroup ? 0.5 : 0) + (known.isTopicGroup(l) ? 0.9 : 0);
+    }
+
+    /** "The tomato sauce" is no béchamel, though the larder calls that a white sauce. */
+    private boolean isBorrowed(List<Token> tokens, int head, LineWords own) {
+        return words.is(tokens.get(head), Use.GENERIC)
+                && !own.item().contains(tokens.get(head).key())
+                && tokens.subList(0, head).stream()
+                        .anyMatch(t ->
+                                t.isWord() && !known.isEmpty(t) && !own.all().contains(t.key()));
     }
 
     /** "Some seasoning"; the seasonings may be herbs. */

@@ -18,6 +18,8 @@ final class Readying {
     private static final Set<String> CRUSTS = Set.of("pastry", "pastry-thin", "flour", "flour-raising");
     /** Grams; more than a dish takes. Kitchen practice. */
     static final double MOST_GREASE = 20;
+    /** Grams; of butter cooks take more. Kitchen practice. */
+    private static final double MOST_BUTTER = 30;
 
     private final Scene scene;
     private final Kitchen kitchen;
@@ -149,7 +151,8 @@ final class Readying {
         return lines.size() == 1
                 ? lines.stream()
                         .filter(l -> !kitchen.namedLast.containsKey(l))
-                        .filter(l -> kitchen.lines.get(l).gramsOrZero() <= MOST_GREASE)
+                        .filter(l -> kitchen.lines.get(l).gramsOrZero()
+                                <= (fat.equals("butter") ? MOST_BUTTER : MOST_GREASE))
                         .findFirst()
                 : Optional.empty();
     }

@@ -39,7 +39,22 @@ final class Repeats {
 
     /** "Make three layers like this": a verb that lays, and what was laid said with one word. */
     boolean isLikeThis(Clause clause) {
-        return scene.stage == Scene.Stage.BUILDING && !dish.all.isEmpty() && likeThis(clause) > 1;
+        return scene.stage == Scene.Stage.BUILDING
+                && !dish.all.isEmpty()
+                && (likeThis(clause) > 1 || moreLayers(clause) > 0 && clause.says("like", "such", "way", "same"));
+    }
+
+    /** "Three more layers". @return 0 where it does not say */
+    private static int moreLayers(Clause clause) {
+        List<Token> said = clause.tokens();
+        for (int k = 0; k + 2 < said.size(); k++) {
+            if (said.get(k).isNumber()
+                    && said.get(k + 1).is("more")
+                    && said.get(k + 2).text().equalsIgnoreCase("layers")) {
+                return Math.clamp((int) said.get(k).low(), 1, 8);
+            }
+        }
+        return 0;
     }
 
     /** "In a casserole make 3 layers:", and what lies in each comes next. */
@@ -93,6 +108,11 @@ final class Repeats {
         }
         if (isUntilUsedUp(clause)) {
             dish.repeat(dish.roundsLeft(), clause.step());
+            return;
+        }
+        int more = moreLayers(clause);
+        if (more > 0) {
+            dish.repeat(more, clause.step());
             return;
         }
         int all = Math.max(Math.max(inAll(clause), layers(clause)), likeThis(clause));

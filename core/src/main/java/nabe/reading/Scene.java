@@ -68,7 +68,8 @@ final class Scene {
         oven.bake();
         if (dish.all.isEmpty()) {
             Leftovers.settle(kitchen);
-            if (kitchen.pots.stream().filter(p -> !p.isEmpty()).count() > 1) {
+            if (mixedInDish == null
+                    && kitchen.pots.stream().filter(p -> !p.isEmpty()).count() > 1) {
                 kitchen.doubt(DoubtCode.NOTHING_LAID, -1, "", "", 0);
             }
             Unplaced.in(kitchen, dish).forEach(p -> dish.place(p, Portion.UNSAID, false));

@@ -87,6 +87,7 @@ final class Wrapping {
                                                 || n.slot().lead() == Lead.INTO)
                                 || n.each() && (n.slot().lead() != Lead.NONE || isSpread(clause, n, foods))
                                 || isTubeToFill(n, foods)
+                                || isSpreadOver(clause, n, foods)
                                 || isBetween(clause, n)))
                 .findFirst()
                 .orElse(null);
@@ -150,6 +151,19 @@ final class Wrapping {
                 && clause.verb() != null
                 && Set.of("spread", "smear", "cover").contains(clause.verb().base())
                 && foods.stream().anyMatch(f -> f.slot().lead() == Lead.WITH);
+    }
+
+    /** "Spread the filling over the crespelle", which lie in no dish yet. */
+    private boolean isSpreadOver(Clause clause, Named wrap, List<Named> foods) {
+        return clause.verb() != null
+                && clause.verb().base().equals("spread")
+                && wrap.slot().lead() == Lead.OVER
+                && wraps(wrap)
+                && !dish.holds(wrap.pot())
+                && foods.stream()
+                        .anyMatch(f -> f.is(Kind.POT)
+                                && f.slot().lead() == Lead.NONE
+                                && !f.portion().isSaid());
     }
 
     /** "Lay a slice of ham on each pancake, put a leek on top and roll up": the leek goes in as well. */

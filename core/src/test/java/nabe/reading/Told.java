@@ -58,6 +58,9 @@ record Told(Recipe recipe, Procedure procedure) {
     }
 
     static String minutes(Procedure.Minutes m) {
+        if (m == null) {
+            return "-";
+        }
         String low = "%.0f".formatted(m.min());
         return m.min() == m.max() ? low : low + "–" + "%.0f".formatted(m.max());
     }

@@ -34,7 +34,9 @@ final class Leads {
                 return true;
             }
             return i > 0
-                    && tokens.get(i - 1).is(",")
+                    && (tokens.get(i - 1).is(",")
+                            || tokens.get(i - 1).is("—")
+                            || tokens.get(i - 1).is("–"))
                     && (brushes || words.has(Use.ACTS, spoken.verb().base()));
         }
         if (spoken.verb().base().equals("go")) {

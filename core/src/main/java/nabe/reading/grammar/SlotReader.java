@@ -97,10 +97,6 @@ final class SlotReader {
             if (!telling.instructs(i)) {
                 flush(i);
                 aside = true;
-            } else if (t.is("by") && i > 0 && tokens.get(i - 1).is("followed")) {
-                open.clear();
-                aside = false;
-                fresh = true;
             } else if (t.isMark()) {
                 mark(i, t);
             } else if (words.is(t, Use.LINK) && !t.is("or") && !isAllBut(t)) {
@@ -118,6 +114,7 @@ final class SlotReader {
                 }
                 if (open.isEmpty()) {
                     start = i;
+                    open.addAll(asMuch(i));
                 }
                 open.add(t);
             }
@@ -131,6 +128,13 @@ final class SlotReader {
                     && words.isAny(open.getLast(), Use.PRONOUN, Use.DISH, Use.BASE)
                     && (t.isNumber()
                             || List.of("a", "an", "the", "half", "all", "any").contains(t.key()));
+        }
+
+        /** "The rest of the sauce and of the Parmesan": as much of that. */
+        private List<Token> asMuch(int i) {
+            boolean same = tokens.get(i).is("of") && i > 0 && words.is(tokens.get(i - 1), Use.LINK) && !found.isEmpty();
+            List<Token> before = same ? found.getLast().tokens() : List.of();
+            return before.stream().takeWhile(t -> !t.is("of")).toList();
         }
 
         private boolean isAllBut(Token t) {

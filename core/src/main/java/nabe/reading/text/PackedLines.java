@@ -111,7 +111,8 @@ final class PackedLines {
         Matcher all = ALL_SO.matcher(pieces[pieces.length - 1]);
         return all.find()
                 ? Arrays.stream(pieces)
-                        .map(p -> ALL_SO.matcher(p).replaceFirst("") + ", " + all.group("how"))
+                        .map(p -> ALL_SO.matcher(p).replaceFirst(""))
+                        .map(p -> p + (PLUS.split(p).length > 1 ? ", all " : ", ") + all.group("how"))
                         .toArray(String[]::new)
                 : pieces;
     }

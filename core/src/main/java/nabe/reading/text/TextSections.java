@@ -43,6 +43,9 @@ final class TextSections {
     private static final Pattern NONE_OF_IT = Pattern.compile(
             "(?:absolutely |definitely )?no \\p{L}+(?: at all| needed| please)?[!.]*", Pattern.CASE_INSENSITIVE);
 
+    /** "(all finely chopped)". */
+    private static final Pattern BRACKETED = Pattern.compile("\\([^()\\d]*\\)");
+
     private static final Pattern NAMELESS = Pattern.compile(
             "(?:and |plus )?(?:plus|also|extras?|others?|other (?:things|ingredients|bits)|you(?:'ll| will)? also need"
                     + "|(?:from )?(?:the |your )?(?:pantry|larder|fridge|(?:store ?|kitchen )?cupboard)(?: (?:staples|stuff|things))?)",
@@ -330,7 +333,8 @@ final class TextSections {
         } else if (kinds.isStep(line)) {
             move(State.METHOD);
             method.add(line);
-        } else if (NONE_OF_IT.matcher(bare(line)).matches()) {
+        } else if (NONE_OF_IT.matcher(bare(line)).matches()
+                || BRACKETED.matcher(line).matches()) {
             asides.add(line);
         } else {
             sinceHeading = heldHeading == null ? sinceHeading + 1 : 1;
