@@ -286,8 +286,8 @@ final class BuildStart {
     }
 
     private static boolean cooks(Clause clause, List<Named> nouns) {
-        return clause.does(Effect.HEAT, Effect.START, Effect.MIX, Effect.AWAY, Effect.BAKE, Effect.DRAW)
-                || clause.does(Effect.PREP) && !isIntoDish(clause, nouns);
+        return clause.does(Effect.HEAT, Effect.START, Effect.MIX, Effect.BAKE, Effect.DRAW)
+                || clause.does(Effect.PREP, Effect.AWAY) && !isIntoDish(clause, nouns);
     }
 
     private static boolean isIntoDish(Clause clause, List<Named> nouns) {

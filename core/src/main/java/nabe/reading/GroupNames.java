@@ -82,7 +82,7 @@ final class GroupNames {
         boolean rest = words.any(tokens, Use.REST);
         List<Integer> meant = rest && !touched.isEmpty() ? touched : own.isEmpty() ? members : own;
         boolean counted = Tokens.has(tokens, "both", "all");
-        double score = isNamedByOne(name) ? 1.9 : counted ? 4.2 : 3.3;
+        double score = (isNamedByOne(name) ? 1.9 : counted ? 4.2 : 3.3) + said(tokens, head);
         return meant.size() < 2
                 ? null
                 : new Group(score + (own.stream().anyMatch(known::isTopicGroup) ? OWN : 0), meant);
@@ -151,6 +151,13 @@ final class GroupNames {
 
     private boolean isNamedByOne(Token name) {
         return known.lines.stream().filter(w -> w.own().equals(name.key())).count() == 1;
+    }
+
+    /** @return how many words before the name tell of all that are meant: "the minced meats" */
+    private long said(List<Token> tokens, int head) {
+        return tokens.subList(0, head).stream()
+                .filter(t -> t.isWord() && !known.isEmpty(t) && known.isInSome(t))
+                .count();
     }
 
     private boolean modifiersFit(List<Token> tokens, int head, int l) {

@@ -94,14 +94,24 @@ final class Meaning {
         if (lined || litres) {
             return noun.as(Kind.DISH);
         }
+        if (noun.is(Kind.TRAY) && isDivided(clause) && !anotherDishAfter(kitchen.clause)) {
+            return noun.as(Kind.DISH);
+        }
         boolean measured = said.stream().anyMatch(Token::isNumber) && Tokens.has(said, "x");
         boolean spread = clause.verb() != null && clause.verb().base().equals("spread");
         boolean greased = scene.panGreased
                 && noun.slot().lead() != Lead.NONE
                 && !clause.does(Effect.HEAT, Effect.START, Effect.GREASE);
-        return noun.is(Kind.PAN) && said.getLast().is("pan") && (measured || spread || greased)
+        return noun.is(Kind.PAN) && (said.getLast().is("pan") || measured) && (measured || spread || greased)
                 ? noun.as(Kind.DISH)
                 : noun;
+    }
+
+    /** "Divide between two greased trays": what is divided so is a dish each. */
+    private static boolean isDivided(Clause clause) {
+        return clause.verb() != null
+                && clause.verb().base().equals("divide")
+                && clause.says("greased", "buttered", "oiled");
     }
 
     /** A roasting tin is where things roast, when another dish comes later; "the sheets" are those spoken of before. */

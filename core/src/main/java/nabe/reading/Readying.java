@@ -116,10 +116,14 @@ final class Readying {
 
     /** "Rub the dish with garlic and then grease with butter". */
     private boolean greasesAgain(Clause clause, List<Named> nouns) {
+        boolean greasy = clause.does(Effect.GREASE)
+                || clause.verb() != null && GREASES.contains(clause.verb().base());
         return scene.greased == kitchen.clause - 1
-                && clause.does(Effect.GREASE)
+                && greasy
                 && nouns.stream()
                         .allMatch(n -> n.is(Kind.PRONOUN)
+                                || n.is(Kind.UNKNOWN)
+                                        && n.slot().tokens().getLast().key().endsWith("ly")
                                 || n.is(Kind.LINES) && n.lines().stream().allMatch(kitchen::isFat));
     }
 

@@ -2,6 +2,7 @@ package nabe.reading;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
@@ -84,7 +85,7 @@ final class Stove {
         if (place != null && clause.does(Effect.JOIN)) {
             taking.unsaidObject(nouns, place).forEach(p -> items.add(new Item(-1, p, Portion.UNSAID)));
         }
-        if (place == null && clause.does(Effect.JOIN) && tipsWith(nouns)) {
+        if (place == null && clause.does(Effect.JOIN) && tipsWith(clause, nouns)) {
             kitchen.focus.stream()
                     .map(kitchen::whereItIs)
                     .filter(p -> !p.isEmpty() && !dish.holds(p))
@@ -153,8 +154,12 @@ final class Stove {
     }
 
     /** "Tip into a bowl with the beans": what is in hand is tipped. */
-    private static boolean tipsWith(List<Named> nouns) {
-        return nouns.stream().anyMatch(n -> n.is(Kind.BOWL) && n.slot().lead() == Lead.INTO)
+    private static boolean tipsWith(Clause clause, List<Named> nouns) {
+        boolean along = clause.tokens().stream()
+                .anyMatch(t -> t.text().toLowerCase(Locale.ROOT).equals("along with"));
+        return (along
+                        || nouns.stream()
+                                .anyMatch(n -> n.is(Kind.BOWL) && n.slot().lead() == Lead.INTO))
                 && nouns.stream().anyMatch(n -> n.isFood() && n.slot().lead() == Lead.WITH)
                 && nouns.stream().noneMatch(n -> n.isFood() && n.slot().lead() == Lead.NONE);
     }

@@ -34,7 +34,7 @@ final class Actions {
 
     Action in(int from, int to) {
         int at = from;
-        while (at < to && !(telling.instructs(at) && leads.at(at))) {
+        while (at < to && !isLed(at)) {
             at++;
         }
         if (at == to) {
@@ -81,6 +81,10 @@ final class Actions {
         }
         boolean aside = ASIDE.contains(verb.base()) && Tokens.has(tokens.subList(body, to), "aside");
         return new Action(aside ? new Verb("set aside", Effect.KEEP, false) : verb, at, body);
+    }
+
+    private boolean isLed(int i) {
+        return telling.instructs(i) && (leads.at(i) || i > 0 && !telling.instructs(i - 1) && leads.begins(i));
     }
 
     /** "Keep stirring", "continue baking", "continue to cook"; to continue layering is to repeat. @return the work that goes on, or -1 */

@@ -91,8 +91,9 @@ final class ClauseBounds {
                 && tokens.get(last - 2).is("about");
         boolean done = before != null && before.form() == Form.PAST
                 || about
-                || Set.of("soft", "golden", "hot", "tender", "brown", "smooth", "thick", "cool", "ready")
-                        .contains(tokens.get(last).key());
+                || Set.of("soft", "golden", "hot", "tender", "brown", "smooth", "thick", "cool", "ready", "end", "gone")
+                        .contains(tokens.get(last).key())
+                || tokens.get(last).text().endsWith("ed");
         return s != null
                 && s.form() == Form.BASE
                 && done

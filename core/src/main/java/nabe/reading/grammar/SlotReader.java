@@ -28,6 +28,7 @@ final class SlotReader {
         work.run(from, verb);
         work.flush(verb);
         work.lead = Lead.NONE;
+        work.aside = false;
         work.run(body, to);
         work.flush(to);
         return work.found;
