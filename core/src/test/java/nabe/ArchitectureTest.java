@@ -1,12 +1,16 @@
 package nabe;
 
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import com.tngtech.archunit.base.DescribedPredicate;
+import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.lang.ArchCondition;
 import org.junit.jupiter.api.Test;
 
 class ArchitectureTest {
@@ -97,5 +101,17 @@ class ArchitectureTest {
                         "jakarta..",
                         "java.net.http..")
                 .check(CORE);
+    }
+
+    /** Only what a package marks so is checked for null where it is compiled. */
+    @Test
+    void everyPackageSaysWhatMayBeNull() {
+        classes().should(beInAMarkedPackage()).check(CORE);
+    }
+
+    private static ArchCondition<JavaClass> beInAMarkedPackage() {
+        return ArchCondition.from(DescribedPredicate.describe(
+                "be in a package marked @NullMarked",
+                c -> c.getPackage().isAnnotatedWith("org.jspecify.annotations.NullMarked")));
     }
 }

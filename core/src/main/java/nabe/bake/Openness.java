@@ -64,8 +64,8 @@ final class Openness {
         double all = layer.of().stream().mapToDouble(ReadyLine::readyGrams).sum();
         double sets = layer.of().stream()
                 .filter(l -> l.line().ingredient() != null)
-                .filter(l -> l.line().ingredient().role().startsWith("egg")
-                        || l.line().ingredient().role().equals(CUSTARD))
+                .filter(l -> l.line().food().role().startsWith("egg")
+                        || l.line().food().role().equals(CUSTARD))
                 .mapToDouble(ReadyLine::readyGrams)
                 .sum();
         return all <= 0 ? 0 : sets / all;

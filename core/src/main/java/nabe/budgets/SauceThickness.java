@@ -64,7 +64,7 @@ public record SauceThickness(
         return lines.stream()
                 .filter(SauceThickness::thickens)
                 .mapToDouble(
-                        l -> l.line().gramsOrZero() * thickeners.of(l.line().ingredient()))
+                        l -> l.line().gramsOrZero() * thickeners.of(l.line().food()))
                 .sum();
     }
 
@@ -104,7 +104,7 @@ public record SauceThickness(
         boolean near = asOwn || Math.abs(now - wanted) <= NEAR;
         double correction = near
                 ? 0
-                : (wanted - now) * liquid / CUP_ML / thickeners.of(main.line().ingredient());
+                : (wanted - now) * liquid / CUP_ML / thickeners.of(main.line().food());
         return Optional.of(new SauceThickness(
                 part,
                 liquid,

@@ -125,7 +125,7 @@ public final class Builder {
                     .map(Component::id)
                     .findFirst()
                     .orElse(null);
-            shape = main.flatMap(m -> shapes.of(m.line().ingredient()));
+            shape = main.flatMap(m -> shapes.of(m.line().food()));
             pan = ownPan == null && recipe.pan() == null
                     ? roomFor(litres, pie)
                     : Pans.choose(ownPan, recipe.pan(), litres / scale, pie);
@@ -237,7 +237,7 @@ public final class Builder {
                     && !isBuilt("filled")
                     && !isBuilt("lidded")
                     && !isBuilt("stirred");
-            if (!flat || main.get().line().ingredient().pieceGrams("sheet").isEmpty()) {
+            if (!flat || main.get().line().food().pieceGrams("sheet").isEmpty()) {
                 return Optional.empty();
             }
             Double sideA = choice.sheetLongMm();
@@ -245,10 +245,10 @@ public final class Builder {
             Sheet sheet = sideA == null || sideB == null
                     ? new Sheet(shape.get().longMm(), shape.get().shortMm())
                     : new Sheet(Math.max(sideA, sideB), Math.min(sideA, sideB));
-            SheetWays.Decision way = ways.decide(main.get().line().ingredient(), schools)
+            SheetWays.Decision way = ways.decide(main.get().line().food(), schools)
                     .orElse(new SheetWays.Decision("unboiled", 0, false, "Laid as it is.", null));
             double swelling =
-                    properties.low(main.get().line().ingredient(), "swelling").orElse(0) / 100;
+                    properties.low(main.get().line().food(), "swelling").orElse(0) / 100;
             return Optional.of(new SheetPlan(main.get(), sheet, way, swelling, pan, saidLayers()));
         }
 

@@ -61,7 +61,7 @@ public final class Pans {
     }
 
     /** @return the pan a recipe names by its sizes, as deep as {@code depthMm} where it does not say; null where it names none or an odd one */
-    static @Nullable Pan named(PanSize named, int depthMm) {
+    static @Nullable Pan named(@Nullable PanSize named, int depthMm) {
         return named == null || !named.isMeasured() ? null : fromNamed(named, depthMm);
     }
 

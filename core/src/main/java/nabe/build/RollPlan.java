@@ -30,7 +30,7 @@ final class RollPlan {
         fit = Rolls.most(outline, shape.rolledLong(), shape.rolledShort(), shape.kind() == Shapes.Kind.SHELL);
         double one = shape.kind() == Shapes.Kind.SLICE
                 ? SLICE_GRAMS
-                : line.line().ingredient().pieceGrams("each").orElse(SLICE_GRAMS);
+                : line.line().food().pieceGrams("each").orElse(SLICE_GRAMS);
         have = (int) Math.max(1, Math.round(line.line().gramsOrZero() / one));
         room = fit.count() * pan.count();
     }

@@ -42,7 +42,7 @@ final class SheetPlan {
         this.swelling = swelling;
         this.pan = pan;
         candidates = new Candidates(sheet, way.brittle() ? LayRule.brittle(swelling) : LayRule.PLIABLE);
-        double one = line.line().ingredient().pieceGrams("sheet").orElse(20);
+        double one = line.line().food().pieceGrams("sheet").orElse(20);
         have = (int) Math.round(line.line().gramsOrZero() / one);
         SheetLaying once = new SheetLaying(candidates);
         once.lay(pan.outlineAt(pan.depthMm() / 3.0));

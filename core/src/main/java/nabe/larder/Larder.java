@@ -92,7 +92,7 @@ public final class Larder {
     }
 
     private NameIndex.Match mine(NameIndex.Match match) {
-        Ingredient own = get(match.ingredient().id());
+        Ingredient own = get(match.food().id());
         return own == match.ingredient()
                 ? match
                 : new NameIndex.Match(own, match.start(), match.end(), match.words(), match.exact());

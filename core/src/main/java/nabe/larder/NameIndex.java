@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
@@ -29,7 +30,12 @@ public final class NameIndex {
      * @param words how many words the name has
      * @param exact false where a slip was forgiven
      */
-    public record Match(Ingredient ingredient, int start, int end, int words, boolean exact) {}
+    public record Match(@Nullable Ingredient ingredient, int start, int end, int words, boolean exact) {
+        /** @return what was found, where it is the larder's */
+        public Ingredient food() {
+            return Objects.requireNonNull(ingredient);
+        }
+    }
 
     /** Names that share their first words, parted at the next. */
     private static final class Branch {

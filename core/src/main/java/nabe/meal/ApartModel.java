@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import nabe.larder.Allergen;
 
@@ -111,7 +112,7 @@ final class ApartModel {
     }
 
     private LinearExpr at(Draft d, int offset) {
-        return plus(starts.get(d.id()), offset);
+        return plus(Objects.requireNonNull(starts.get(d.id())), offset);
     }
 
     private LinearExpr end(Draft d) {

@@ -41,7 +41,7 @@ final class Basket {
         }
         items.remove(TAP);
         return items.entrySet().stream()
-                .map(e -> bought(e.getValue(), dishes.get(e.getKey())))
+                .map(e -> bought(e.getValue(), Objects.requireNonNull(dishes.get(e.getKey()))))
                 .sorted(Comparator.comparing(MealPlan.Bought::pantry).thenComparing(MealPlan.Bought::place))
                 .toList();
     }

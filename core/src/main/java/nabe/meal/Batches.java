@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.BiPredicate;
@@ -89,7 +90,9 @@ final class Batches {
         Map<String, Double> two = shares(b);
         return !one.isEmpty()
                 && one.keySet().equals(two.keySet())
-                && one.keySet().stream().allMatch(k -> Math.abs(one.get(k) - two.get(k)) < SAME_SAUCE);
+                && one.keySet().stream()
+                        .allMatch(k -> Math.abs(Objects.requireNonNull(one.get(k)) - Objects.requireNonNull(two.get(k)))
+                                < SAME_SAUCE);
     }
 
     /** Of each ingredient, its share of the weight; what has no weight does not tell sauces apart. */

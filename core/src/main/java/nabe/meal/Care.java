@@ -4,6 +4,7 @@ import java.util.EnumSet;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import nabe.larder.Allergen;
 
@@ -53,9 +54,9 @@ final class Care {
                 for (Draft other : drafts) {
                     boolean kept = other != strict
                             && shares(other, strict)
-                            && !guards.get(other).contains(allergen)
+                            && !Objects.requireNonNull(guards.get(other)).contains(allergen)
                             && !meetsDanger(other, allergen);
-                    more |= kept && guards.get(other).add(allergen);
+                    more |= kept && Objects.requireNonNull(guards.get(other)).add(allergen);
                 }
             }
         }
@@ -67,11 +68,11 @@ final class Care {
     }
 
     Set<Allergen> guards(Draft draft) {
-        return guards.get(draft);
+        return Objects.requireNonNull(guards.get(draft));
     }
 
     boolean shares(Draft a, Draft b) {
-        return shared[at.get(a)][at.get(b)];
+        return shared[Objects.requireNonNull(at.get(a))][Objects.requireNonNull(at.get(b))];
     }
 
     boolean sharesUnwashable(Draft a, Draft b) {
@@ -83,18 +84,20 @@ final class Care {
      * at any time, and a spoon of wood keeps it over every washing up.
      */
     boolean endangers(Draft dirty, Draft strict) {
-        return guards.get(strict).stream()
+        return Objects.requireNonNull(guards.get(strict)).stream()
                 .filter(a -> drafts.stream().anyMatch(d -> d.handles().contains(a)))
                 .anyMatch(a -> dirty.handles().contains(a)
-                        || !guards.get(dirty).contains(a) && !dirty.tools().isEmpty());
+                        || !Objects.requireNonNull(guards.get(dirty)).contains(a)
+                                && !dirty.tools().isEmpty());
     }
 
     /** @return what the first endangers the other with only by what it may have taken up itself; empty where by its own food */
     Set<Allergen> carried(Draft dirty, Draft strict) {
         Set<Allergen> by = EnumSet.noneOf(Allergen.class);
-        guards.get(strict).stream()
+        Objects.requireNonNull(guards.get(strict)).stream()
                 .filter(a -> drafts.stream().anyMatch(d -> d.handles().contains(a)))
-                .filter(a -> dirty.handles().contains(a) || !guards.get(dirty).contains(a))
+                .filter(a -> dirty.handles().contains(a)
+                        || !Objects.requireNonNull(guards.get(dirty)).contains(a))
                 .forEach(by::add);
         return by.stream().anyMatch(dirty.handles()::contains) ? Set.of() : by;
     }
@@ -103,6 +106,6 @@ final class Care {
     boolean mayHoldDirt(Draft standing, Draft other, Set<Allergen> of) {
         return standing.passive() > 0
                 && shares(standing, other)
-                && !guards.get(standing).containsAll(of);
+                && !Objects.requireNonNull(guards.get(standing)).containsAll(of);
     }
 }

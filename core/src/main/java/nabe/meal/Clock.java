@@ -18,6 +18,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -140,7 +141,7 @@ final class Clock {
         if (!problem.isDone(d)) {
             hands.add(model.newFixedSizeIntervalVar(start, d.active(), d.id() + " hands"));
         } else if (!problem.isOver(d)) {
-            running(d, fixed);
+            running(d, Objects.requireNonNull(fixed));
         }
     }
 
@@ -169,7 +170,7 @@ final class Clock {
         return at(d, d.active());
     }
 
-    private Draft draft(String id) {
+    private @Nullable Draft draft(String id) {
         return problem.drafts().stream()
                 .filter(d -> d.id().equals(id))
                 .findFirst()
@@ -347,7 +348,8 @@ final class Clock {
             BoolVar last = model.newBoolVar(d.id() + " in the last hour");
             model.addLessOrEqual(handsOff(d), problem.serveAt() - LAST_HOUR).onlyEnforceIf(last.not());
             aim(Aim.LAST_HOUR).addTerm(last, (long) IN_LAST_HOUR * d.active());
-            if (problem.windows().get(d.id())[0] < problem.timetable().theDay()) {
+            if (Objects.requireNonNull(problem.windows().get(d.id()))[0]
+                    < problem.timetable().theDay()) {
                 BoolVar day = model.newBoolVar(d.id() + " on the day");
                 model.addLessOrEqual(starts.get(d.id()), problem.timetable().theDay() - 1)
                         .onlyEnforceIf(day.not());
@@ -359,7 +361,7 @@ final class Clock {
     /** Going on from a plan, each thing that is done at another time costs. */
     private void stays() {
         for (Draft d : goingOn ? problem.drafts() : List.<Draft>of()) {
-            Integer was = known.starts().get(d.id());
+            Integer was = Objects.requireNonNull(known).starts().get(d.id());
             if (was != null && !problem.isDone(d)) {
                 BoolVar moved = model.newBoolVar(d.id() + " moved");
                 model.addEquality(starts.get(d.id()), was).onlyEnforceIf(moved.not());
@@ -398,8 +400,8 @@ final class Clock {
             hint(solver);
         }
         boolean settles = !goingOn && !inTimeOnly;
-        return Optional.of(
-                written(settles ? settled(taken) : taken, proven && !inTimeOnly, inTimeOnly ? 1 : gap, began));
+        CpSolver last = Objects.requireNonNull(taken);
+        return Optional.of(written(settles ? settled(last) : last, proven && !inTimeOnly, inTimeOnly ? 1 : gap, began));
     }
 
     private Found written(CpSolver taken, boolean proven, double gap, long began) {

@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.IntStream;
 import nabe.bake.OvenChoice;
@@ -166,6 +167,9 @@ record Courses(Meal meal, List<Plan> plans, List<Integer> ovens, List<Brief> bri
         double minutes = hot.stream().mapToInt(Phase::minutes).sum();
         return minutes == 0
                 ? USUAL_HEAT
-                : hot.stream().mapToDouble(p -> p.celsius() * p.minutes()).sum() / minutes;
+                : hot.stream()
+                                .mapToDouble(p -> Objects.requireNonNull(p.celsius()) * p.minutes())
+                                .sum()
+                        / minutes;
     }
 }

@@ -2,6 +2,7 @@ package nabe.meal;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import nabe.larder.Allergen;
 import org.jspecify.annotations.Nullable;
@@ -83,7 +84,8 @@ record Draft(
     }
 
     Draft at(double celsius) {
-        return with(words, active, passive, new OvenUse(oven.oven(), celsius, oven.covered()), after);
+        OvenUse use = Objects.requireNonNull(oven);
+        return with(words, active, passive, new OvenUse(use.oven(), celsius, use.covered()), after);
     }
 
     Draft saying(String other) {

@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.BiPredicate;
@@ -78,7 +79,7 @@ final class Drafts {
             if (near == own && own != null) {
                 dials.add(own);
             }
-            same.add(near == own ? d : d.at(near.celsius()));
+            same.add(near == null || near == own ? d : d.at(near.celsius()));
         }
         return same.stream()
                 .map(d -> d.oven() == null
@@ -232,7 +233,8 @@ final class Drafts {
                     .active(DOOR)
                     .passive(minutes - DOOR)
                     .tools(gear.neededFor(Set.of("roast"), null))
-                    .oven(new Draft.OvenUse(oven, step.doing().ovenCelsius(), false))
+                    .oven(new Draft.OvenUse(
+                            oven, Objects.requireNonNull(step.doing().ovenCelsius()), false))
                     .daysAhead(days)
                     .handles(handles)
                     .guards(guards)
@@ -247,7 +249,7 @@ final class Drafts {
             plan.conversion().lines().stream()
                     .filter(l -> l.ingredient() != null)
                     .filter(l -> plan.recipe().lines().get(l.source()).preparation() != null)
-                    .forEach(l -> found.addAll(l.ingredient().allergens()));
+                    .forEach(l -> found.addAll(l.food().allergens()));
             return found;
         }
 
@@ -313,7 +315,13 @@ final class Drafts {
                         .active(hands)
                         .passive(Math.max(0, phase.minutes() - hands))
                         .tools(Set.of())
-                        .oven(rest ? null : new Draft.OvenUse(oven, phase.celsius(), phase.covered() || alwaysCovered))
+                        .oven(
+                                rest
+                                        ? null
+                                        : new Draft.OvenUse(
+                                                oven,
+                                                Objects.requireNonNull(phase.celsius()),
+                                                phase.covered() || alwaysCovered))
                         .handles(rest ? Set.of() : whole)
                         .guards(rest ? Set.of() : guards)
                         .after(after)

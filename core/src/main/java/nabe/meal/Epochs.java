@@ -9,6 +9,7 @@ import com.google.ortools.sat.Literal;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /**
  * Washing up takes all hands, so every task lies wholly before or after each washing. The number of washings before a task
@@ -41,7 +42,7 @@ final class Epochs {
                     .onlyEnforceIf(after);
             boolean past = problem.isDone(d) && k < problem.washed().size();
             if (!past) {
-                model.addLessOrEqual(plus(starts.get(d.id()), d.active()), wash.start())
+                model.addLessOrEqual(plus(Objects.requireNonNull(starts.get(d.id())), d.active()), wash.start())
                         .onlyEnforceIf(new Literal[] {after.not(), wash.there()});
             }
             if (before != null) {
@@ -55,7 +56,7 @@ final class Epochs {
 
     /** @return washings before it begins */
     LinearExpr of(Draft d) {
-        return began.get(d.id());
+        return Objects.requireNonNull(began.get(d.id()));
     }
 
     /** @return washings begun before it is off its tools: what stands in a pan keeps the pan from being washed */
@@ -67,7 +68,7 @@ final class Epochs {
         LinearExprBuilder epoch = LinearExpr.newBuilder();
         for (Washing wash : washes) {
             BoolVar later = model.newBoolVar("");
-            model.addLessOrEqual(plus(starts.get(d.id()), d.minutes()), wash.start())
+            model.addLessOrEqual(plus(Objects.requireNonNull(starts.get(d.id())), d.minutes()), wash.start())
                     .onlyEnforceIf(later.not());
             epoch.add(later);
         }

@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import nabe.larder.CatalogueFile;
@@ -81,7 +82,7 @@ public final class Gear {
     }
 
     Kind kind(String id) {
-        return kinds.get(id);
+        return Objects.requireNonNull(kinds.get(id));
     }
 
     /** @return the kind that goes by this name, whatever its case and hyphens */
@@ -115,7 +116,7 @@ public final class Gear {
     Set<String> neededFor(Set<String> actions, @Nullable String tool) {
         Set<String> needed = new LinkedHashSet<>();
         named(tool).ifPresent(k -> needed.add(k.id));
-        boolean vessel = needed.stream().anyMatch(id -> kinds.get(id).holdsFood);
+        boolean vessel = needed.stream().anyMatch(id -> Objects.requireNonNull(kinds.get(id)).holdsFood);
         for (Kind kind : kinds.values()) {
             boolean asked = kind.actions.stream().anyMatch(actions::contains);
             if (asked && !(kind.holdsFood && vessel)) {

@@ -4,6 +4,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Objects;
 import nabe.measure.Dial;
 
 /** When each oven is turned on, up or down. */
@@ -41,7 +42,7 @@ final class Heats {
         double heat = 0;
         for (MealTask task : here) {
             boolean cold = busyUntil == null || busyUntil.plusMinutes(LEFT_ON).isBefore(task.from());
-            boolean other = Math.abs(heat - task.oven().celsius()) > SAME;
+            boolean other = Math.abs(heat - Objects.requireNonNull(task.oven()).celsius()) > SAME;
             if (cold || other) {
                 LocalDateTime at = task.from().minusMinutes(cold ? PREHEAT : CHANGE);
                 LocalDateTime free = cold || busyUntil == null ? earliest : busyUntil;

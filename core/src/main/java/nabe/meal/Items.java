@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
 import nabe.larder.Allergen;
@@ -112,7 +113,7 @@ final class Items {
 
     private boolean suits(Held thing, int group) {
         for (int i = 0; i < groupOf.length; i++) {
-            if (groupOf[i] == group && meets(handles.get(i), kept.get(thing.item()))) {
+            if (groupOf[i] == group && meets(handles.get(i), Objects.requireNonNull(kept.get(thing.item())))) {
                 return false;
             }
         }
@@ -143,7 +144,7 @@ final class Items {
                         + (forSome ? " (kept for " + own.keptFor() + ")" : "");
                 all.add(new Held(kind.id(), name, material, gear.washesClean(kind, material)));
                 if (forSome) {
-                    kept.put(name, KeptFor.never(own.keptFor(), meal));
+                    kept.put(name, KeptFor.never(Objects.requireNonNull(own.keptFor()), meal));
                 }
             }
         }
@@ -163,7 +164,7 @@ final class Items {
 
     /** @return the things a task may take of this kind, any one of them */
     List<Held> pool(String kind, Draft draft) {
-        return pools.get(key(kind, groupOf[draft.dish()]));
+        return Objects.requireNonNull(pools.get(key(kind, groupOf[draft.dish()])));
     }
 
     /** Puts one more of a kind there for these dishes alone: what is lacking is said. */

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.TreeMap;
 import nabe.larder.Allergen;
 
@@ -78,8 +79,8 @@ public final class KeepingApart {
         Spread.Row way = tool == null
                 ? thing.startsWith(HANDS) ? Spread.HANDS : Spread.WORKTOP
                 : tool.washesClean() ? Spread.TOOL : Spread.TOOL_THAT_KEEPS;
-        boolean keeps = way == Spread.TOOL_THAT_KEEPS;
-        String words = way.words(keeps ? tool.tool() : thing, tool == null ? "" : tool.material());
+        boolean keeps = tool != null && way == Spread.TOOL_THAT_KEEPS;
+        String words = way.words(tool != null && keeps ? tool.tool() : thing, tool == null ? "" : tool.material());
         return new Breach(task.from(), task.id(), thing, allergen, source, words, way.mends());
     }
 
@@ -121,7 +122,11 @@ public final class KeepingApart {
                     && other.from().isBefore(task.handsOff())
                     && task.from().isBefore(other.handsOff());
             if (together) {
-                meet(task, other, task.from().isAfter(other.from()) ? task.from() : other.from(), task.surface());
+                meet(
+                        task,
+                        other,
+                        task.from().isAfter(other.from()) ? task.from() : other.from(),
+                        Objects.requireNonNull(task.surface()));
             }
         }
     }
@@ -176,7 +181,7 @@ public final class KeepingApart {
                         && here.oven() == there.oven()
                         && strict.from().isBefore(other.to())
                         && other.from().isBefore(strict.to());
-                if (!together || here.covered()) {
+                if (here == null || there == null || !together || here.covered()) {
                     continue;
                 }
                 boolean above =

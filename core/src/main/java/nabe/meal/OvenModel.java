@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /** Ovens in the clock's model: room on shelves, one heat at a time, open strict food above what drops crumbs. */
 final class OvenModel {
@@ -35,8 +36,9 @@ final class OvenModel {
                 .toList();
         for (int o = 0; o < problem.kitchen().ovens().size(); o++) {
             int oven = o;
-            List<Draft> here =
-                    baking.stream().filter(d -> d.oven().oven() == oven).toList();
+            List<Draft> here = baking.stream()
+                    .filter(d -> Objects.requireNonNull(d.oven()).oven() == oven)
+                    .toList();
             CumulativeConstraint room =
                     model.addCumulative(problem.kitchen().ovens().get(o).shelves());
             here.forEach(d -> room.addDemand(
@@ -56,7 +58,9 @@ final class OvenModel {
         if (a.shelfKey().equals(b.shelfKey()) || problem.isDone(a) && problem.isDone(b)) {
             return;
         }
-        boolean otherHeat = Math.abs(a.oven().celsius() - b.oven().celsius()) > SAME_HEAT;
+        boolean otherHeat = Math.abs(Objects.requireNonNull(a.oven()).celsius()
+                        - Objects.requireNonNull(b.oven()).celsius())
+                > SAME_HEAT;
         boolean mustBeAbove = b.endangers(a) && !a.oven().covered();
         boolean mustBeBelow = a.endangers(b) && !b.oven().covered();
         boolean unsafe = crumbs(a, b, oven) || crumbs(b, a, oven) || mustBeAbove && mustBeBelow;
@@ -77,7 +81,7 @@ final class OvenModel {
 
     private BoolVar before(Draft a, Draft b, int gap) {
         BoolVar first = model.newBoolVar("");
-        model.addGreaterOrEqual(starts.get(b.id()), plus(starts.get(a.id()), a.minutes() + gap))
+        model.addGreaterOrEqual(starts.get(b.id()), plus(Objects.requireNonNull(starts.get(a.id())), a.minutes() + gap))
                 .onlyEnforceIf(first);
         return first;
     }
@@ -89,13 +93,19 @@ final class OvenModel {
     }
 
     private IntVar shelf(Draft d) {
-        int most = problem.kitchen().ovens().get(d.oven().oven()).shelves() - 1;
+        int most = problem.kitchen()
+                        .ovens()
+                        .get(Objects.requireNonNull(d.oven()).oven())
+                        .shelves()
+                - 1;
         return shelves.computeIfAbsent(d.shelfKey(), key -> model.newIntVar(0, most, "shelf of " + key));
     }
 
     /** With one shelf or a fan, open strict food gets what another dish drops. */
     private static boolean crumbs(Draft other, Draft strict, Meal.Oven oven) {
-        return other.endangers(strict) && !strict.oven().covered() && (oven.fan() || oven.shelves() < 2);
+        return other.endangers(strict)
+                && !Objects.requireNonNull(strict.oven()).covered()
+                && (oven.fan() || oven.shelves() < 2);
     }
 
     private static LinearExpr plus(IntVar var, int offset) {

@@ -3,6 +3,7 @@ package nabe.meal;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 
 /**
  * What the clock is asked.
@@ -40,6 +41,6 @@ record Problem(
 
     /** @return whether it is over: it takes no hands, burner, shelf or tool any more */
     boolean isOver(Draft d) {
-        return isDone(d) && fixed.get(d.id()) + d.minutes() <= timetable.now();
+        return isDone(d) && Objects.requireNonNull(fixed.get(d.id())) + d.minutes() <= timetable.now();
     }
 }

@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import nabe.larder.CatalogueFile;
 import nabe.meal.Breach.Way;
 import org.apache.commons.csv.CSVRecord;
@@ -11,13 +12,13 @@ import org.apache.commons.csv.CSVRecord;
 /** The ways in which something gets where it must not be, and what mends each. From keeping-apart.csv. */
 final class Spread {
     private static final Map<String, Row> ROWS = load();
-    static final Row HANDS = ROWS.get("hands");
-    static final Row WORKTOP = ROWS.get("worktop");
-    static final Row TOOL = ROWS.get("tool");
-    static final Row TOOL_THAT_KEEPS = ROWS.get("tool-that-keeps");
-    static final Row SIDE_BY_SIDE = ROWS.get("side-by-side");
-    static final Row AIR = ROWS.get("air");
-    static final Row CRUMBS = ROWS.get("crumbs");
+    static final Row HANDS = Objects.requireNonNull(ROWS.get("hands"));
+    static final Row WORKTOP = Objects.requireNonNull(ROWS.get("worktop"));
+    static final Row TOOL = Objects.requireNonNull(ROWS.get("tool"));
+    static final Row TOOL_THAT_KEEPS = Objects.requireNonNull(ROWS.get("tool-that-keeps"));
+    static final Row SIDE_BY_SIDE = Objects.requireNonNull(ROWS.get("side-by-side"));
+    static final Row AIR = Objects.requireNonNull(ROWS.get("air"));
+    static final Row CRUMBS = Objects.requireNonNull(ROWS.get("crumbs"));
 
     private Spread() {}
 

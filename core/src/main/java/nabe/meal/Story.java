@@ -203,13 +203,14 @@ final class Story {
             List<String> beside = tasks.stream()
                     .filter(t -> t.oven() != null
                             && !isMine(t)
-                            && t.oven().oven() == bake.oven().oven())
+                            && t.oven().oven()
+                                    == Objects.requireNonNull(bake.oven()).oven())
                     .filter(t -> t.from().isBefore(bake.to()) && bake.from().isBefore(t.to()))
                     .filter(t -> meets(t.handles()))
                     .map(t -> courses.name(t.dishes().getFirst()))
                     .distinct()
                     .toList();
-            String how = bake.oven().covered() ? "covered" : "open";
+            String how = Objects.requireNonNull(bake.oven()).covered() ? "covered" : "open";
             say(
                     bake.from(),
                     "oven",

@@ -7,6 +7,7 @@ import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import nabe.meal.MealTask.Hands;
 import nabe.meal.MealTask.Held;
@@ -43,11 +44,12 @@ final class Timeline {
         int next = 0;
         for (Draft draft : inOrder) {
             while (next < found.washes().size()
-                    && found.washes().get(next) <= found.starts().get(draft.id())) {
+                    && found.washes().get(next)
+                            <= Objects.requireNonNull(found.starts().get(draft.id()))) {
                 wash(next, found.washes().get(next));
                 next++;
             }
-            tasks.add(task(draft, found.starts().get(draft.id()), found.shelves()));
+            tasks.add(task(draft, Objects.requireNonNull(found.starts().get(draft.id())), found.shelves()));
         }
         return tasks.stream().sorted(Comparator.comparing(MealTask::from)).toList();
     }

@@ -8,6 +8,7 @@ import nabe.reading.text.RecipeReader;
 import nabe.recipe.Line;
 import nabe.recipe.Recipe;
 import nabe.recipe.RecipeException;
+import org.jspecify.annotations.Nullable;
 
 /** The recipe of a brief: the pasted text, or its lines as the cook corrected them, for as many as it is cooked for. */
 final class RecipeOfBrief {
@@ -22,7 +23,7 @@ final class RecipeOfBrief {
     /** @throws RecipeException when no line names anything Nabe knows */
     Recipe read(Brief.RecipeBrief brief) {
         if (brief.lines().isEmpty()) {
-            Recipe read = reader.read(brief.text());
+            Recipe read = reader.read(Objects.requireNonNull(brief.text()));
             return brief.family() == null
                     ? read
                     : reader.assemble(
@@ -79,7 +80,7 @@ final class RecipeOfBrief {
         return times(recipe, (double) servings / recipe.servings(), servings);
     }
 
-    static Recipe times(Recipe recipe, double factor, Integer servings) {
+    static Recipe times(Recipe recipe, double factor, @Nullable Integer servings) {
         return factor == 1
                 ? recipe
                 : new Recipe(

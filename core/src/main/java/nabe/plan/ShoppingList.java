@@ -6,6 +6,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
 import nabe.build.BuildPlan;
 import nabe.needs.Judgement;
 import nabe.needs.Needs;
@@ -50,7 +52,7 @@ final class ShoppingList {
      * the lines' names differ else, the larder's.
      */
     private static String commonName(List<ConvertedLine> lines) {
-        String known = lines.getFirst().ingredient().name();
+        String known = lines.getFirst().food().name();
         if (lines.stream().anyMatch(l -> l.item().equalsIgnoreCase(known))) {
             return known;
         }
@@ -72,12 +74,12 @@ final class ShoppingList {
                         lines.stream().mapToDouble(ConvertedLine::gramsOrZero).sum())
                 : null;
         String amount = lines.size() == 1 && first.amount() != null || first.ingredient() == null
-                ? first.amount()
-                : isOneLine(lines, grams) ? first.written().amount() : display.amount(first.ingredient(), grams);
+                ? Objects.requireNonNullElse(first.amount(), "as needed")
+                : written(lines, grams).orElseGet(() -> display.amount(first.food(), grams));
         String item = lines.size() == 1 || first.ingredient() == null ? first.item() : commonName(lines);
         String label = lines.stream()
                 .map(ConvertedLine::label)
-                .filter(java.util.Objects::nonNull)
+                .filter(Objects::nonNull)
                 .findFirst()
                 .orElse(null);
         return ShoppingItemBuilder.builder()
@@ -95,12 +97,13 @@ final class ShoppingList {
     }
 
     /** Garlic that goes into two pots is still bought as the three cloves of its line. */
-    private static boolean isOneLine(List<ConvertedLine> lines, @Nullable Double grams) {
+    private static Optional<String> written(List<ConvertedLine> lines, @Nullable Double grams) {
         ConvertedLine.Written written = lines.getFirst().written();
-        return written != null
+        boolean whole = written != null
                 && grams != null
                 && lines.stream().allMatch(l -> l.source() == lines.getFirst().source())
                 && Math.abs(grams - written.grams()) < 0.01 * written.grams();
+        return written != null && whole ? Optional.of(written.amount()) : Optional.empty();
     }
 
     private ShoppingItem.Buy buy(ConvertedLine line, @Nullable String label) {

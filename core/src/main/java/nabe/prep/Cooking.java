@@ -163,11 +163,15 @@ final class Cooking {
     private static double used(Pot pot, Constituent of) {
         double used = pot.steps().stream()
                 .flatMap(s -> s.uses().stream())
-                .filter(u -> u.line() == of.line()
-                        && (of.line() != null || of.component().equals(u.component())))
-                .mapToDouble(u -> of.line() == null ? u.share() / Math.max(CRUMB, of.share()) : u.ofLine())
+                .filter(u ->
+                        u.line() == of.line() && (of.line() != null || Objects.equals(of.component(), u.component())))
+                .mapToDouble(u -> of.line() == null ? share(u) / Math.max(CRUMB, share(of)) : u.ofLine())
                 .sum();
         return Math.min(1, used);
+    }
+
+    private static double share(Constituent of) {
+        return Objects.requireNonNullElse(of.share(), 0.0);
     }
 
     private List<Content> contents(Constituent of, double share) {
@@ -181,7 +185,7 @@ final class Cooking {
         return of.component() == null
                 ? List.of()
                 : cooked(of.component()).stream()
-                        .map(c -> c.part(of.share() * share))
+                        .map(c -> c.part(share(of) * share))
                         .toList();
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -32,7 +33,7 @@ final class DishReady {
         List<Used> uses = new ArrayList<>();
         for (Work work : works) {
             sentences.computeIfAbsent(work.sentence(), s -> new ArrayList<>()).add(work.words());
-            work.uses().forEach(c -> uses.add(new Used(c.item(), c.grams(), null, null)));
+            work.uses().forEach(c -> uses.add(new Used(Objects.requireNonNull(c.item()), c.grams(), null, null)));
         }
         double grams = uses.stream()
                 .mapToDouble(u -> u.grams() == null ? 0 : u.grams())

@@ -29,10 +29,10 @@ final class DoughStep {
             return Optional.empty();
         }
         double wet = grams(dough.stream()
-                .filter(l -> l.ingredient().isLiquid() || has(l, "egg") || has(l, "binder"))
+                .filter(l -> l.food().isLiquid() || has(l, "egg") || has(l, "binder"))
                 .toList());
         double fat = grams(dough.stream()
-                .filter(l -> l.ingredient().composition().fat() > FAT_PERCENT)
+                .filter(l -> l.food().composition().fat() > FAT_PERCENT)
                 .toList());
         boolean raised = dough.stream().anyMatch(l -> has(l, "leavening") || has(l, "flour-raising"));
         String amount = KitchenText.grams(flour) + " of the dry things";
@@ -77,7 +77,7 @@ final class DoughStep {
     }
 
     private static boolean has(ConvertedLine line, String role) {
-        return line.ingredient().roles().contains(role);
+        return line.food().roles().contains(role);
     }
 
     private static double grams(List<ConvertedLine> lines) {

@@ -164,7 +164,7 @@ final class MethodSteps {
                 .filter(c -> c.component() != null)
                 .filter(c -> pot.steps().stream()
                         .flatMap(s -> s.uses().stream())
-                        .noneMatch(u -> c.component().equals(u.component())));
+                        .noneMatch(u -> Objects.equals(c.component(), u.component())));
     }
 
     /** The same sentence said of another pot: "peel both kinds of potato". */
@@ -387,7 +387,7 @@ final class MethodSteps {
     }
 
     private PrepStep making(Pot pot) {
-        var made = pot.made();
+        var made = Objects.requireNonNull(pot.made());
         String ahead =
                 made.days() > 0 ? made.days() + (made.days() == 1 ? " day" : " days") + " ahead, in the fridge" : null;
         double raw = pot.of().stream()

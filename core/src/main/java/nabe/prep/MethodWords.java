@@ -13,8 +13,9 @@ final class MethodWords {
             "^(?:meanwhile|in the meantime|at the same time|next|now|(?:while|when|as) (?:that|this|it|they|those|the \\p{L}+)(?:'s|'re)?\\b[^,.;]{0,50}(?=,))\\b[,:]?\\s*",
             Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern TAIL =
-            Pattern.compile("(?:[,;:&+–-]|\\band|\\bthen|\\bbut|\\bso that|\\s)+$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern TAIL = Pattern.compile(
+            "(?:[,;:&+–-]|(?<!\\bnow )\\band|(?<!\\bnow and )\\bthen|\\bbut|\\bso that|\\s)+$",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern END = Pattern.compile("[.!?…)]$");
 
     private MethodWords() {}

@@ -82,7 +82,7 @@ final class OwnSteps {
 
     /** The packet's own minutes where a kept product gives them, else the kind's. */
     private @Nullable Integer minutes(List<ReadyLine> lines) {
-        Ingredient first = lines.getFirst().line().ingredient();
+        Ingredient first = lines.getFirst().line().food();
         return lines.size() > 1
                 ? null
                 : packetMinutes.getOrDefault(

@@ -205,17 +205,16 @@ public final class Prepper {
             Ingredient was = recipe.lines().get(line.source()).ingredient();
             return line.swapped()
                     && was != null
-                    && !was.role().equals(line.ingredient().role());
+                    && !was.role().equals(line.food().role());
         }
 
         private boolean isSheet(ConvertedLine line) {
-            return ways.decide(line.ingredient(), schools).isPresent();
+            return ways.decide(line.food(), schools).isPresent();
         }
 
         /** Whether the house itself asked for its slices to be dried or not. */
         private boolean isSliceAsked(ConvertedLine line) {
-            return line.ingredient().role().equals("slice-vegetable")
-                    && schools.chose("slices", schools.answer("slices"));
+            return line.food().role().equals("slice-vegetable") && schools.chose("slices", schools.answer("slices"));
         }
 
         private boolean comesCooked(ConvertedLine line) {

@@ -22,7 +22,7 @@ final class SauceStep {
                 .filter(l -> l.part() == Part.WHITE_SAUCE && l.ingredient() != null)
                 .toList();
         double liquid = sauce.stream()
-                .filter(l -> l.ingredient().isLiquid())
+                .filter(l -> l.food().isLiquid())
                 .mapToDouble(ConvertedLine::gramsOrZero)
                 .sum();
         Optional<ConvertedLine> flour = thickener(sauce, "flour");
@@ -30,7 +30,7 @@ final class SauceStep {
         if (liquid < LEAST_LIQUID_GRAMS || flour.isEmpty() && starch.isEmpty()) {
             return Optional.empty();
         }
-        boolean fat = sauce.stream().anyMatch(l -> l.ingredient().composition().fat() > FAT_PERCENT);
+        boolean fat = sauce.stream().anyMatch(l -> l.food().composition().fat() > FAT_PERCENT);
         boolean roux = fat && flour.isPresent() && !schools.is("white-sauce", "slurry");
         ConvertedLine thick = flour.or(() -> starch).orElseThrow();
         double all = sauce.stream().mapToDouble(ConvertedLine::gramsOrZero).sum();
@@ -53,7 +53,7 @@ final class SauceStep {
 
     private static Optional<ConvertedLine> thickener(List<ConvertedLine> sauce, String role) {
         return sauce.stream()
-                .filter(l -> l.ingredient().roles().contains(role) && l.gramsOrZero() > 0)
+                .filter(l -> l.food().roles().contains(role) && l.gramsOrZero() > 0)
                 .findFirst();
     }
 

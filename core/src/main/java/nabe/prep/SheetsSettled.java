@@ -2,6 +2,7 @@ package nabe.prep;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
@@ -39,7 +40,7 @@ public record SheetsSettled(
             for (Pot pot : procedure.components()) {
                 for (Constituent of : pot.of()) {
                     if (isSheet(of, schools, ways)) {
-                        return settled(conversion, schools, ways, pot, of.line());
+                        return settled(conversion, schools, ways, pot, Objects.requireNonNull(of.line()));
                     }
                 }
             }
@@ -63,10 +64,10 @@ public record SheetsSettled(
         boolean shorter =
                 boiling.stream().anyMatch(w -> SHORT.matcher(w.words()).find());
         String said = !boils ? "unboiled" : shorter ? "parboil" : "boil";
-        String settled = ways.settle(line.ingredient(), schools, said, line.swapped());
-        boolean rolled = line.ingredient().role().equals("sheets") && isRolled(conversion, pot);
-        String way = rolled ? ways.pliable(line.ingredient(), settled) : settled;
-        String why = ways.decide(line.ingredient(), schools).orElseThrow().why();
+        String settled = ways.settle(line.food(), schools, said, line.swapped());
+        boolean rolled = line.food().role().equals("sheets") && isRolled(conversion, pot);
+        String way = rolled ? ways.pliable(line.food(), settled) : settled;
+        String why = ways.decide(line.food(), schools).orElseThrow().why();
         return new SheetsSettled(
                 boils && !way.equals(said)
                         ? conversion.following(conversion.procedure().dropping(pot.id(), boiling, why))
@@ -84,7 +85,7 @@ public record SheetsSettled(
     }
 
     private static boolean bears(ConvertedLine line, Schools schools, SheetWays ways, String said) {
-        return ways.decide(line.ingredient(), schools.with(Map.of("sheets", said)))
+        return ways.decide(line.food(), schools.with(Map.of("sheets", said)))
                 .map(d -> d.refused() == null)
                 .orElse(false);
     }

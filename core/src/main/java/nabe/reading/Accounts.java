@@ -70,7 +70,7 @@ final class Accounts {
         }
         boolean rest = portion.is(Portion.Kind.REST) || portion.is(Portion.Kind.OF_LEFT);
         Double share = rest ? Double.valueOf(0) : portion.of(kitchen.lines.get(line), 1);
-        if (rest || share != null && share < 0.999) {
+        if (share != null && (rest || share < 0.999)) {
             asked.computeIfAbsent(line, k -> new ArrayList<>()).add(new Asked(clause, share, rest));
         }
     }

@@ -71,7 +71,7 @@ final class Asides {
                         Effect.PREP,
                         Effect.GREASE)
                 || clause.does(Effect.MIX) && clause.says("rub");
-        boolean verb = along && !TALK.contains(clause.verb().base());
+        boolean verb = along && !TALK.contains(clause.base());
         return verb
                 || clause.says("hole", "slit", "vent", "slash")
                 || FORBIDS.matcher(clause.words()).find();

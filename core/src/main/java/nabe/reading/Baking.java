@@ -44,8 +44,7 @@ final class Baking {
         boolean food = nouns.stream().anyMatch(n -> n.is(Kind.LINES));
         boolean timed = !clause.durations().isEmpty();
         boolean verb = clause.does(Effect.BAKE, Effect.GRILL) && !food;
-        boolean roast = clause.verb() != null
-                && Set.of("roast", "cook").contains(clause.verb().base())
+        boolean roast = Set.of("roast", "cook").contains(clause.base())
                 && !food
                 && timed
                 && !dish.all.isEmpty()
@@ -66,8 +65,7 @@ final class Baking {
     private boolean isInHand(Clause clause) {
         Pot pot = kitchen.current;
         return pot != null
-                && clause.verb() != null
-                && clause.verb().base().equals("cook")
+                && clause.base().equals("cook")
                 && !clause.opensStep()
                 && kitchen.focus.contains(pot)
                 && Mixing.isHot(pot)
@@ -162,8 +160,7 @@ final class Baking {
             scene.aside &= !back;
             return false;
         }
-        boolean brushed = clause.verb() != null
-                && Set.of("brush", "glaze", "baste").contains(clause.verb().base());
+        boolean brushed = Set.of("brush", "glaze", "baste").contains(clause.base());
         if (brushed) {
             return false;
         }
@@ -195,8 +192,7 @@ final class Baking {
                 && (clause.particles().contains("in")
                         || nouns.stream()
                                 .anyMatch(n -> n.slot().direct() && n.slot().lead() == Lead.IN && n.isFood()))
-                && clause.verb() != null
-                && Set.of("stir", "fold", "mix", "beat").contains(clause.verb().base());
+                && Set.of("stir", "fold", "mix", "beat").contains(clause.base());
         if (stirred && !dish.all.isEmpty()) {
             Pot mixture = dish.all.getFirst().pot;
             for (Named noun : nouns) {

@@ -36,15 +36,10 @@ final class BuildSigns {
                 && clause.words().endsWith(":")
                 && !nouns.isEmpty()
                 && nouns.stream().allMatch(n -> n.is(Kind.DISH));
-        boolean makes = clause.verb() != null
-                && clause.verb().base().equals("make")
-                && clause.words().endsWith(":")
-                && clause.says("layer");
+        boolean makes = clause.base().equals("make") && clause.words().endsWith(":") && clause.says("layer");
         return heads
                 || makes && nouns.stream().noneMatch(Named::isFood)
-                || clause.verb() != null
-                        && Set.of("layer", "assemble", "build")
-                                .contains(clause.verb().base())
+                || Set.of("layer", "assemble", "build").contains(clause.base())
                         && nouns.stream().noneMatch(n -> n.isFood() || n.isVessel() && !n.is(Kind.DISH));
     }
 
@@ -78,7 +73,7 @@ final class BuildSigns {
 
     /** "Make a layer with half the noodles and the spinach": laid, not mixed. */
     boolean makesLayer(Clause clause) {
-        return clause.verb() != null && clause.verb().base().equals("make") && clause.says("layer");
+        return clause.base().equals("make") && clause.says("layer");
     }
 
     boolean stirsAll(Clause clause, List<Named> nouns) {
@@ -86,10 +81,8 @@ final class BuildSigns {
         boolean named = nouns.stream()
                 .anyMatch(
                         n -> n.is(Kind.UNKNOWN) && n.slot().tokens().getFirst().is("the"));
-        boolean stirs = !named
-                && clause.verb() != null
-                && Set.of("stir", "mix", "toss", "combine", "fold")
-                        .contains(clause.verb().base());
+        boolean stirs =
+                !named && Set.of("stir", "mix", "toss", "combine", "fold").contains(clause.base());
         boolean last = dish.all.isEmpty() || kitchen.focus.isEmpty() || dish.holds(kitchen.focus.getFirst());
         return stirs && all && dish.all.size() > 1 && last;
     }
@@ -112,11 +105,10 @@ final class BuildSigns {
                         || n.is(Kind.TRAY) && clause.does(Effect.JOIN));
         boolean brushed = clause.does(Effect.PREP)
                 && nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH && n.is(Kind.LINES));
-        if (brushed && (isLaid() || clause.verb().base().equals("brush"))) {
+        if (brushed && (isLaid() || clause.base().equals("brush"))) {
             return false;
         }
-        boolean coats = clause.verb() != null
-                && Set.of("coat", "dress", "moisten").contains(clause.verb().base())
+        boolean coats = Set.of("coat", "dress", "moisten").contains(clause.base())
                 && !dish.all.isEmpty()
                 && nouns.stream().filter(Named::isFood).allMatch(n -> n.slot().lead() == Lead.WITH);
         if (coats) {
@@ -148,8 +140,8 @@ final class BuildSigns {
                 && (clause.particles().contains("in")
                         || nouns.stream()
                                 .anyMatch(n -> n.slot().direct() && n.slot().lead() == Lead.IN)
-                        || clause.verb().base().equals("add")
-                        || clause.verb().base().equals("stir"));
+                        || clause.base().equals("add")
+                        || clause.base().equals("stir"));
         return current != null
                         && current.worked
                         && !dish.holds(current)

@@ -171,7 +171,7 @@ final class BuildStart {
                 && nouns.stream().noneMatch(n -> n.is(Kind.POT) && n.slot().lead() == Lead.OVER)
                 && nouns.stream().anyMatch(BuildStart::isNamed)
                 && dish.all.isEmpty();
-        if (tops) {
+        if (current != null && tops) {
             dish.placeUnder(current);
         }
         return tops;
@@ -199,7 +199,7 @@ final class BuildStart {
                 && !mixed.isEmpty()
                 && nouns.stream().anyMatch(BuildStart::isNamed)
                 && dish.all.isEmpty();
-        if (tops) {
+        if (mixed != null && tops) {
             dish.placeUnder(mixed);
         }
         return tops;
@@ -214,8 +214,7 @@ final class BuildStart {
 
     /** "Spread the sauce", "arrange the slices". */
     private boolean lays(Clause clause, List<Named> nouns) {
-        return clause.verb() != null
-                && LAYS.contains(clause.verb().base())
+        return LAYS.contains(clause.base())
                 && nouns.stream().anyMatch(BuildStart::isNamed)
                 && (scene.dishMeant
                         || isAlternated(clause, nouns)
@@ -224,14 +223,13 @@ final class BuildStart {
 
     /** "Layer the potatoes and leeks alternately", without a word of the dish. */
     private static boolean isAlternated(Clause clause, List<Named> nouns) {
-        return Set.of("layer", "alternate").contains(clause.verb().base())
+        return Set.of("layer", "alternate").contains(clause.base())
                 && nouns.stream().filter(BuildStart::isNamed).count() > 1;
     }
 
     /** "Start with a third of the potatoes". */
     private static boolean begins(Clause clause, List<Named> nouns) {
-        return clause.verb() != null
-                && BEGINS.contains(clause.verb().base())
+        return BEGINS.contains(clause.base())
                 && clause.durations().isEmpty()
                 && nouns.stream()
                         .anyMatch(n -> isNamed(n)
@@ -258,7 +256,7 @@ final class BuildStart {
     }
 
     private static boolean isDropped(Clause clause) {
-        return clause.verb() != null && clause.verb().base().equals("drop");
+        return clause.base().equals("drop");
     }
 
     /** "Lay the mash over the mince", "drop the dough over the filling". */
@@ -299,7 +297,7 @@ final class BuildStart {
     }
 
     private static boolean isLining(Clause clause) {
-        return clause.verb() != null && LINES.contains(clause.verb().base());
+        return LINES.contains(clause.base());
     }
 
     private static boolean isNamed(Named noun) {

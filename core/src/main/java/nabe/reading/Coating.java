@@ -33,7 +33,7 @@ final class Coating {
         if (butters(clause, nouns, kitchen) && !kitchen.focus.isEmpty()) {
             return buttered(nouns);
         }
-        boolean coats = clause.verb() != null && COATS.contains(clause.verb().base());
+        boolean coats = COATS.contains(clause.base());
         List<Named> through = nouns.stream()
                 .filter(n -> coats && n.isFood() && THROUGH.contains(n.slot().lead()))
                 .toList();
@@ -51,8 +51,7 @@ final class Coating {
 
     /** "Cut the baguette in slices and spread them with the butter": what was cut just now, before anything is laid. */
     static boolean butters(Clause clause, List<Named> nouns, Kitchen kitchen) {
-        return clause.verb() != null
-                && clause.verb().base().equals("spread")
+        return clause.base().equals("spread")
                 && nouns.stream().noneMatch(n -> n.is(Kind.DISH))
                 && nouns.stream().anyMatch(n -> n.is(Kind.PRONOUN) && n.slot().lead() == Lead.NONE)
                 && nouns.stream().anyMatch(n -> isFatOnIt(n, kitchen));

@@ -264,8 +264,7 @@ final class Cook {
     private void nameShape(Clause clause, List<Named> nouns) {
         boolean shapes = clause.verb() != null
                 && (clause.does(Effect.MIX)
-                        || Set.of("roll", "shape", "form", "make")
-                                .contains(clause.verb().base()));
+                        || Set.of("roll", "shape", "form", "make").contains(clause.base()));
         Pot pot = kitchen.focus.isEmpty() ? kitchen.current : kitchen.whereItIs(kitchen.focus.getFirst());
         if (!shapes || pot == null || pot.isEmpty()) {
             return;
@@ -310,7 +309,7 @@ final class Cook {
             inOven.baking(clause, nouns);
             return;
         }
-        if (isCasserolesOven(clause, nouns)) {
+        if (kitchen.current != null && isCasserolesOven(clause, nouns)) {
             dish.place(kitchen.whereItIs(kitchen.current), Portion.UNSAID, false);
             scene.enterOven();
             oven.cover(isCoveredJustBefore() || clause.cover() == Cover.ON ? Cover.ON : Cover.OFF);
@@ -382,8 +381,7 @@ final class Cook {
     }
 
     private static boolean chills(Clause clause) {
-        boolean verb =
-                clause.verb() != null && COLD_VERBS.contains(clause.verb().base());
+        boolean verb = COLD_VERBS.contains(clause.base());
         return verb || clause.says("fridge", "refrigerator", "overnight", "cold");
     }
 
@@ -474,7 +472,7 @@ final class Cook {
             return false;
         }
         boolean it = nouns.stream().anyMatch(n -> n.is(Kind.PRONOUN))
-                || clause.verb() != null && clause.verb().base().equals("leave");
+                || clause.base().equals("leave");
         Dish.Placed top = dish.all.getLast();
         Pot pot = it ? top.pot : chilled().orElse(dish.all.getFirst().pot);
         Step step = new Steps(kitchen)

@@ -12,6 +12,7 @@ import nabe.recipe.Procedure.OvenPhase;
 import nabe.recipe.Procedure.Placement;
 import nabe.recipe.Procedure.Vessel;
 import nabe.words.Messages;
+import org.jspecify.annotations.Nullable;
 
 /** A procedure with what the cook says otherwise. What a correction speaks of and is no longer there becomes a doubt. */
 public final class Corrections {
@@ -45,7 +46,7 @@ public final class Corrections {
         }
     }
 
-    private Vessel component(String key) {
+    private @Nullable Vessel component(String key) {
         return procedure.components().stream()
                 .filter(c -> c.key().equals(key))
                 .findFirst()

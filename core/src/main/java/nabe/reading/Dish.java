@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
@@ -96,7 +97,7 @@ final class Dish {
         this.kitchen = kitchen;
     }
 
-    boolean holds(Pot pot) {
+    boolean holds(@Nullable Pot pot) {
         return all.stream().anyMatch(p -> p.pot == pot);
     }
 
@@ -205,7 +206,7 @@ final class Dish {
                 .findFirst()
                 .map(p -> {
                     int line = p.pot.lines.keySet().iterator().next();
-                    long rounds = Math.round(kitchen.left[line] / p.taken);
+                    long rounds = Math.round(kitchen.left[line] / Objects.requireNonNull(p.taken));
                     return (int) Math.clamp(rounds - (kitchen.isNamedLater(line) ? 1 : 0), 1, 12);
                 })
                 .orElse(1);
@@ -343,7 +344,7 @@ final class Dish {
                 .toList();
         double all = counts.stream().mapToDouble(c -> c).sum();
         boolean range = bought != null && bought.min() < bought.max();
-        if (!range || counts.contains(0.0) || all < bought.min() || all > bought.max()) {
+        if (bought == null || !range || counts.contains(0.0) || all < bought.min() || all > bought.max()) {
             return false;
         }
         for (int i = 0; i < own.size(); i++) {

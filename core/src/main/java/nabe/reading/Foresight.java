@@ -27,7 +27,7 @@ final class Foresight {
                 && first.slot().lead() == Lead.NONE
                 && !first.portion().isSaid()
                 && nouns.stream().filter(n -> n.is(Kind.LINES)).count() > 1;
-        return whole ? Set.copyOf(first.lines()) : Set.of();
+        return first != null && whole ? Set.copyOf(first.lines()) : Set.of();
     }
 
     private static boolean isOfTheMixture(Clause clause, Named noun, Set<Integer> mixed) {

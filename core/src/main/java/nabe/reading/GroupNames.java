@@ -99,8 +99,11 @@ final class GroupNames {
     private boolean isOfPotInHand(int line) {
         Pot current = kitchen.current;
         String heading = kitchen.lines.get(line).heading();
-        if (current == null || current.heading != null) {
-            return current != null && current.heading.equals(heading);
+        if (current == null) {
+            return false;
+        }
+        if (current.heading != null) {
+            return current.heading.equals(heading);
         }
         return heading == null
                 && !current.lines.isEmpty()

@@ -102,7 +102,7 @@ final class Kinds {
     private int flavour(Pot pot) {
         return pot.lines.keySet().stream()
                 .filter(l -> !kitchen.isFat(l))
-                .max(Comparator.comparingDouble(l -> kitchen.lines.get(l).gramsOrZero() * pot.lines.get(l)))
+                .max(Comparator.comparingDouble(l -> kitchen.lines.get(l).gramsOrZero() * pot.share(l)))
                 .orElseGet(() -> pot.lines.keySet().iterator().next());
     }
 
@@ -121,7 +121,7 @@ final class Kinds {
     /** What carries, by its own name, whatever coats it. */
     private String mainItem(Pot pot) {
         return kitchen.main(pot).stream()
-                .max(Comparator.comparingDouble(l -> kitchen.lines.get(l).gramsOrZero() * pot.lines.get(l)))
+                .max(Comparator.comparingDouble(l -> kitchen.lines.get(l).gramsOrZero() * pot.share(l)))
                 .map(l -> kitchen.lines.get(l).item())
                 .orElseGet(() -> heaviest(pot));
     }
@@ -169,7 +169,7 @@ final class Kinds {
         return (solid.isEmpty() ? main : solid)
                 .stream()
                         .max(Comparator.comparingDouble(
-                                l -> kitchen.lines.get(l).gramsOrZero() * pot.lines.get(l)))
+                                l -> kitchen.lines.get(l).gramsOrZero() * pot.share(l)))
                         .map(l -> Words.of(kitchen.lines.get(l).item()))
                         .filter(words -> !words.isEmpty())
                         .map(Kinds::called)
@@ -286,7 +286,7 @@ final class Kinds {
     /** Slices dredged in flour, egg and crumbs: still what carries. */
     private boolean isCoatedSlices(Pot pot, Set<String> roles) {
         boolean slices = kitchen.main(pot).stream()
-                .max(Comparator.comparingDouble(l -> kitchen.lines.get(l).gramsOrZero() * pot.lines.get(l)))
+                .max(Comparator.comparingDouble(l -> kitchen.lines.get(l).gramsOrZero() * pot.share(l)))
                 .filter(l -> kitchen.role(l).startsWith("slice-"))
                 .isPresent();
         return slices

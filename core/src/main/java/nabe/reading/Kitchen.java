@@ -8,6 +8,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import nabe.larder.Ingredient;
 import nabe.reading.grammar.Clause;
 import nabe.recipe.Line;
 import nabe.recipe.Procedure.Doubt;
@@ -95,9 +96,8 @@ final class Kitchen {
     }
 
     String role(int line) {
-        return lines.get(line).ingredient() == null
-                ? ""
-                : lines.get(line).ingredient().role();
+        Ingredient food = lines.get(line).ingredient();
+        return food == null ? "" : food.role();
     }
 
     boolean isShared(int line) {

@@ -75,8 +75,7 @@ final class LaySigns {
 
     static boolean isBrushedAgain(Clause clause, List<Named> nouns) {
         return nouns.stream().noneMatch(Named::isFood)
-                && clause.verb() != null
-                && Set.of("brush", "glaze").contains(clause.verb().base())
+                && Set.of("brush", "glaze").contains(clause.base())
                 && clause.says("again", "more");
     }
 
@@ -161,8 +160,7 @@ final class LaySigns {
 
     /** "Add the apple" to sausages that roast in the tin. */
     boolean joinsInDish(Clause clause, List<Named> placed, List<Named> nouns) {
-        return clause.verb() != null
-                && clause.verb().base().equals("add")
+        return clause.base().equals("add")
                 && oven.started()
                 && dish.all.size() == 1
                 && !placed.isEmpty()
@@ -172,13 +170,12 @@ final class LaySigns {
 
     /** "Add the sausages, one of the onions and the sage" to a tin: they cook together. */
     boolean mixedInDish(Clause clause, List<Named> placed) {
-        boolean spreadWith = clause.verb() != null
-                && clause.verb().base().equals("spread")
+        boolean spreadWith = clause.base().equals("spread")
                 && placed.stream().skip(1).allMatch(n -> n.slot().lead() == Lead.WITH);
         return clause.verb() != null
                 && (spreadWith
                         || Set.of("add", "put", "stir", "mix", "combine", "toss", "brush", "glaze")
-                                .contains(clause.verb().base()))
+                                .contains(clause.base()))
                 && placed.size() > 1
                 && placed.stream()
                         .allMatch(n -> n.is(Kind.LINES)
@@ -205,8 +202,7 @@ final class LaySigns {
                 && nouns.stream().noneMatch(n -> n.is(Kind.DISH) && n.slot().lead() == Lead.IN)
                 && clause.verb() != null
                 && (clause.does(Effect.COVER, Effect.GREASE)
-                        || KitchenWords.shared()
-                                .has(Use.COVERS_WITH, clause.verb().base()));
+                        || KitchenWords.shared().has(Use.COVERS_WITH, clause.base()));
     }
 
     /** Whether the noun says where something goes. */
@@ -221,7 +217,7 @@ final class LaySigns {
     boolean puts(Clause clause, List<Named> nouns) {
         return clause.does(Effect.PLACE)
                 || clause.does(Effect.REST) && clause.durations().isEmpty()
-                || clause.verb() != null && clause.verb().base().equals("brush")
+                || clause.base().equals("brush")
                 || (clause.verb() == null || clause.does(Effect.JOIN)) && toDish(clause, nouns)
                 || clause.does(Effect.PREP) && isPressedIn(nouns);
     }

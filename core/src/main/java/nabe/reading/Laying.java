@@ -271,7 +271,7 @@ final class Laying {
                 && pot.pots.isEmpty()
                 && pot.lines.size() == 1
                 && dish.holds(pot);
-        int line = raw ? pot.lines.keySet().iterator().next() : -1;
+        int line = pot != null && raw ? pot.lines.keySet().iterator().next() : -1;
         return raw && kitchen.left[line] > 0.01
                 ? new Named(Kind.LINES, List.of(line), null, noun.portion(), noun.each(), noun.slot())
                 : noun;

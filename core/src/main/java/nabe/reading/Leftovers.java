@@ -164,7 +164,7 @@ final class Leftovers {
                 && kitchen.pan.contains(i)
                 && kitchen.left[i] > 0.99
                 && kitchen.lines.get(i).gramsOrZero() > Readying.MOST_GREASE;
-        if (brushes) {
+        if (thin != null && brushes) {
             thin.add(i, kitchen.left[i]);
             kitchen.left[i] = 0;
             kitchen.pan.remove(i);

@@ -98,7 +98,7 @@ final class Meaning {
             return noun.as(Kind.DISH);
         }
         boolean measured = said.stream().anyMatch(Token::isNumber) && Tokens.has(said, "x");
-        boolean spread = clause.verb() != null && clause.verb().base().equals("spread");
+        boolean spread = clause.base().equals("spread");
         boolean greased = scene.panGreased
                 && noun.slot().lead() != Lead.NONE
                 && !clause.does(Effect.HEAT, Effect.START, Effect.GREASE);
@@ -109,9 +109,7 @@ final class Meaning {
 
     /** "Divide between two greased trays": what is divided so is a dish each. */
     private static boolean isDivided(Clause clause) {
-        return clause.verb() != null
-                && clause.verb().base().equals("divide")
-                && clause.says("greased", "buttered", "oiled");
+        return clause.base().equals("divide") && clause.says("greased", "buttered", "oiled");
     }
 
     /** A roasting tin is where things roast, when another dish comes later; "the sheets" are those spoken of before. */
@@ -139,21 +137,20 @@ final class Meaning {
     private static Named asNew(Clause clause, Named noun) {
         boolean made = noun.is(Kind.POT)
                 && noun.slot().lead() == Lead.NONE
-                && clause.verb() != null
-                && clause.verb().base().equals("make")
+                && clause.base().equals("make")
                 && !clause.says("layer");
         return made ? noun.as(Kind.UNKNOWN) : noun;
     }
 
     /** "Boil in salted water": not the cold water that is listed for the dough. */
     private Named fromTheTap(Clause clause, Named noun) {
-        boolean fresh = noun.is(Kind.POT)
+        boolean fresh = noun.pot() != null
+                && noun.is(Kind.POT)
                 && noun.pot().lines.size() > 1
                 && noun.slot().tokens().getLast().is("water")
                 && Tokens.has(noun.slot().tokens(), "salted", "boiling", "cold", "simmering", "hot");
         boolean rinses = noun.is(Kind.LINES)
-                && clause.verb() != null
-                && Set.of("rinse", "wash", "refresh").contains(clause.verb().base())
+                && Set.of("rinse", "wash", "refresh").contains(clause.base())
                 && noun.slot().tokens().getLast().is("water");
         if (fresh || rinses || isForSoaking(clause, noun, kitchen)) {
             return noun.as(Kind.UNKNOWN);
@@ -172,10 +169,9 @@ final class Meaning {
 
     /** "Soak the porcini in a cup of warm water": not of the litre that is listed. */
     static boolean isForSoaking(Clause clause, Named noun, Kitchen kitchen) {
-        boolean soaks = clause.verb() != null
-                && clause.verb().base().equals("soak")
-                && noun.slot().tokens().getLast().is("water");
-        if (soaks && noun.is(Kind.POT)) {
+        boolean soaks =
+                clause.base().equals("soak") && noun.slot().tokens().getLast().is("water");
+        if (soaks && noun.is(Kind.POT) && noun.pot() != null) {
             return noun.pot().lines.size() > 1;
         }
         Double share = soaks && noun.lines().size() == 1
@@ -187,8 +183,7 @@ final class Meaning {
     /** "Season with salt": not the spoonful that is listed for the dough, which is still to be made. */
     private Named fromTheMill(Clause clause, Named noun) {
         boolean seasons = noun.is(Kind.LINES)
-                && clause.verb() != null
-                && clause.verb().base().equals("season")
+                && clause.base().equals("season")
                 && noun.slot().lead() == Lead.WITH;
         boolean others = seasons
                 && noun.lines().stream()
@@ -255,7 +250,7 @@ final class Meaning {
     /** "Roll out the rest", of the dough that was rolled out before. */
     private Named restOfDough(Clause clause, Named noun) {
         boolean rolls = clause.verb() != null
-                && clause.verb().base().startsWith("roll")
+                && clause.base().startsWith("roll")
                 && noun.is(Kind.PRONOUN)
                 && noun.portion().is(Portion.Kind.REST);
         Pot dough = kitchen.pots.stream()

@@ -42,8 +42,8 @@ final class Mixing {
         List<Of> uses = new ArrayList<>();
         target.worked |= clause.does(Effect.HEAT, Effect.START, Effect.MIX)
                 || target.lines.size() + items.size() > 1
-                || clause.verb() != null && clause.verb().base().equals("beat");
-        boolean goes = clause.verb() != null && clause.verb().base().equals("go");
+                || clause.base().equals("beat");
+        boolean goes = clause.base().equals("go");
         for (Item item : items) {
             if (item.pot() == null) {
                 pour(target, item, uses);
@@ -73,7 +73,7 @@ final class Mixing {
     /** "Return the beef": what was only browned out of the way is in its pot again. */
     private boolean returns(Clause clause, Pot pot, Pot target) {
         boolean back = clause.verb() != null
-                && (clause.verb().base().equals("return") || clause.particles().contains("back"));
+                && (clause.base().equals("return") || clause.particles().contains("back"));
         return back
                 && pot != target
                 && pot.given < MUCH
@@ -121,14 +121,15 @@ final class Mixing {
 
     /** Fat, salt and spices spent in an earlier pot are shared where a later one asks for them without saying how much. */
     private void takeBack(Pot target, Item item) {
-        double half = item.pot().lines.get(item.line()) / 2;
-        item.pot().lines.put(item.line(), half);
+        Pot from = Objects.requireNonNull(item.pot());
+        double half = from.share(item.line()) / 2;
+        from.lines.put(item.line(), half);
         target.add(item.line(), half);
     }
 
     /** @param goes whether the clause does nothing but put it in: "the pasta goes into the sauce" */
     private void join(Pot target, Item item, boolean goes, List<Of> uses) {
-        Pot pot = kitchen.whereItIs(item.pot());
+        Pot pot = kitchen.whereItIs(Objects.requireNonNull(item.pot()));
         if (pot == target || pot.reaches(target) || target.reaches(pot) && pot.given > 0.99) {
             return;
         }
@@ -139,10 +140,10 @@ final class Mixing {
         if (said != null && item.portion().is(Portion.Kind.ALL_BUT)) {
             said = Math.max(0, there - said);
         }
-        boolean rest = item.portion().is(Portion.Kind.REST) || said == null;
+        boolean some = said != null && !item.portion().is(Portion.Kind.REST);
         double share = item.portion().is(Portion.Kind.RESERVED) && pot.reserved > 0
                 ? pot.reserved
-                : rest ? Math.max(0, there - pot.reserved) : Math.min(said, there);
+                : said != null && some ? Math.min(said, there) : Math.max(0, there - pot.reserved);
         if (dish.holds(pot) && !item.portion().isSaid()) {
             share = Math.min(share, OUT_OF_DISH);
         }
@@ -151,7 +152,7 @@ final class Mixing {
         }
         if (share < 0.99 && isInHand(pot)) {
             int line = pot.lines.keySet().iterator().next();
-            double part = pot.lines.get(line) * share;
+            double part = pot.share(line) * share;
             pot.lines.merge(line, -part, Double::sum);
             target.add(line, part);
             return;

@@ -205,7 +205,7 @@ final class Naming {
             int other = isOneLine(noun) && heading != null
                     ? lineNames.under(heading, noun.slot().tokens())
                     : -1;
-            boolean stays = other < 0 || heading.equals(headingOf(noun));
+            boolean stays = other < 0 || Objects.equals(heading, headingOf(noun));
             if (!stays) {
                 out.set(i, new Named(Kind.LINES, List.of(other), null, noun.portion(), noun.each(), noun.slot()));
             }

@@ -182,15 +182,16 @@ final class Oven {
     private void part(OvenPhase whole, Minutes first, boolean firstCovered, Minutes then) {
         phases.removeLast();
         phases.add(whole.lasting(first, firstCovered));
-        boolean turned = heat != null && whole.celsius() != null && heat.celsius() != whole.celsius();
+        Heat now = heat;
+        boolean turned = now != null && whole.celsius() != null && now.celsius() != whole.celsius();
         if (grilling) {
             phases.add(new OvenPhase(PhaseKind.GRILL, null, false, false, then, adds(), false));
             return;
         }
         phases.add(new OvenPhase(
                 PhaseKind.BAKE,
-                turned ? Double.valueOf(heat.celsius()) : whole.celsius(),
-                turned ? heat.fan() : whole.fan(),
+                now != null && turned ? Double.valueOf(now.celsius()) : whole.celsius(),
+                now != null && turned ? now.fan() : whole.fan(),
                 covered,
                 then,
                 adds(),

@@ -54,8 +54,7 @@ final class OvenClock {
 
     /** "Stir in the broccoli" adds to the phase that follows and is no stir of the one before. */
     private static boolean stirsIn(Clause clause) {
-        return clause.verb() != null
-                && clause.verb().base().equals("stir")
+        return clause.base().equals("stir")
                 && (clause.particles().contains("in")
                         || clause.slots().stream().anyMatch(s -> s.direct() && s.lead() == Lead.IN));
     }
@@ -95,20 +94,16 @@ final class OvenClock {
                         && clause.says(Use.RESTS)
                         && !clause.durations().isEmpty()
                 || clause.does(Effect.LET) && oven.started()
-                || clause.verb() != null
-                        && Set.of("sit", "cool", "leave", "wait")
-                                .contains(clause.verb().base());
+                || Set.of("sit", "cool", "leave", "wait").contains(clause.base());
         boolean bench = (clause.says("bench", "counter", "rest", "worktop") || isOnTheSide(clause))
                 && !clause.does(Effect.BAKE);
         boolean aside = clause.says("aside") && clause.does(Effect.KEEP, Effect.PLACE, Effect.LET);
-        boolean gives = clause.verb() != null && clause.verb().base().equals("give") && !bench;
+        boolean gives = clause.base().equals("give") && !bench;
         return oven.started()
                 && (rests && !gives || bench || aside)
                 && (!clause.durations().isEmpty()
                         || rests
                                 && !gives
-                                && (clause.does(Effect.REST)
-                                        || clause.verb() != null
-                                                && clause.verb().base().equals("sit")));
+                                && (clause.does(Effect.REST) || clause.base().equals("sit")));
     }
 }

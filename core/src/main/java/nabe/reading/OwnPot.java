@@ -48,7 +48,7 @@ final class OwnPot {
         }
 
         boolean verb(Set<String> some) {
-            return clause.verb() != null && some.contains(clause.verb().base());
+            return clause.verb() != null && some.contains(clause.base());
         }
 
         String lastAction() {

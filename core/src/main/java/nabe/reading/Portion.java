@@ -134,7 +134,7 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
                 && exact.is(Kind.COUNT)
                 && Stream.concat(before.stream(), after.stream())
                         .anyMatch(t -> t.text().equalsIgnoreCase("halves"));
-        return halves ? new Portion(Kind.COUNT, exact.value / 2, null) : exact;
+        return exact != null && halves ? new Portion(Kind.COUNT, exact.value / 2, null) : exact;
     }
 
     /** "a third of the remaining", not "the last third". */
@@ -231,11 +231,19 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
             case FRACTION -> Math.min(value, left);
             case OF_LEFT -> value * left;
             case REST, ALL, EACH, RESERVED -> left;
-            case MEASURE -> measured(line) == null ? null : Double.valueOf(Math.min(measured(line), left));
-            case ALL_BUT -> measured(line) == null ? null : Double.valueOf(Math.max(0, left - measured(line)));
-            case COUNT -> counted(line) == null ? null : Double.valueOf(Math.min(counted(line), left));
+            case MEASURE -> atMost(measured(line), left);
+            case ALL_BUT -> allBut(measured(line), left);
+            case COUNT -> atMost(counted(line), left);
             case UNSAID, FILM -> null;
         };
+    }
+
+    private static @Nullable Double atMost(@Nullable Double share, double left) {
+        return share == null ? null : Double.valueOf(Math.min(share, left));
+    }
+
+    private static @Nullable Double allBut(@Nullable Double share, double left) {
+        return share == null ? null : Double.valueOf(Math.max(0, left - share));
     }
 
     private @Nullable Double measured(Line line) {
@@ -244,7 +252,10 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
         }
         boolean sameKind =
                 line.unit() != null && line.unit().isFixed() && line.unit().kind() == unit.kind();
-        if (sameKind && line.amount() != null && line.amount().mid() > 0) {
+        if (line.unit() != null
+                && sameKind
+                && line.amount() != null
+                && line.amount().mid() > 0) {
             return Math.min(
                     1,
                     value * unit.factor() / (line.amount().mid() * line.unit().factor()));

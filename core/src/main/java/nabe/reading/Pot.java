@@ -66,6 +66,11 @@ final class Pot {
     @Nullable
     Double millilitres;
 
+    /** @return the share of a line that went straight in */
+    double share(int line) {
+        return lines.getOrDefault(line, 0.0);
+    }
+
     /** @return what is laid of it where the words do not say: what was rolled out for this */
     Portion laidOf(Portion said) {
         Portion part = said.isSaid() || rolledOut == null ? said : rolledOut;

@@ -59,7 +59,7 @@ final class PotChoice {
         }
         boolean moved =
                 objectPot != null && items.size() == 1 && nouns.stream().anyMatch(Named::isVessel) && !takesIn(clause);
-        if (moved) {
+        if (objectPot != null && moved) {
             return kitchen.whereItIs(objectPot);
         }
         boolean pourIn = objectPot != null
@@ -67,7 +67,7 @@ final class PotChoice {
                 && objectPot == kitchen.current
                 && takesIn(clause)
                 && !Mixing.isHot(objectPot);
-        if (pourIn) {
+        if (objectPot != null && pourIn) {
             return Objects.requireNonNullElse(before(objectPot), objectPot);
         }
         boolean inHand = object == null && mixesWithHand(clause, nouns) || coatsHand(clause, nouns);
@@ -142,9 +142,7 @@ final class PotChoice {
 
     /** "Dredge in flour, egg, crumbs": what is in hand goes through them. */
     private static boolean coatsHand(Clause clause, List<Named> nouns) {
-        boolean coats = clause.verb() != null
-                && Set.of("dredge", "dip", "dunk", "coat", "toss")
-                        .contains(clause.verb().base());
+        boolean coats = Set.of("dredge", "dip", "dunk", "coat", "toss").contains(clause.base());
         return coats
                 && nouns.stream()
                         .filter(Named::isFood)
@@ -154,7 +152,7 @@ final class PotChoice {
     }
 
     private static boolean makes(Clause clause) {
-        return clause.verb() != null && clause.verb().base().equals("make");
+        return clause.base().equals("make");
     }
 
     private static boolean takesIn(Clause clause) {
@@ -175,12 +173,12 @@ final class PotChoice {
 
     /** "Beat the egg with the water" begins a bowl; "beat in the egg" does not. */
     static boolean stirsUp(Kitchen kitchen, Clause clause, List<Named> nouns) {
-        if (!clause.does(Effect.JOIN) || !STIRS.contains(clause.verb().base())) {
+        if (!clause.does(Effect.JOIN) || !STIRS.contains(clause.base())) {
             return false;
         }
         boolean in = clause.particles().contains("in")
                 || nouns.stream().anyMatch(n -> n.slot().direct() && n.slot().lead() == Lead.IN);
-        long fresh = LOOSENS.contains(clause.verb().base())
+        long fresh = LOOSENS.contains(clause.base())
                 ? 0
                 : nouns.stream()
                         .filter(n -> n.slot().lead() == Lead.NONE && n.is(Kind.LINES))
@@ -188,7 +186,7 @@ final class PotChoice {
         if (!in && isEggsBeaten(kitchen, clause, nouns)) {
             return true;
         }
-        if (!in && fresh > (clause.verb().base().equals("beat") ? 1 : 2)) {
+        if (!in && fresh > (clause.base().equals("beat") ? 1 : 2)) {
             return true;
         }
         return nouns.stream().anyMatch(n -> n.slot().lead() == Lead.NONE && n.is(Kind.LINES))
@@ -198,7 +196,7 @@ final class PotChoice {
     /** "Beat the eggs", and nothing into which. */
     private static boolean isEggsBeaten(Kitchen kitchen, Clause clause, List<Named> nouns) {
         List<Named> foods = nouns.stream().filter(Named::isFood).toList();
-        return clause.verb().base().equals("beat")
+        return clause.base().equals("beat")
                 && !foods.isEmpty()
                 && foods.stream()
                         .allMatch(n -> n.is(Kind.LINES)

@@ -45,7 +45,7 @@ public final class ProcedureReader {
         Clause clause = said.clause();
         String verb = clause.verb() == null
                 ? "-"
-                : clause.verb().base() + "/" + clause.verb().effect().name().toLowerCase(java.util.Locale.ROOT);
+                : clause.base() + "/" + clause.verb().effect().name().toLowerCase(java.util.Locale.ROOT);
         String nouns =
                 said.nouns().stream().map(ProcedureReader::noun).collect(java.util.stream.Collectors.joining("; "));
         return said.stage().toLowerCase(java.util.Locale.ROOT) + (clause.conditional() ? " (only in case)" : "") + " | "

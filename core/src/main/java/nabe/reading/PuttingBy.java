@@ -67,7 +67,7 @@ final class PuttingBy {
         }
         Pot pot = kitchen.holding(line);
         Double share = pot == null ? null : pot.lines.get(line);
-        if (share != null) {
+        if (pot != null && share != null) {
             pot.lines.put(mixing.lastLine(), share * (1 - part));
             kitchen.left[mixing.lastLine()] += share * part;
             kitchen.reserved[mixing.lastLine()] += share * part;

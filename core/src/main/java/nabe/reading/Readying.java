@@ -32,12 +32,12 @@ final class Readying {
     boolean isComponentsHeat(Clause clause, List<Named> nouns) {
         return scene.stage == Scene.Stage.COOKING
                 && clause.does(Effect.START, Effect.HEAT, Effect.BAKE)
-                && !clause.verb().base().equals("heat")
-                && !clause.verb().base().equals("preheat")
-                && !clause.verb().base().equals("warm")
+                && !clause.base().equals("heat")
+                && !clause.base().equals("preheat")
+                && !clause.base().equals("warm")
                 && (nouns.stream().anyMatch(Named::isFood)
                         || nouns.stream().anyMatch(n -> n.is(Kind.TRAY))
-                        || !kitchen.focus.isEmpty() && clause.verb().base().equals("roast"));
+                        || !kitchen.focus.isEmpty() && clause.base().equals("roast"));
     }
 
     /** "Heat the oven to 190C". */
@@ -63,8 +63,7 @@ final class Readying {
     }
 
     boolean greases(Clause clause, List<Named> nouns) {
-        boolean greasy = clause.does(Effect.GREASE)
-                || clause.verb() != null && GREASES.contains(clause.verb().base());
+        boolean greasy = clause.does(Effect.GREASE) || GREASES.contains(clause.base());
         boolean vessel = nouns.stream()
                 .anyMatch(n -> n.is(Kind.DISH) || n.is(Kind.LID) || n.is(Kind.PAN) && clause.does(Effect.GREASE));
         if (greasesTray(clause, nouns)) {
@@ -79,7 +78,7 @@ final class Readying {
         boolean food = nouns.stream()
                 .anyMatch(n -> n.is(Kind.POT)
                         || n.is(Kind.LINES) && n.lines().stream().anyMatch(l -> !kitchen.isFat(l) && !isCoating(l)));
-        boolean line = clause.verb() != null && clause.verb().base().equals("line");
+        boolean line = clause.base().equals("line");
         if (line && clause.particles().contains("up")) {
             return false;
         }
@@ -111,13 +110,12 @@ final class Readying {
         boolean sprays = nouns.stream()
                 .flatMap(n -> n.lines().stream())
                 .allMatch(l -> kitchen.told.get(l).forTheDish());
-        return clause.verb() != null && GREASES.contains(clause.verb().base()) && trays && sprays;
+        return GREASES.contains(clause.base()) && trays && sprays;
     }
 
     /** "Rub the dish with garlic and then grease with butter". */
     private boolean greasesAgain(Clause clause, List<Named> nouns) {
-        boolean greasy = clause.does(Effect.GREASE)
-                || clause.verb() != null && GREASES.contains(clause.verb().base());
+        boolean greasy = clause.does(Effect.GREASE) || GREASES.contains(clause.base());
         return scene.greased == kitchen.clause - 1
                 && greasy
                 && nouns.stream()
@@ -130,7 +128,7 @@ final class Readying {
     private void greaseWith(Clause clause, List<Named> nouns) {
         nouns.stream().filter(n -> n.is(Kind.LINES)).forEach(n -> kitchen.pan.addAll(n.lines()));
         if (nouns.stream().noneMatch(n -> n.is(Kind.LINES))) {
-            greaseOf(clause.verb().base()).ifPresent(kitchen.pan::add);
+            greaseOf(clause.base()).ifPresent(kitchen.pan::add);
         }
     }
 

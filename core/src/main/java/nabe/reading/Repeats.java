@@ -22,7 +22,7 @@ final class Repeats {
     }
 
     boolean repeats(Clause clause, List<Named> nouns) {
-        boolean does = clause.verb() != null && clause.verb().base().equals("do");
+        boolean does = clause.base().equals("do");
         return scene.stage != Scene.Stage.COOKING
                 && !dish.all.isEmpty()
                 && (!does || clause.says(Use.AGAIN) || likeThis(clause) > 1);
@@ -59,8 +59,7 @@ final class Repeats {
 
     /** "In a casserole make 3 layers:", and what lies in each comes next. */
     boolean headsRounds(Clause clause, List<Named> nouns) {
-        return clause.verb() != null
-                && Set.of("make", "build", "do", "lay").contains(clause.verb().base())
+        return Set.of("make", "build", "do", "lay").contains(clause.base())
                 && clause.words().endsWith(":")
                 && layers(clause) > 1
                 && nouns.stream().noneMatch(Named::isFood);
@@ -127,7 +126,7 @@ final class Repeats {
     /** "Do that four times", "make three layers like this": so often in all. @return 0 where it says anything else */
     private static int likeThis(Clause clause) {
         boolean more = clause.says("more", "again", "another", "repeat");
-        boolean does = clause.verb() != null && clause.verb().base().equals("do");
+        boolean does = clause.base().equals("do");
         int said = does ? times(clause) : clause.says("like", "such", "way") ? layers(clause) : 0;
         return more ? 0 : said;
     }
@@ -150,9 +149,7 @@ final class Repeats {
 
     /** How many rounds one clause itself lays of several things: "layer A, B and C three times", "in three layers". */
     static int rounds(Clause clause, int things) {
-        boolean lays = clause.verb() != null
-                && Set.of("layer", "alternate", "build", "stack")
-                        .contains(clause.verb().base());
+        boolean lays = Set.of("layer", "alternate", "build", "stack").contains(clause.base());
         if (!lays || things < 2 || clause.says("more")) {
             return 1;
         }

@@ -78,7 +78,7 @@ final class Steps {
                 && clause.cover() == null
                 && !words.any(clause.tokens(), Use.LID)
                 && tool(clause) == null;
-        boolean act = clause.verb() != null && !TALK.contains(clause.verb().base());
+        boolean act = clause.verb() != null && !TALK.contains(clause.base());
         boolean sign = clause.verb() == null && UNTIL.matcher(clause.words()).find();
         return idle && (!act || clause.words().endsWith(":")) && !sign;
     }
@@ -89,7 +89,7 @@ final class Steps {
         Matcher heat = HEAT.matcher(words);
         return ProcedureStepBuilder.builder()
                 .id(kitchen.nextStep())
-                .action(clause.verb() == null ? "add" : clause.verb().base())
+                .action(clause.verb() == null ? "add" : clause.base())
                 .words(words)
                 .sentence(clause.sentence())
                 .uses(List.copyOf(uses))
@@ -107,7 +107,7 @@ final class Steps {
         if (clause.heat() != null) {
             return clause.heat().celsius();
         }
-        boolean roasts = clause.verb() != null && ROASTS.contains(clause.verb().base());
+        boolean roasts = ROASTS.contains(clause.base());
         return roasts ? kitchen.ovenCelsius : null;
     }
 
@@ -135,8 +135,8 @@ final class Steps {
     /** "Cook the noodles", "blanch": in the water that was put on. */
     private static boolean boils(Clause clause) {
         return clause.verb() != null
-                && (BOILS.contains(clause.verb().base())
-                        || clause.verb().base().equals("cook")
+                && (BOILS.contains(clause.base())
+                        || clause.base().equals("cook")
                                 && clause.slots().stream().anyMatch(s -> s.lead() == Slot.Lead.NONE)
                                 && clause.slots().stream().noneMatch(s -> s.lead() == Slot.Lead.OVER));
     }

@@ -146,7 +146,8 @@ final class Stove {
                 && pot.lines.keySet().stream().anyMatch(l -> THICKENERS.contains(kitchen.role(l)))
                 && pot.lines.keySet().stream()
                         .allMatch(l -> THICKENERS.contains(kitchen.role(l)) || kitchen.isLiquid(l));
-        return slurry
+        return pot != null
+                && slurry
                 && clause.does(Effect.JOIN)
                 && !clause.opensSentence()
                 && nouns.stream().noneMatch(n -> n.isFood() && n.slot().lead() != Lead.WITH)
@@ -179,23 +180,26 @@ final class Stove {
     boolean stirsThrough(Clause clause, List<Named> nouns) {
         Named some = nouns.isEmpty() ? null : nouns.getFirst();
         Named into = nouns.size() < 2 ? null : nouns.get(1);
-        boolean pots = some != null && into != null && some.is(Kind.POT) && into.is(Kind.POT);
-        boolean stirred = pots
+        Pot from = some == null ? null : some.pot();
+        Pot to = into == null ? null : into.pot();
+        if (some == null || into == null || from == null || to == null) {
+            return false;
+        }
+        boolean stirred = some.is(Kind.POT)
+                && into.is(Kind.POT)
                 && clause.verb() == null
                 && into.slot().lead() != Lead.NONE
                 && into.slot().lead() != Lead.WITH
                 && some.slot().tokens().stream().anyMatch(Stove::isStirred)
-                && some.pot() != into.pot();
+                && from != to;
         if (stirred) {
             Double said = some.portion().is(Portion.Kind.FRACTION)
                     ? Double.valueOf(some.portion().value())
                     : null;
-            double share = Math.min(said == null ? A_LADLE : said, 1 - some.pot().given);
-            into.pot().pots.merge(some.pot(), share, Double::sum);
-            some.pot().given += share;
-            into.pot()
-                    .steps
-                    .add(steps.of(clause, List.of(new Of(null, some.pot().id(), share)), null));
+            double share = Math.min(said == null ? A_LADLE : said, 1 - from.given);
+            to.pots.merge(from, share, Double::sum);
+            from.given += share;
+            to.steps.add(steps.of(clause, List.of(new Of(null, from.id(), share)), null));
         }
         return stirred;
     }
@@ -209,8 +213,7 @@ final class Stove {
 
     /** "Combine" without a word what: all that was made. */
     private static boolean gathers(Clause clause) {
-        return clause.verb() != null
-                && clause.verb().base().equals("combine")
+        return clause.base().equals("combine")
                 && clause.opensSentence()
                 && clause.slots().isEmpty();
     }
@@ -257,15 +260,17 @@ final class Stove {
     private static boolean isRolledInPart(Clause clause, Item item) {
         return item.pot() != null
                 && clause.verb() != null
-                && clause.verb().base().startsWith("roll")
+                && clause.base().startsWith("roll")
                 && (item.portion().is(Portion.Kind.FRACTION) || item.portion().is(Portion.Kind.REST));
     }
 
     /** Takes all of a line in hand, for what is said next. */
     void takeUp(int line) {
         Pot pot = hold(new Item(line, null, Portion.UNSAID));
-        kitchen.current = pot;
-        kitchen.focusOn(pot);
+        if (pot != null) {
+            kitchen.current = pot;
+            kitchen.focusOn(pot);
+        }
     }
 
     /** A thing in hand: a pot of one line. */
@@ -305,8 +310,7 @@ final class Stove {
         }
         for (Pot pot : List.copyOf(on)) {
             Pot there = kitchen.whereItIs(pot);
-            boolean seasons = clause.verb() != null
-                    && Set.of("season", "salt", "pepper").contains(clause.verb().base());
+            boolean seasons = Set.of("season", "salt", "pepper").contains(clause.base());
             if (seasons) {
                 kitchen.seasoned.add(there);
             }

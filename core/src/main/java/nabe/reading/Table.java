@@ -37,7 +37,7 @@ final class Table {
                     ? noun.pot()
                     : noun.is(Kind.PRONOUN) && noun.portion().isSaid() | freezes ? focused() : null;
             boolean apart = pot != null && (!dish.holds(pot) || noun.portion().isSaid());
-            if (apart) {
+            if (pot != null && apart) {
                 pot.beside.put(freezes ? Fate.FROZEN : Fate.SERVED_BESIDE, noun.portion());
                 kitchen.focusOn(pot);
             }

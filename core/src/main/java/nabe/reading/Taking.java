@@ -61,7 +61,7 @@ final class Taking {
                 && dish.all.isEmpty()
                 && noun.slot().lead() == Lead.NONE
                 && Tokens.has(noun.slot().tokens(), "everything");
-        boolean smooth = everything && SMOOTH.contains(clause.verb().base());
+        boolean smooth = everything && SMOOTH.contains(clause.base());
         List<Pot> all =
                 smooth ? loose().stream().filter(this::isOfPartInHand).toList() : everything ? loose() : List.<Pot>of();
         return all.size() > 1 ? all : kitchen.focus;
@@ -136,7 +136,7 @@ final class Taking {
                 && into.lines().size() == 1
                 && !into.portion().isSaid()
                 && kitchen.left[into.lines().getFirst()] > 0.99;
-        if (raw) {
+        if (into != null && raw) {
             int line = into.lines().getFirst();
             items.removeIf(i -> i.line() == line);
             items.addFirst(new Item(line, null, WHOLE));

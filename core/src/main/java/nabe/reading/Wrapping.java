@@ -75,8 +75,9 @@ final class Wrapping {
             return true;
         }
         List<Named> foods = nouns.stream().filter(Named::isFood).toList();
-        if (laysOnWrapper(clause, foods)) {
-            foods.forEach(n -> addInside(scene.wrapper, forEveryOne(scene.wrapper, n)));
+        Pot wrapper = scene.wrapper;
+        if (wrapper != null && laysOnWrapper(clause, foods)) {
+            foods.forEach(n -> addInside(wrapper, forEveryOne(wrapper, n)));
             return true;
         }
         Named shell = foods.stream()
@@ -148,15 +149,13 @@ final class Wrapping {
     /** "Spread each pancake with filling". */
     private boolean isSpread(Clause clause, Named each, List<Named> foods) {
         return wraps(each)
-                && clause.verb() != null
-                && Set.of("spread", "smear", "cover").contains(clause.verb().base())
+                && Set.of("spread", "smear", "cover").contains(clause.base())
                 && foods.stream().anyMatch(f -> f.slot().lead() == Lead.WITH);
     }
 
     /** "Spread the filling over the crespelle", which lie in no dish yet. */
     private boolean isSpreadOver(Clause clause, Named wrap, List<Named> foods) {
-        return clause.verb() != null
-                && clause.verb().base().equals("spread")
+        return clause.base().equals("spread")
                 && wrap.slot().lead() == Lead.OVER
                 && wraps(wrap)
                 && !dish.holds(wrap.pot())
@@ -211,7 +210,7 @@ final class Wrapping {
                 .findFirst()
                 .orElse(null);
         Pot in = out == null ? null : filling(out);
-        if (in == null || in == out || dish.holds(in)) {
+        if (out == null || in == null || in == out || dish.holds(in)) {
             return false;
         }
         wrap(out, in);
@@ -272,7 +271,7 @@ final class Wrapping {
     private boolean fillsInHand(@Nullable Pot in) {
         Pot out = kitchen.focus.isEmpty() ? null : kitchen.whereItIs(kitchen.focus.getFirst());
         boolean fills = out != null && in != null && out != in && out.inside.isEmpty() && isVegetable(out);
-        if (fills) {
+        if (out != null && in != null && fills) {
             wrap(out, in);
         }
         return fills;
@@ -293,9 +292,7 @@ final class Wrapping {
 
     private static boolean isBetween(Clause clause, Named n) {
         return n.slot().lead() == Lead.OVER
-                && clause.verb() != null
-                && Set.of("divide", "share", "split", "distribute")
-                        .contains(clause.verb().base());
+                && Set.of("divide", "share", "split", "distribute").contains(clause.base());
     }
 
     private boolean isWrapper(Named n) {

@@ -12,7 +12,7 @@ public final class Clauses {
             "^(?:[,;:.–)-]|(?:and|then|but|or|with|until|while|adding|stirring|to)\\b)", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern AT_ENDS = Pattern.compile(
-            "^(?:[,;:&+]|\\s|\\b(?:and|then|but|now)\\b)+|(?:[,;:&+]|\\b(?:and|then|but)|\\s)+$",
+            "^(?:[,;:&+]|\\s|\\b(?:and|then|but|now)\\b)+|(?:[,;:&+]|(?<!\\bnow )\\band|(?<!\\bnow and )\\bthen|\\bbut|\\s)+$",
             Pattern.CASE_INSENSITIVE);
 
     /** The end of an aside whose beginning stands in the clause before. */

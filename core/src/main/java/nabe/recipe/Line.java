@@ -2,6 +2,7 @@ package nabe.recipe;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
+import java.util.Objects;
 import java.util.regex.Pattern;
 import nabe.larder.Ingredient;
 import nabe.measure.Amount;
@@ -52,6 +53,11 @@ public record Line(
 
     public Line withPart(Part newPart) {
         return with(heading, amount, grams, newPart, List.of());
+    }
+
+    /** @return the larder's ingredient of a line that is known to have one */
+    public Ingredient food() {
+        return Objects.requireNonNull(ingredient);
     }
 
     /** @return the same line under another heading, or none */

@@ -158,7 +158,7 @@ public record Procedure(
             boolean stir) {
 
         /** @return the same for another time and cover */
-        public OvenPhase lasting(Minutes other, boolean lid) {
+        public OvenPhase lasting(@Nullable Minutes other, boolean lid) {
             return new OvenPhase(kind, celsius, fan, lid, other, adds, stir);
         }
     }

@@ -1,6 +1,7 @@
 package nabe.recipe;
 
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A recipe as read.
@@ -16,11 +17,11 @@ import java.util.List;
  */
 public record Recipe(
         String title,
-        Integer servings,
+        @Nullable Integer servings,
         List<Line> lines,
         List<String> steps,
         OvenSetting oven,
-        PanSize pan,
+        @Nullable PanSize pan,
         Family family,
         List<String> asides) {
 

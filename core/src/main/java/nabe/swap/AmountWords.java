@@ -45,7 +45,7 @@ final class AmountWords {
             return Optional.empty();
         }
         double amount = number(said.group("n")) * unit.factor();
-        double was = mass ? amount : amount * density(line.ingredient());
+        double was = mass ? amount : amount * density(line.food());
         double now = was * grams / swap.wasGrams();
         double change = mass ? now / was : now / mixedDensity(swap.becomes(), grams) / amount;
         return Math.abs(change - 1) < SAME

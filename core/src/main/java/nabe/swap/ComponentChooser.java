@@ -35,7 +35,7 @@ final class ComponentChooser {
                     && (line.swapped()
                             || kitchen.made().containsKey(line.ingredient().id()));
             if (asked && line.gramsOrZero() > 0) {
-                together.computeIfAbsent(line.ingredient().id(), k -> new java.util.ArrayList<>())
+                together.computeIfAbsent(line.food().id(), k -> new java.util.ArrayList<>())
                         .add(line);
             }
         }
@@ -46,7 +46,7 @@ final class ComponentChooser {
     }
 
     private Optional<MadeComponent> batch(List<ConvertedLine> lines) {
-        Ingredient made = lines.getFirst().ingredient();
+        Ingredient made = lines.getFirst().food();
         List<ComponentRecipe> fitting =
                 book.making(made).stream().filter(this::fits).toList();
         return recipe(made, fitting).map(recipe -> scaled(recipe, lines, made, fitting));

@@ -1,6 +1,7 @@
 package nabe.swap;
 
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.Objects;
 import nabe.larder.Ingredient;
 import nabe.recipe.Part;
 import org.jspecify.annotations.Nullable;
@@ -23,13 +24,13 @@ import org.jspecify.annotations.Nullable;
 public record ConvertedLine(
         int source,
         String item,
-        Ingredient ingredient,
-        Double grams,
-        String amount,
+        @Nullable Ingredient ingredient,
+        @Nullable Double grams,
+        @Nullable String amount,
         Part part,
         boolean swapped,
-        String label,
-        String preparation,
+        @Nullable String label,
+        @Nullable String preparation,
         @Nullable Written written,
         @Nullable String component) {
     /** "3 cloves (9 g)" and what it weighs. */
@@ -41,6 +42,11 @@ public record ConvertedLine(
                 .grams(grams == null ? null : grams * share)
                 .amount(null)
                 .build();
+    }
+
+    /** @return the larder's ingredient of a line that is known to have one */
+    public Ingredient food() {
+        return Objects.requireNonNull(ingredient);
     }
 
     public double gramsOrZero() {

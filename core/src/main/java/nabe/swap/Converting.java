@@ -418,7 +418,8 @@ final class Converting {
     /** What a step uses of its pot: the share of each line that it takes there. */
     private List<Constituent> used(Of use, Vessel vessel) {
         if (use.line() == null) {
-            return there.contains(use.component()) ? List.of(Constituent.of(use.component(), use.share())) : List.of();
+            String pot = Objects.requireNonNull(use.component());
+            return there.contains(pot) ? List.of(Constituent.of(pot, use.share())) : List.of();
         }
         double inPot = vessel.of().stream()
                 .filter(o -> use.line().equals(o.line()))
@@ -507,7 +508,7 @@ final class Converting {
                 .collect(Collectors.toSet());
         return conversion.lines().stream()
                 .filter(l -> l.source() == source && !late.contains(l.component()) && l.gramsOrZero() > 0)
-                .map(l -> KitchenText.grams(l.grams()) + " " + l.item())
+                .map(l -> KitchenText.grams(l.gramsOrZero()) + " " + l.item())
                 .toList();
     }
 }

@@ -1,6 +1,7 @@
 package nabe.swap;
 
 import java.util.EnumSet;
+import java.util.Objects;
 import java.util.OptionalDouble;
 import java.util.Set;
 import nabe.house.House;
@@ -11,6 +12,7 @@ import nabe.measure.KitchenText;
 import nabe.measure.Spoons;
 import nabe.measure.Unit;
 import nabe.recipe.Line;
+import org.jspecify.annotations.Nullable;
 
 /** Amounts as this house reads them: scales first with spoons or cups beside, cups first, or scales alone. */
 public final class Display {
@@ -35,7 +37,7 @@ public final class Display {
     }
 
     /** @param grams null where the recipe gives no amount */
-    public String amount(Ingredient ingredient, Double grams) {
+    public String amount(Ingredient ingredient, @Nullable Double grams) {
         if (grams == null) {
             return unmeasured(ingredient);
         }
@@ -59,7 +61,7 @@ public final class Display {
         return style == AmountStyle.CUPS ? measure + " (" + scales + ")" : scales + " (" + measure + ")";
     }
 
-    private static String unmeasured(Ingredient ingredient) {
+    private static String unmeasured(@Nullable Ingredient ingredient) {
         boolean seasons = ingredient != null
                 && ingredient.role().matches("salt|spice|herb|dried-herb|spice-blend|acid|sugar|condiment");
         return seasons ? "to taste" : "as needed";
@@ -77,7 +79,7 @@ public final class Display {
     }
 
     private static String amount(Line line) {
-        Amount amount = line.amount();
+        Amount amount = Objects.requireNonNull(line.amount());
         boolean metric = line.unit() != null && METRIC.contains(line.unit());
         String low = metric ? KitchenText.decimal(amount.min()) : KitchenText.number(amount.min());
         String high = metric ? KitchenText.decimal(amount.max()) : KitchenText.number(amount.max());
@@ -88,8 +90,9 @@ public final class Display {
         if (line.unit() == null) {
             return "";
         }
-        boolean plural =
-                line.amount().max() > 1 && line.unit().kind() != Unit.Kind.MASS && !SHORT.contains(line.unit());
+        boolean plural = Objects.requireNonNull(line.amount()).max() > 1
+                && line.unit().kind() != Unit.Kind.MASS
+                && !SHORT.contains(line.unit());
         String id = line.unit().id();
         String ending = !plural ? "" : id.endsWith("ch") || id.endsWith("sh") || id.endsWith("ss") ? "es" : "s";
         return " " + (plural && id.equals("leaf") ? "leaves" : plural && id.equals("loaf") ? "loaves" : id + ending);

@@ -30,7 +30,7 @@ final class GoneWords {
             Line line = recipe.lines().get(swap.source());
             gone.addAll(keys(line.item()));
             if (line.ingredient() != null) {
-                gone.addAll(NAMES.computeIfAbsent(line.ingredient().id(), id -> names(line.ingredient())));
+                gone.addAll(NAMES.computeIfAbsent(line.food().id(), id -> names(line.food())));
                 gone.addAll(Subjects.generalWords(line.ingredient().role()));
             }
         }

@@ -18,7 +18,7 @@ final class KeptNames {
     }
 
     String of(Line line) {
-        String item = isSafe(line) ? line.item() : line.ingredient().name();
+        String item = isSafe(line) ? line.item() : line.food().name();
         String claims = line.claims().stream()
                 .filter(c -> !item.contains(c))
                 .map(c -> c + " ")
@@ -39,6 +39,6 @@ final class KeptNames {
     }
 
     private boolean fits(NameIndex.Match match, Line line) {
-        return standings.judge(match.ingredient(), line.claims()).fits();
+        return standings.judge(match.food(), line.claims()).fits();
     }
 }

@@ -44,7 +44,7 @@ final class LineSwaps {
     private final List<Swap> swaps = new ArrayList<>();
     private final List<Unresolved> unresolved = new ArrayList<>();
 
-    private record Instead(String pot, String what) {}
+    private record Instead(@Nullable String pot, String what) {}
 
     LineSwaps(
             Larder larder,
@@ -123,6 +123,7 @@ final class LineSwaps {
     private static boolean isMadeOf(Line line, Ingredient other) {
         Ingredient head = line.ingredient();
         return line.preparation() != null
+                && head != null
                 && head.origin() == Origin.MEAT
                 && other.origin() == Origin.MEAT
                 && head.allergens().containsAll(other.allergens())
@@ -136,11 +137,11 @@ final class LineSwaps {
 
     private void takeKnown(int index, Line portion, Line whole) {
         Instead instead = gone.get(index);
-        if (instead != null && instead.pot.equals(portion.component())) {
+        if (instead != null && Objects.equals(instead.pot, portion.component())) {
             swaps.add(goesWith(index, portion, whole, instead.what));
             return;
         }
-        Judgement judgement = standings.judge(portion.ingredient(), portion.claims());
+        Judgement judgement = standings.judge(portion.food(), portion.claims());
         if (judgement.fits()) {
             keep(index, portion, judgement);
         } else {
@@ -178,7 +179,7 @@ final class LineSwaps {
         }
     }
 
-    private static Double grams(Line line) {
+    private static @Nullable Double grams(Line line) {
         return line.grams() == null ? null : line.gramsOrZero();
     }
 
@@ -191,12 +192,12 @@ final class LineSwaps {
         lines.add(ConvertedLineBuilder.builder()
                 .source(index)
                 .item(plainItem && !line.item().isBlank() ? line.item() : names.of(line))
-                .ingredient(line.ingredient())
+                .ingredient(line.food())
                 .grams(grams(line))
                 .amount(display.written(line))
                 .written(written(recipe.lines().get(index)))
                 .part(line.part())
-                .label(judgement.labelAdvice(line.ingredient().name()))
+                .label(judgement.labelAdvice(line.food().name()))
                 .preparation(plainItem ? line.preparation() : null)
                 .component(line.component())
                 .build());
@@ -232,7 +233,7 @@ final class LineSwaps {
                 .sum();
     }
 
-    private double inPot(int index, String pot) {
+    private double inPot(int index, @Nullable String pot) {
         return recipe.lines().get(index).portions().stream()
                 .filter(p -> pot != null && pot.equals(p.component()))
                 .mapToDouble(Line::gramsOrZero)
@@ -350,9 +351,8 @@ final class LineSwaps {
     private Swap leftOut(int index, Line line) {
         boolean known = line.ingredient() != null;
         Job job = known ? jobs.of(index, line) : null;
-        List<String> offends = known
-                ? List.copyOf(standings.judge(line.ingredient(), line.claims()).offends())
-                : List.of("not known");
+        List<String> offends =
+                known ? List.copyOf(standings.judge(line.food(), line.claims()).offends()) : List.of("not known");
         return without(
                 index,
                 line.bareText(),
@@ -380,8 +380,8 @@ final class LineSwaps {
             String rule,
             String reason,
             String method,
-            Job job,
-            String notice,
+            @Nullable Job job,
+            @Nullable String notice,
             List<Swap.Alternative> others,
             List<Swap.Alternative> conditional) {
         return SwapBuilder.builder()
@@ -406,6 +406,7 @@ final class LineSwaps {
     }
 
     /** What to read on packets: of a thing made at home, on the packets of what goes into it. */
+    @Nullable
     String check(Swap swap, List<MadeComponent> made) {
         String words = swap.becomes().stream()
                 .flatMap(b -> made.stream()
@@ -423,7 +424,7 @@ final class LineSwaps {
     private String was(Line line, Line whole) {
         return !whole.isDivided() || line.grams() == null
                 ? line.bareText()
-                : line.bareText() + ": " + display.amount(line.ingredient(), line.gramsOrZero()) + " for "
+                : line.bareText() + ": " + display.amount(line.food(), line.gramsOrZero()) + " for "
                         + line.part().title().toLowerCase(Locale.ROOT);
     }
 

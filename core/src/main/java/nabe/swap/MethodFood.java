@@ -1,5 +1,7 @@
 package nabe.swap;
 
+import org.jspecify.annotations.Nullable;
+
 /**
  * A food that only the method names: served with it, brushed on, for the dish.
  *
@@ -10,4 +12,10 @@ package nabe.swap;
  * @param why what stands against it, or null where it stays
  * @param label what to check on its packet, or null
  */
-public record MethodFood(int step, String name, String ingredient, String becomes, String why, String label) {}
+public record MethodFood(
+        int step,
+        String name,
+        String ingredient,
+        @Nullable String becomes,
+        @Nullable String why,
+        @Nullable String label) {}

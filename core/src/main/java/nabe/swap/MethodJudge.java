@@ -20,6 +20,7 @@ import nabe.needs.Needs;
 import nabe.recipe.Line;
 import nabe.recipe.Procedure;
 import nabe.recipe.Recipe;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Reads every food the method names once the swaps are written in: what no line accounts for is judged like a line of
@@ -46,6 +47,9 @@ final class MethodJudge {
 
     private static final Pattern WORKED =
             Pattern.compile("\\b(a )?(buttered|floured|breaded|battered|creamed)\\b", Pattern.CASE_INSENSITIVE);
+    /** "Add the onion to the drippings": to the pan, of which nothing runs now. */
+    private static final Pattern DRIPPINGS = Pattern.compile("drippings", Pattern.CASE_INSENSITIVE);
+
     /** "As small as hazelnuts", "the size of a walnut". */
     private static final Pattern SIZE = Pattern.compile(
             "\\b(?:as (?:small|big|large) as|(?:the )?size of)(?: (?:an?|the|small|large))* $",
@@ -235,7 +239,7 @@ final class MethodJudge {
         return rest == null ? text : rest.toString();
     }
 
-    private static MethodStep.Note note(MethodFood food) {
+    private static MethodStep.@Nullable Note note(MethodFood food) {
         String instead =
                 food.becomes() == null ? "it is left out; nothing in the larder fits" : food.becomes() + " instead";
         return new MethodStep.Note(
@@ -243,8 +247,8 @@ final class MethodJudge {
     }
 
     /** @return what the step says in place of a food's name, or null where the name may stay */
-    private String instead(int step, String text, NameIndex.Match match) {
-        Ingredient food = match.ingredient();
+    private @Nullable String instead(int step, String text, NameIndex.Match match) {
+        Ingredient food = match.food();
         String name = text.substring(match.start(), match.end());
         String before = text.substring(0, match.start());
         String after = text.substring(match.end());
@@ -266,6 +270,9 @@ final class MethodJudge {
         if (VERB.matcher(after).find()
                 && (food.role().equals("butter") || food.role().equals("flour"))) {
             return cased(food.role().equals("butter") ? "oil" : "dust with rice flour", name);
+        }
+        if (DRIPPINGS.matcher(name).matches()) {
+            return before.endsWith("pan ") ? "" : "pan";
         }
         if (SIZE.matcher(before).find()) {
             return name.endsWith("s") ? "marbles" : "marble";

@@ -55,7 +55,7 @@ final class Options {
      * @param mixture grams of all that the line is mixed with, itself among them
      * @return what the larder knows for this line and its work, fitting or not
      */
-    Answers answers(Line line, Job job, double mixture) {
+    Answers answers(Line line, @Nullable Job job, double mixture) {
         return new Answers(line, job, mixture);
     }
 
@@ -68,13 +68,13 @@ final class Options {
         private final List<Option> fitting;
         private final List<Option> conditional;
 
-        private Answers(Line line, Job job, double mixture) {
+        private Answers(Line line, @Nullable Job job, double mixture) {
             this.line = line;
             this.mixture = mixture;
-            this.was = nutrients(List.of(new SwapArithmetic.Portion(line.ingredient(), line.gramsOrZero())), line);
+            this.was = nutrients(List.of(new SwapArithmetic.Portion(line.food(), line.gramsOrZero())), line);
             List<SwapRule> fit = new ArrayList<>();
             tables.book()
-                    .answersFor(line.ingredient(), job, line.part())
+                    .answersFor(line.food(), job, line.part())
                     .forEach(rule -> (standings.of(rule).fits() ? fit : unfit).add(rule));
             this.fitting = weighed(fit, null);
             this.conditional = asksOfOats()
@@ -136,7 +136,7 @@ final class Options {
 
     private Option weigh(SwapRule rule, Line line, Nutrients was, double mixture, @Nullable String onlyIf) {
         List<SwapArithmetic.Portion> portions =
-                arithmetic.portions(rule, line.ingredient(), line.gramsOrZero(), mixture, line.part());
+                arithmetic.portions(rule, line.food(), line.gramsOrZero(), mixture, line.part());
         Nutrients now = nutrients(portions, line);
         Fidelity fidelity = Fidelity.of(rule, was, now, line.gramsOrZero());
         Nutrients more = now.minus(was);

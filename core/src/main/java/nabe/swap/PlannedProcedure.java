@@ -32,6 +32,10 @@ public record PlannedProcedure(
         List<Work> readying,
         List<Dropped> dropped) {
 
+    /** Nothing planned yet. */
+    static final PlannedProcedure NONE =
+            new PlannedProcedure(List.of(), List.of(), List.of(), List.of(), null, null, List.of(), List.of());
+
     /** @return the same without these steps of a pot */
     public PlannedProcedure dropping(String pot, List<Work> gone, String why) {
         List<Dropped> all = new ArrayList<>(dropped);

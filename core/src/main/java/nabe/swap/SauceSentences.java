@@ -31,13 +31,16 @@ final class SauceSentences {
         this.recipe = recipe;
         this.lines = lines;
         this.book = book;
-        this.swaps = swaps.stream()
-                .filter(s -> rule(s) != null && rule(s).instead() != null)
-                .toList();
+        this.swaps = swaps.stream().filter(s -> instead(s) != null).toList();
     }
 
-    private SwapRule rule(Swap swap) {
+    private @Nullable SwapRule rule(Swap swap) {
         return book.find(swap.rule()).orElse(null);
+    }
+
+    private SwapRule.@Nullable Instead instead(Swap swap) {
+        SwapRule rule = rule(swap);
+        return rule == null ? null : rule.instead();
     }
 
     /** @param text what stands in a sentence's place, blank where it is gone; {@code swap} whose way of working it is */
@@ -65,11 +68,11 @@ final class SauceSentences {
             boolean flour = mentions.stream().anyMatch(m -> m.swaps().contains(swap));
             if (!other && flour && liquid || !other && liquid && waiting.contains(swap)) {
                 waiting.remove(swap);
-                return new Said(filled(rule(swap).instead().liquid(), swap), swap);
+                return new Said(filled(Objects.requireNonNull(instead(swap)).liquid(), swap), swap);
             }
             if (!other && flour) {
                 waiting.add(swap);
-                String alone = rule(swap).instead().alone();
+                String alone = Objects.requireNonNull(instead(swap)).alone();
                 return new Said(filled(fat ? "Warm the {fat} gently. " + alone : alone, swap), swap);
             }
             if (!other

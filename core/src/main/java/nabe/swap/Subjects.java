@@ -19,6 +19,7 @@ import nabe.larder.Words;
 import nabe.reading.grammar.KitchenWords;
 import nabe.recipe.Recipe;
 import nabe.swap.job.Job;
+import org.jspecify.annotations.Nullable;
 
 /** Tells which swapped things a sentence of the method speaks of, by their own names or by the kitchen's general ones. */
 final class Subjects {
@@ -131,7 +132,7 @@ final class Subjects {
         Mention before = found.isEmpty() ? null : found.getLast();
         boolean oneThing =
                 before != null && mention.start() == before.end() + 1 && sentence.charAt(before.end()) == ' ';
-        if (!oneThing) {
+        if (before == null || !oneThing) {
             found.add(mention);
             return;
         }
@@ -272,8 +273,8 @@ final class Subjects {
         List<IntPredicate> waysToMean = List.of(
                 l -> foodOf(l) == match.ingredient(),
                 l -> names.get(l).containsAll(keys) && names.get(l).getLast().equals(last),
-                l -> roles.contains(foodOf(l).role()) && !foodOf(l).role().equals("soft-cheese"),
-                l -> roles.contains(foodOf(l).role()),
+                l -> roles.contains(roleOf(l)) && !roleOf(l).equals("soft-cheese"),
+                l -> roles.contains(roleOf(l)),
                 l -> roles.isEmpty() && names.get(l).containsAll(keys));
         for (IntPredicate way : waysToMean) {
             List<Integer> found = lines(way);
@@ -294,7 +295,11 @@ final class Subjects {
         return found;
     }
 
-    private Ingredient foodOf(int line) {
+    private String roleOf(int line) {
+        return recipe.lines().get(line).food().role();
+    }
+
+    private @Nullable Ingredient foodOf(int line) {
         return recipe.lines().get(line).ingredient();
     }
 }

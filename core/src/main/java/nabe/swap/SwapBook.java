@@ -16,6 +16,7 @@ import nabe.larder.Larder;
 import nabe.larder.ListCatalogue;
 import nabe.recipe.Part;
 import nabe.swap.job.Job;
+import org.jspecify.annotations.Nullable;
 
 /** All swaps, loaded strictly: every id once, every ingredient in the larder, every basis known. */
 public final class SwapBook {
@@ -29,7 +30,7 @@ public final class SwapBook {
     private final Map<String, List<SwapRule>> byIngredient = new ConcurrentHashMap<>();
     private final Map<Asked, List<SwapRule>> answers = new ConcurrentHashMap<>();
 
-    private record Asked(String ingredient, Job job, Part part) {}
+    private record Asked(String ingredient, @Nullable Job job, Part part) {}
 
     private final Larder larder;
 
@@ -99,7 +100,7 @@ public final class SwapBook {
     }
 
     /** @return the answers for this ingredient in this job and part, as they are there, in file order */
-    List<SwapRule> answersFor(Ingredient ingredient, Job job, Part part) {
+    List<SwapRule> answersFor(Ingredient ingredient, @Nullable Job job, Part part) {
         return answers.computeIfAbsent(new Asked(ingredient.id(), job, part), this::answering);
     }
 

@@ -98,12 +98,12 @@ public record SwapRule(
     }
 
     /** @return whether it answers for this work in this part of a dish */
-    boolean does(Job lineJob, Part part) {
+    boolean does(@Nullable Job lineJob, Part part) {
         return (job.isEmpty() || job.contains(lineJob)) && (in.isEmpty() || in.contains(part));
     }
 
     /** @return the same rule as it is in this job */
-    SwapRule as(Job lineJob) {
+    SwapRule as(@Nullable Job lineJob) {
         At own = at.get(lineJob);
         return own == null
                 ? this

@@ -97,7 +97,13 @@ public final class Swapper {
         Rewording whole = new Rewording(recipe, kitchen, here, work.lines(), work.swaps(), listed, written);
         whole.of(recipe.steps(), List.of());
         Conversion conversion = new Conversion(
-                List.copyOf(work.lines()), swaps, List.copyOf(work.unresolved()), made, null, whole.foods, before);
+                List.copyOf(work.lines()),
+                swaps,
+                List.copyOf(work.unresolved()),
+                made,
+                PlannedProcedure.NONE,
+                whole.foods,
+                before);
         return conversion.following(Converting.of(
                 recipe,
                 procedure,

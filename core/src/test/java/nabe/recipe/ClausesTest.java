@@ -15,6 +15,7 @@ class ClausesTest {
                 "melt the butter & | melt the butter",
                 "then the milk, and | the milk",
                 "and stir in the sand | stir in the sand",
+                "stirring now and then | stirring now and then",
                 "it is), then a third of the veg | a third of the veg",
                 "the peas (still frozen) and the fish | the peas (still frozen) and the fish",
             })

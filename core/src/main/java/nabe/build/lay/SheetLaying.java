@@ -2,6 +2,8 @@ package nabe.build.lay;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Lays sheets layer by layer: as much covered as can be, then few snaps and few sheets, each layer turned and no joint over
@@ -17,7 +19,7 @@ public final class SheetLaying {
     private final Candidates candidates;
     private final List<SheetLayer> layers = new ArrayList<>();
     private final Offcuts offcuts;
-    private Joints below;
+    private @Nullable Joints below;
 
     public SheetLaying(Candidates candidates) {
         this.candidates = candidates;
@@ -47,7 +49,7 @@ public final class SheetLaying {
                         : best;
             }
         }
-        return take(best, outline);
+        return take(Objects.requireNonNull(best), outline);
     }
 
     public int opened() {

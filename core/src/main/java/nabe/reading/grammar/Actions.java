@@ -98,7 +98,7 @@ final class Actions {
     }
 
     private Verb said(int i) {
-        return words.verb(tokens.get(i)).verb();
+        return words.spoken(tokens.get(i)).verb();
     }
 
     private boolean isIng(int i) {
@@ -128,7 +128,8 @@ final class Actions {
                     || !words.is(tokens.get(i - 1), Use.IN)
                             && !tokens.get(i - 1).is("the")
                             && !tokens.get(i - 1).is("a");
-            if (base
+            if (spoken != null
+                    && base
                     && led
                     && (i > from || !spoken.verb().noun() || spoken.verb().effect() == Effect.REST)
                     && !tokens.get(i).is("set")) {

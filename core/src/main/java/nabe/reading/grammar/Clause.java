@@ -36,6 +36,11 @@ public record Clause(
         boolean conditional,
         List<Token> tokens) {
 
+    /** @return its verb as it stands in the dictionary, or an empty text where it has none */
+    public String base() {
+        return verb == null ? "" : verb.base();
+    }
+
     /** What happens to the dish's lid or foil. */
     public enum Cover {
         ON,

@@ -71,12 +71,14 @@ public final class Heats {
                 && (isFan(tokens, i) || i > 1 && tokens.get(i - 2).is("oven"));
         boolean fanned = FAN.contains(scale) && t.low() <= HOTTEST_BARE_CELSIUS;
         boolean alone = i == 0 && scale.equals("for") && t.low() % 5 == 0 && t.low() <= 475;
-        return (degrees || led && !measured || bracketed || fanned || alone) && t.low() >= 120
-                ? t.low() > HOTTEST_BARE_CELSIUS ? fahrenheit(t.low()) : t.low()
-                : null;
+        boolean said = (degrees || led && !measured || bracketed || fanned || alone) && t.low() >= 120;
+        if (!said) {
+            return null;
+        }
+        return t.low() > HOTTEST_BARE_CELSIUS ? fahrenheit(t.low()) : Double.valueOf(t.low());
     }
 
-    private static Double fahrenheit(double degrees) {
+    private static @Nullable Double fahrenheit(double degrees) {
         return degrees >= 200 && degrees <= 600
                 ? Temperature.fahrenheit(degrees).celsius()
                 : null;

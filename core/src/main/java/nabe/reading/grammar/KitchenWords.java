@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import nabe.larder.CatalogueFile;
 import nabe.larder.Words;
@@ -152,6 +153,11 @@ public final class KitchenWords {
                         ? base.substring(0, base.length() - 1) + "ies"
                         : base + (base.matches(".*(?:sh|ch|ss|x|o)") ? "es" : "s"),
                 new Spoken(verb, Form.THIRD));
+    }
+
+    /** @return the verb this word is known to be */
+    Spoken spoken(Token word) {
+        return Objects.requireNonNull(verb(word));
     }
 
     /** @return the verb this word may be, or null */

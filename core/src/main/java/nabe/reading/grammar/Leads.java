@@ -116,7 +116,7 @@ final class Leads {
 
     /** "Into the squash sauce stir the mustard", "over the meat spoon half of the mash". */
     private boolean isDoneToObject(int i) {
-        Spoken spoken = words.verb(tokens.get(i));
+        Spoken spoken = words.spoken(tokens.get(i));
         return spoken.form() == Form.BASE
                 && i + 2 < tokens.size()
                 && words.isAny(tokens.getFirst(), Use.INTO, Use.OVER)
@@ -159,7 +159,7 @@ final class Leads {
                 && tokens.subList(2, i).stream()
                         .allMatch(t -> t.isWord()
                                 && (words.verb(t) == null
-                                        || words.verb(t).verb().noun()))
+                                        || words.spoken(t).verb().noun()))
                 && i + 1 < tokens.size()
                 && (tokens.get(i + 1).is("the")
                         || tokens.get(i + 1).isNumber()

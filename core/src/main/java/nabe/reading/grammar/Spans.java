@@ -57,8 +57,8 @@ final class Spans {
         if (!pair || words.verb(tokens.get(i)) == null) {
             return false;
         }
-        Effect first = words.verb(tokens.get(i - 2)).verb().effect();
-        Effect second = words.verb(tokens.get(i)).verb().effect();
+        Effect first = words.spoken(tokens.get(i - 2)).verb().effect();
+        Effect second = words.spoken(tokens.get(i)).verb().effect();
         return first == Effect.HEAT && second == Effect.PREP || first == Effect.INSIDE && second == Effect.ROLL;
     }
 
@@ -88,10 +88,10 @@ final class Spans {
      * @return where it begins, or the end
      */
     private int pastTouch(int verb, int to) {
-        boolean touches = TOUCHES.contains(words.verb(tokens.get(verb)).verb().base())
+        boolean touches = TOUCHES.contains(words.spoken(tokens.get(verb)).verb().base())
                 && verb + 1 < to
                 && words.is(tokens.get(verb + 1), Use.PRONOUN);
-        Effect effect = words.verb(tokens.get(verb)).verb().effect();
+        Effect effect = words.spoken(tokens.get(verb)).verb().effect();
         boolean stirs = Set.of(Effect.MIX, Effect.JOIN, Effect.KEEP).contains(effect)
                 && !tokens.get(to - 1).key().endsWith("ly");
         for (int i = verb + 2; i + 1 < to; i++) {
@@ -172,8 +172,8 @@ final class Spans {
             return tokens.size();
         }
         boolean fronted = from < verb && isFronted(from, verb);
-        boolean goes = words.verb(tokens.get(verb)).verb().base().equals("go")
-                || words.verb(tokens.get(verb)).form() == Form.THIRD;
+        boolean goes = words.spoken(tokens.get(verb)).verb().base().equals("go")
+                || words.spoken(tokens.get(verb)).form() == Form.THIRD;
         boolean joined = verb > 0
                 && !isBareRepeat(verb)
                 && !fronted
@@ -188,7 +188,7 @@ final class Spans {
 
     /** "Half the lentils, half the aubergine, repeat, yogurt on top": it has neither objects nor anything after it. */
     private boolean isBareRepeat(int verb) {
-        return words.verb(tokens.get(verb)).verb().base().equals("repeat")
+        return words.spoken(tokens.get(verb)).verb().base().equals("repeat")
                 && (verb + 1 >= tokens.size() || tokens.get(verb + 1).is(","));
     }
 

@@ -69,7 +69,7 @@ final class Telling {
                 && tokens.get(i + 1).is("you")
                 && words.verb(tokens.get(i + 2)) != null
                 && Set.of(Verb.Effect.JOIN, Verb.Effect.MIX)
-                        .contains(words.verb(tokens.get(i + 2)).verb().effect());
+                        .contains(words.spoken(tokens.get(i + 2)).verb().effect());
     }
 
     /** "Drop them as you go into water": no more than these words tell. */

@@ -261,7 +261,7 @@ public final class Tokens {
                     && whole.isNumber()
                     && whole.low() == Math.rint(whole.low())
                     && (t.low() < 1 && t.low() > 0 && t.start() - whole.end() <= 1 || tensAndOnes(whole, t));
-            if (joins) {
+            if (whole != null && joins) {
                 double value = whole.low() + t.low();
                 out.set(out.size() - 1, number(whole.text() + " " + t.text(), value, value, whole.start(), t.end()));
             } else {

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.regex.Pattern;
 import nabe.recipe.Family;
 import nabe.recipe.Line;
+import org.jspecify.annotations.Nullable;
 
 /** Tells which kind of bake a recipe is, by its title first and then by what is in it. */
 final class FamilyFinder {
@@ -65,7 +66,7 @@ final class FamilyFinder {
         return named != null ? named : byContents(lines, method);
     }
 
-    private static Family named(String name) {
+    private static @Nullable Family named(String name) {
         return NAMED.entrySet().stream()
                 .filter(e -> e.getValue().matcher(name).find())
                 .map(Map.Entry::getKey)

@@ -16,6 +16,7 @@ import nabe.larder.StandInBook;
 import nabe.larder.Words;
 import nabe.needs.Need;
 import nabe.needs.Needs;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Finds the food a stretch of a line names. The head noun decides: a known word before an unknown noun ("chicken
@@ -40,7 +41,7 @@ final class FoodNames {
      * @param match where the name stands; its ingredient is null where the noun is not known
      * @param claims what the words before it promise
      */
-    record Found(NameIndex.Match match, Ingredient ingredient, List<String> claims) {}
+    record Found(NameIndex.Match match, @Nullable Ingredient ingredient, List<String> claims) {}
 
     FoodNames(Larder larder) {
         this.larder = larder;
@@ -124,6 +125,7 @@ final class FoodNames {
     }
 
     /** The product that a claim makes of a food, the food itself where it keeps the claim, or null where none is known. */
+    @Nullable
     Ingredient claimed(Ingredient food, List<String> claimed) {
         Ingredient now = food;
         for (String claim : claimed) {

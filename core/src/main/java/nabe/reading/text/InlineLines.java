@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Finds what goes into a recipe that lists nothing apart: "Fry 2 diced carrots in 1 tbsp oil" buys carrots and oil. Only
@@ -50,7 +51,7 @@ final class InlineLines {
     }
 
     /** The amount with the name after it, or null where it is none of a thing. */
-    private String lineAt(String step, int start) {
+    private @Nullable String lineAt(String step, int start) {
         String rest = step.substring(start, Math.min(step.length(), start + 2 * LONGEST_NAME));
         String plain = NumberReader.plain(rest);
         Scan scan = new Scan(plain);

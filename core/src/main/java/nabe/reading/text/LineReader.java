@@ -2,6 +2,7 @@ package nabe.reading.text;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nabe.larder.Ingredient;
@@ -11,6 +12,7 @@ import nabe.measure.Unit;
 import nabe.recipe.Bullets;
 import nabe.recipe.Line;
 import nabe.recipe.LineBuilder;
+import org.jspecify.annotations.Nullable;
 
 /** Reads one ingredient line. What it cannot read it leaves null and says so in the line's doubt. */
 public final class LineReader {
@@ -50,7 +52,7 @@ public final class LineReader {
     }
 
     /** @param text one ingredient line, with or without bullet; {@code heading} the heading above it, or null */
-    public Line read(String text, String heading) {
+    public Line read(String text, @Nullable String heading) {
         return read(text, heading, null);
     }
 
@@ -59,7 +61,7 @@ public final class LineReader {
         return read(line.text(), line.heading(), ingredient);
     }
 
-    private Line read(String text, String heading, Ingredient known) {
+    private Line read(String text, @Nullable String heading, @Nullable Ingredient known) {
         String plain = BULLET.matcher(NumberReader.plain(text)).replaceFirst("");
         plain = Glance.has(plain, "*_`") ? STRESS.matcher(plain).replaceAll("") : plain;
         plain = Glance.beginsWithDigit(plain, 0)
@@ -76,24 +78,30 @@ public final class LineReader {
                 if (late.measure() != null) {
                     reading = late;
                     rest = trailing.group("item").replaceAll("[:,;=.-]+\\s*$", "")
-                            + java.util.Objects.requireNonNullElse(trailing.group("after"), "");
+                            + Objects.requireNonNullElse(trailing.group("after"), "");
                 }
             }
         }
         if (rest.isBlank() && isCountedByUnit(reading.measure())) {
             Scan named = new Scan(plain);
-            reading = new MeasureReader.Reading(new Measure(NumberReader.read(named), null), List.of(), "");
+            reading = new MeasureReader.Reading(
+                    new Measure(Objects.requireNonNull(NumberReader.read(named)), null), List.of(), "");
             rest = named.rest().strip();
         }
         return assemble(text.strip(), heading, reading, rest, known);
     }
 
     /** "4 cloves": the word that counts other things names this one. */
-    private static boolean isCountedByUnit(Measure measure) {
+    private static boolean isCountedByUnit(@Nullable Measure measure) {
         return measure != null && measure.unit() != null && !measure.unit().isFixed() && measure.packSize() == null;
     }
 
-    private Line assemble(String text, String heading, MeasureReader.Reading reading, String rest, Ingredient known) {
+    private Line assemble(
+            String text,
+            @Nullable String heading,
+            MeasureReader.Reading reading,
+            String rest,
+            @Nullable Ingredient known) {
         NameReader.Naming found = names.read(rest, reading.measure() != null, text);
         Ingredient recalled = known == null ? recalled(found.item()) : null;
         known = known == null ? recalled : known;
@@ -133,7 +141,7 @@ public final class LineReader {
     }
 
     /** "100 ml milk, plus 900 ml for the sauce" buys a litre; "plus more for the dish" has no figure. */
-    private static Measure withMore(Measure measure, String rest) {
+    private static @Nullable Measure withMore(@Nullable Measure measure, String rest) {
         Matcher plus = PLUS.matcher(rest);
         if (measure == null || measure.unit() == null || !measure.unit().isFixed() || !plus.find()) {
             return measure;
@@ -146,7 +154,7 @@ public final class LineReader {
         boolean adds = more != null
                 && more.unit() != null
                 && more.unit().kind() == measure.unit().kind();
-        return adds
+        return more != null && more.unit() != null && adds
                 ? new Measure(
                         measure.amount()
                                 .plus(more.amount()
@@ -157,12 +165,13 @@ public final class LineReader {
     }
 
     /** What the cook said once that this wording means, or null. */
-    private Ingredient recalled(String item) {
+    private @Nullable Ingredient recalled(String item) {
         String id = habits.remembered().isEmpty() ? null : habits.remembered().get(Habits.wording(item));
         return id == null ? null : larder.find(id).orElse(null);
     }
 
-    private static String doubt(String text, NameReader.Naming naming, Amount amount, Amount grams) {
+    private static @Nullable String doubt(
+            String text, NameReader.Naming naming, @Nullable Amount amount, @Nullable Amount grams) {
         Matcher lost = NumberReader.LOST_SPACE.matcher(text);
         if (amount != null && lost.lookingAt()) {
             return lost.group() + " was read as " + lost.group().charAt(0) + " "
@@ -182,7 +191,7 @@ public final class LineReader {
         return amount != null && grams == null ? "No weight known for this amount." : null;
     }
 
-    private static Unit trailingUnit(String item) {
+    private static @Nullable Unit trailingUnit(String item) {
         String[] words = item.split("\\s+");
         Unit unit = words.length < 2 ? null : UnitWords.ofWord(words[words.length - 1]);
         boolean counts = unit == Unit.CLOVE

@@ -57,7 +57,8 @@ final class LineWords {
     /** @return whether the word, or its singular, has this use */
     boolean is(Use use, String word) {
         String lower = word.toLowerCase(Locale.ROOT);
-        return words.get(use).contains(lower) || words.get(use).contains(Words.key(lower));
+        Set<String> of = words.getOrDefault(use, Set.of());
+        return of.contains(lower) || of.contains(Words.key(lower));
     }
 
     /** @return whether the word only tells what was done to the thing it stands beside: "chopped", "finely", "boneless" */
@@ -80,13 +81,13 @@ final class LineWords {
     /** @return whether any word, or phrase of words, of the text has this use */
     boolean anyIn(Use use, String text) {
         String lower = text.toLowerCase(Locale.ROOT);
-        Set<String> single = words.get(use);
+        Set<String> single = words.getOrDefault(use, Set.of());
         for (Words.Word word : Words.of(text)) {
             if (single.contains(lower.substring(word.start(), word.end()))) {
                 return true;
             }
         }
-        return phrases.get(use).stream().anyMatch(lower::contains);
+        return phrases.getOrDefault(use, List.of()).stream().anyMatch(lower::contains);
     }
 
     /** @return whether the text begins with a word, or two, that a step of a method may begin with */
@@ -98,7 +99,8 @@ final class LineWords {
     }
 
     private boolean isOpening(String text, int end) {
-        return words.get(Use.OPENS).contains(text.substring(0, end).toLowerCase(Locale.ROOT));
+        return words.getOrDefault(Use.OPENS, Set.of())
+                .contains(text.substring(0, end).toLowerCase(Locale.ROOT));
     }
 
     private static int endOfWord(String text, int from, boolean hyphens) {

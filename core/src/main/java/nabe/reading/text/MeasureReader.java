@@ -2,9 +2,11 @@ package nabe.reading.text;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.regex.Pattern;
 import nabe.measure.Amount;
 import nabe.measure.Unit;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Reads how much a line asks for: "2 x 400g tins", "2 (14.5-ounce) cans", "1 10-oz package", "50g/1 3/4oz",
@@ -42,7 +44,7 @@ final class MeasureReader {
             Pattern.CASE_INSENSITIVE);
 
     private final Scan scan;
-    private Measure primary;
+    private @Nullable Measure primary;
     private final List<Measure> alternatives = new ArrayList<>();
     private String size = "";
 
@@ -55,7 +57,7 @@ final class MeasureReader {
      * @param others the same amount said in other units
      * @param size "large", "small" … or empty
      */
-    record Reading(Measure measure, List<Measure> others, String size) {}
+    record Reading(@Nullable Measure measure, List<Measure> others, String size) {}
 
     Reading read() {
         readPrimary();
@@ -150,7 +152,10 @@ final class MeasureReader {
 
     /** "2 cans (14.5 oz each) tomatoes", "1 package (10 oz)". */
     private void readParenthesisedPack() {
-        if (primary.unit() == null || primary.unit().kind() != Unit.Kind.PACK || primary.packSize() != null) {
+        if (primary == null
+                || primary.unit() == null
+                || primary.unit().kind() != Unit.Kind.PACK
+                || primary.packSize() != null) {
             return;
         }
         int start = scan.at();
@@ -188,11 +193,11 @@ final class MeasureReader {
         return new Measure(amount, fixed);
     }
 
-    private Measure readFixed() {
+    private @Nullable Measure readFixed() {
         int start = scan.at();
         Amount amount = NumberReader.read(scan);
         Unit unit = amount == null ? null : UnitWords.read(scan);
-        if (unit == null || !unit.isFixed()) {
+        if (amount == null || unit == null || !unit.isFixed()) {
             scan.back(start);
             return null;
         }
@@ -204,7 +209,7 @@ final class MeasureReader {
         if (pounds.unit() != Unit.LB || scan.take(AND_OUNCES) == null) {
             return pounds;
         }
-        Amount ounces = NumberReader.read(scan);
+        Amount ounces = Objects.requireNonNull(NumberReader.read(scan));
         UnitWords.read(scan);
         return new Measure(pounds.amount().plus(ounces.times(Unit.OZ.factor() / Unit.LB.factor())), Unit.LB);
     }
@@ -239,18 +244,22 @@ final class MeasureReader {
 
     private boolean readPlus() {
         int start = scan.at();
-        boolean pounds = primary.unit() == Unit.LB && primary.packSize() == null && scan.take(AND_OUNCES) != null;
-        if (!pounds && (!primary.isFixed() || scan.take(PLUS) == null)) {
+        Measure first = Objects.requireNonNull(primary);
+        boolean pounds = first.unit() == Unit.LB && first.packSize() == null && scan.take(AND_OUNCES) != null;
+        if (!pounds && (!first.isFixed() || scan.take(PLUS) == null)) {
             return false;
         }
         Measure more = readFixed();
-        if (more == null || more.unit().kind() != primary.unit().kind()) {
+        if (more == null
+                || more.unit() == null
+                || first.unit() == null
+                || more.unit().kind() != first.unit().kind()) {
             scan.back(start);
             return false;
         }
-        Amount sum = primary.amount()
-                .plus(more.amount().times(more.unit().factor() / primary.unit().factor()));
-        primary = new Measure(sum, primary.unit());
+        Amount sum = first.amount()
+                .plus(more.amount().times(more.unit().factor() / first.unit().factor()));
+        primary = new Measure(sum, first.unit());
         return true;
     }
 }

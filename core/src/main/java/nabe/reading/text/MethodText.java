@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import nabe.recipe.Bullets;
+import org.jspecify.annotations.Nullable;
 
 /** Gathers the steps of a method: marks and numbers off, a numbered heading before the text it heads. */
 final class MethodText {
@@ -19,7 +20,7 @@ final class MethodText {
     private static final int MOST_WORDS = 6;
 
     private final List<String> steps = new ArrayList<>();
-    private String heading;
+    private @Nullable String heading;
 
     /** "Step 3", and nothing else. */
     static boolean isLoneMark(String bare) {

@@ -11,6 +11,7 @@ import java.util.regex.Pattern;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.larder.NameIndex;
+import org.jspecify.annotations.Nullable;
 
 /** Splits what follows a line's amount into the thing and what is done to it. */
 final class NameReader {
@@ -77,14 +78,14 @@ final class NameReader {
      */
     record Naming(
             String item,
-            String preparation,
-            Ingredient ingredient,
+            @Nullable String preparation,
+            @Nullable Ingredient ingredient,
             boolean exact,
             List<Ingredient> also,
             List<String> unknown,
             List<String> claims) {
 
-        Naming as(Ingredient known) {
+        Naming as(@Nullable Ingredient known) {
             return new Naming(item, preparation, known, exact, also, unknown, claims);
         }
 
@@ -234,7 +235,7 @@ final class NameReader {
         if (whole.isEmpty()
                 || !joint.find()
                 || joint.start() >= whole.get().match().start()
-                || whole.get().match().ingredient().role().equals("filled-pasta")) {
+                || whole.get().match().food().role().equals("filled-pasta")) {
             return whole;
         }
         Optional<FoodNames.Found> first = choice(words.substring(0, joint.start()), conditional);

@@ -4,6 +4,7 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nabe.measure.Amount;
+import org.jspecify.annotations.Nullable;
 
 /** Reads the numbers of a kitchen: 1, 1/2, 1 ½, 1-1/2, 2.5, 2,5, one, half a, a dozen, 2-3, 2 to 3. */
 final class NumberReader {
@@ -124,7 +125,7 @@ final class NumberReader {
     }
 
     /** Reads a number or range where the scanner stands, moving past it; null when there is none. */
-    static Amount read(Scan scan) {
+    static @Nullable Amount read(Scan scan) {
         int start = scan.at();
         Double first = one(scan);
         if (first == null) {
@@ -148,7 +149,7 @@ final class NumberReader {
         return ARTICLE.matcher(scan.text().substring(at)).matches();
     }
 
-    private static Double one(Scan scan) {
+    private static @Nullable Double one(Scan scan) {
         int start = scan.at();
         Matcher m = scan.take(ONE);
         if (m == null) {
@@ -162,7 +163,7 @@ final class NumberReader {
         return scan.take(DOZEN) == null ? value : Double.valueOf(12 * value);
     }
 
-    private static Double valueOf(Matcher m) {
+    private static @Nullable Double valueOf(Matcher m) {
         if (m.group("whole") != null) {
             return Double.parseDouble(m.group("whole")) + ratio(m.group("n"), m.group("d"));
         }

@@ -42,9 +42,9 @@ final class OtherMentions {
 
     /** "Sourdough breadcrumbs" are one thing. */
     private boolean isCrumbOf(String before, NameIndex.Match match) {
-        return match.ingredient().role().equals("crumbs")
+        return match.food().role().equals("crumbs")
                 && larder.matchExactly(before)
-                        .filter(m -> m.ingredient().role().equals("bread")
+                        .filter(m -> m.food().role().equals("bread")
                                 && m.end() == before.stripTrailing().length())
                         .isPresent();
     }

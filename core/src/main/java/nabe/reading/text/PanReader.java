@@ -4,9 +4,11 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nabe.recipe.PanSize;
+import org.jspecify.annotations.Nullable;
 
 /** Finds the pan a method names: "9x13-inch", "30 x 20 x 5 cm", "23cm round", "2-quart oval dish". */
 final class PanReader {
@@ -109,11 +111,11 @@ final class PanReader {
 
     private PanReader() {}
 
-    private static String material(String text) {
+    private static @Nullable String material(String text) {
         if (!Glance.says(text.toLowerCase(Locale.ROOT), OF_SOMETHING)) {
             return null;
         }
-        if (first(MATERIALS.get("cast iron"), text) >= 0) {
+        if (first(Objects.requireNonNull(MATERIALS.get("cast iron")), text) >= 0) {
             return "cast iron";
         }
         String material = MATERIALS.entrySet().stream()
@@ -135,7 +137,7 @@ final class PanReader {
      * The pan of the sentence that speaks most like one about the dish; what that sentence leaves open (its depth, what it
      * is made of) another may tell.
      */
-    static PanSize read(String text) {
+    static @Nullable PanSize read(String text) {
         PanSize best = null;
         String firstMaterial = null;
         double most = Double.NEGATIVE_INFINITY;
@@ -153,7 +155,7 @@ final class PanReader {
         return best == null ? null : completed(best, NumberReader.plain(text), firstMaterial);
     }
 
-    private static PanSize completed(PanSize best, String text, String elsewhere) {
+    private static @Nullable PanSize completed(PanSize best, String text, @Nullable String elsewhere) {
         String material = best.material() != null || !best.isMeasured() ? best.material() : elsewhere;
         Integer depth = best.depthMm() != null || !best.isMeasured() ? best.depthMm() : deep(text);
         return new PanSize(
@@ -167,7 +169,7 @@ final class PanReader {
         return score - (STOVE.matcher(sentence).find() ? 2 : 0);
     }
 
-    private static PanSize inSentence(String plain, String named) {
+    private static @Nullable PanSize inSentence(String plain, @Nullable String named) {
         String material = named;
         if (material == null && Glance.hasDigit(plain) && TIN.matcher(plain).find()) {
             material = "metal";
@@ -178,7 +180,7 @@ final class PanReader {
                 : new PanSize("rectangle", null, null, null, null, null, material);
     }
 
-    private static PanSize sized(String plain, String material) {
+    private static @Nullable PanSize sized(String plain, @Nullable String material) {
         Matcher sides = SIDES.matcher(plain);
         while (sides.find()) {
             PanSize pan = rectangle(sides, plain, material);
@@ -205,7 +207,7 @@ final class PanReader {
         return wide != null ? wide : volume(plain, material);
     }
 
-    private static PanSize rectangle(Matcher m, String text, String material) {
+    private static @Nullable PanSize rectangle(Matcher m, String text, @Nullable String material) {
         String unit = m.group(6) != null ? m.group(6) : m.group(4) != null ? m.group(4) : m.group(2);
         double a = number(m.group(1));
         double b = number(m.group(3));
@@ -223,7 +225,7 @@ final class PanReader {
         return new PanSize(shape, Math.max(first, second), Math.min(first, second), null, depth, null, material);
     }
 
-    private static Integer deep(String text) {
+    private static @Nullable Integer deep(String text) {
         Matcher m = DEEP.matcher(text);
         if (!Glance.says(text.toLowerCase(Locale.ROOT), DEEP_WORD) || !m.find()) {
             return null;
@@ -232,7 +234,7 @@ final class PanReader {
     }
 
     /** "An oval gratin dish, 35 cm long", "a round dish, about 25 cm across". */
-    private static PanSize shaped(String text, String material) {
+    private static @Nullable PanSize shaped(String text, @Nullable String material) {
         Matcher m = LONG.matcher(text);
         if (!Glance.says(text.toLowerCase(Locale.ROOT), SHAPES) || !m.find()) {
             return null;
@@ -250,7 +252,7 @@ final class PanReader {
     }
 
     /** "10 inches across" of a thing no shape is named for: round. */
-    private static PanSize wide(String text, String material) {
+    private static @Nullable PanSize wide(String text, @Nullable String material) {
         Matcher m = WIDE.matcher(text);
         if (!m.find()) {
             return null;
@@ -259,12 +261,12 @@ final class PanReader {
         return mm < 100 || mm > 500 ? null : new PanSize("round", null, null, mm, deep(text), null, material);
     }
 
-    private static PanSize volume(String text, String material) {
+    private static @Nullable PanSize volume(String text, @Nullable String material) {
         PanSize before = volume(VOLUME.matcher(text), material);
         return before != null ? before : volume(HOLDS.matcher(text), material);
     }
 
-    private static PanSize volume(Matcher m, String material) {
+    private static @Nullable PanSize volume(Matcher m, @Nullable String material) {
         while (m.find()) {
             char unit = Character.toLowerCase(m.group(2).charAt(0));
             double litres = number(m.group(1)) * LITRES_EACH.getOrDefault(unit, 1.0);
@@ -283,7 +285,7 @@ final class PanReader {
     }
 
     private static double number(String text) {
-        return NumberReader.read(new Scan(text)).mid();
+        return Objects.requireNonNull(NumberReader.read(new Scan(text))).mid();
     }
 
     private static int mm(String number, String unit) {

@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import nabe.recipe.Family;
 import nabe.recipe.Line;
 import nabe.recipe.Part;
+import org.jspecify.annotations.Nullable;
 
 /** Says where each line works in the dish: by its words, its heading, its nature, and what stands with it. */
 final class PartAssigner {
@@ -163,7 +164,7 @@ final class PartAssigner {
         return part == Part.MELTING_CHEESE || part == Part.HARD_CHEESE;
     }
 
-    private static Part headed(String heading) {
+    private static @Nullable Part headed(@Nullable String heading) {
         if (heading == null) {
             return null;
         }

@@ -5,6 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The list of a recipe that is told in sentences: "For a dish of 30 x 20 cm you want 1 kg of potatoes, 2 leeks, some
@@ -56,7 +57,7 @@ record ProseList(List<String> lines, List<String> steps) {
     }
 
     /** "You want 1 kg of potatoes" is 1 kg of potatoes; "peel 1 kg of potatoes" is work. */
-    private static String things(String piece, LineKind kinds) {
+    private static @Nullable String things(String piece, LineKind kinds) {
         if (kinds.measuresKnownThing(piece)) {
             return piece;
         }

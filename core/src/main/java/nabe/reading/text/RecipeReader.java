@@ -1,6 +1,7 @@
 package nabe.reading.text;
 
 import java.util.List;
+import java.util.Objects;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.recipe.Family;
@@ -9,6 +10,7 @@ import nabe.recipe.OvenSetting;
 import nabe.recipe.PanSize;
 import nabe.recipe.Recipe;
 import nabe.recipe.RecipeException;
+import org.jspecify.annotations.Nullable;
 
 /** Reads a recipe as people write it. The one way into this package. */
 public final class RecipeReader {
@@ -53,7 +55,7 @@ public final class RecipeReader {
                     + "with its amount first (\"200 g flour\"), and try again.");
         }
         Recipe recipe = assemble(
-                sections.title,
+                Objects.requireNonNull(sections.title),
                 sections.servings != null ? sections.servings : Servings.in(besides(text, sections)),
                 lines,
                 steps,
@@ -87,14 +89,19 @@ public final class RecipeReader {
      * @param chosen the family when the cook named it, or null to find it
      */
     public Recipe assemble(
-            String title, Integer servings, List<Line> lines, List<String> steps, PanSize pan, Family chosen) {
+            String title,
+            @Nullable Integer servings,
+            List<Line> lines,
+            List<String> steps,
+            @Nullable PanSize pan,
+            @Nullable Family chosen) {
         Family family = chosen != null ? chosen : FamilyFinder.find(title, lines, steps);
         List<Line> parted = new PartAssigner(lines, family, steps).assign();
         return new Recipe(title, servings, parted, List.copyOf(steps), OvenSetting.NONE, pan, family, List.of());
     }
 
     /** Reads one line by itself, its part still open. */
-    public Line readLine(String text, String heading) {
+    public Line readLine(String text, @Nullable String heading) {
         return lineReader.read(text, heading);
     }
 
@@ -104,7 +111,7 @@ public final class RecipeReader {
     }
 
     /** @return the pan a text names, or null */
-    public PanSize pan(String text) {
+    public @Nullable PanSize pan(String text) {
         return PanReader.read(text);
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nabe.measure.Amount;
+import org.jspecify.annotations.Nullable;
 
 /** Finds a weight said after the thing: "3 aubergines (about 1.1 kg)", "4 chicken breasts, 150 g each". */
 final class SaidWeight {
@@ -16,7 +17,7 @@ final class SaidWeight {
 
     private SaidWeight() {}
 
-    static List<Measure> in(String preparation, Measure counted) {
+    static List<Measure> in(@Nullable String preparation, @Nullable Measure counted) {
         List<Measure> found = new ArrayList<>();
         if (preparation == null || counted == null || counted.isFixed()) {
             return found;

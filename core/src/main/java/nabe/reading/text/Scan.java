@@ -3,6 +3,7 @@ package nabe.reading.text;
 import java.util.function.IntPredicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
 
 /** A place in a line of text that moves forward as pieces are recognised. */
 final class Scan {
@@ -26,6 +27,7 @@ final class Scan {
     }
 
     /** Matches right here and moves past it, or gives null and stays. */
+    @Nullable
     Matcher take(Pattern pattern) {
         Matcher matcher = pattern.matcher(text).region(at, text.length()).useTransparentBounds(true);
         if (!matcher.lookingAt()) {

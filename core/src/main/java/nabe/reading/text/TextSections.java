@@ -68,13 +68,17 @@ final class TextSections {
     private static final int LONGEST_LABEL = 60;
     private static final int LEAST_LIST = 3;
 
+    @Nullable
     String title;
+
+    @Nullable
     Integer servings;
+
     final List<HeadedLine> ingredients = new ArrayList<>();
     final MethodText method = new MethodText();
     final List<String> asides = new ArrayList<>();
     private final Map<String, String> bared = new HashMap<>();
-    private String heldHeading;
+    private @Nullable String heldHeading;
     private final LineKind kinds;
     private final PackedLines packed;
     private State state = State.START;
@@ -85,7 +89,7 @@ final class TextSections {
 
     private boolean nextListed;
 
-    private String heading;
+    private @Nullable String heading;
     private int sinceHeading;
     /** Whether the line in hand stands at the head of a group. */
     private boolean headsGroup;
@@ -97,7 +101,7 @@ final class TextSections {
         AFTER
     }
 
-    record HeadedLine(String text, String heading) {}
+    record HeadedLine(String text, @Nullable String heading) {}
 
     TextSections(LineKind kinds) {
         this.kinds = kinds;

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nabe.measure.Unit;
+import org.jspecify.annotations.Nullable;
 
 /** The words and short forms recipes use for units. */
 public final class UnitWords {
@@ -80,7 +81,7 @@ public final class UnitWords {
     }
 
     /** Reads a unit where the scanner stands, moving past it; null when there is none. */
-    static Unit read(Scan scan) {
+    static @Nullable Unit read(Scan scan) {
         int start = scan.at();
         Matcher m = scan.take(NEXT);
         if (m == null) {
@@ -95,7 +96,7 @@ public final class UnitWords {
     }
 
     /** @return the unit this word means, or null. Single letters mind their case: T is a tablespoon, t a teaspoon. */
-    public static Unit ofWord(String word) {
+    public static @Nullable Unit ofWord(String word) {
         return switch (word) {
             case "T" -> Unit.TBSP;
             case "t" -> Unit.TSP;

@@ -2,12 +2,14 @@ package nabe.reading.text;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.OptionalDouble;
 import nabe.larder.Ingredient;
 import nabe.larder.Words;
 import nabe.measure.Amount;
 import nabe.measure.Spoons;
 import nabe.measure.Unit;
+import org.jspecify.annotations.Nullable;
 
 /** What an amount weighs: by scales first, then by volume, then by the piece. Never guessed. */
 final class Weights {
@@ -70,8 +72,13 @@ final class Weights {
     private Weights() {}
 
     /** @return grams, or null when the ingredient, the amount or its weight is not known */
-    static Amount grams(
-            Ingredient ingredient, Measure measure, List<Measure> others, String item, String size, Spoons spoons) {
+    static @Nullable Amount grams(
+            @Nullable Ingredient ingredient,
+            @Nullable Measure measure,
+            List<Measure> others,
+            String item,
+            String size,
+            Spoons spoons) {
         if (measure == null) {
             return null;
         }
@@ -103,8 +110,8 @@ final class Weights {
         return pieces;
     }
 
-    private static Amount pack(Ingredient ingredient, Measure measure, Spoons spoons) {
-        Measure size = measure.packSize();
+    private static Amount pack(@Nullable Ingredient ingredient, Measure measure, Spoons spoons) {
+        Measure size = Objects.requireNonNull(measure.packSize());
         double perPack;
         if (size.isMass()) {
             perPack = size.base(spoons).mid();
@@ -118,8 +125,8 @@ final class Weights {
         return measure.amount().times(perPack * share);
     }
 
-    private static Amount volume(Ingredient ingredient, Measure measure, Spoons spoons) {
-        String spoon = measure.unit().id();
+    private static @Nullable Amount volume(Ingredient ingredient, Measure measure, Spoons spoons) {
+        String spoon = Objects.requireNonNull(measure.unit()).id();
         OptionalDouble spoonWeight = ingredient.pieceGrams(spoon);
         if (spoonWeight.isPresent()) {
             return measure.amount()
@@ -138,7 +145,7 @@ final class Weights {
         return ingredient.pieceGrams(last).isPresent() ? last : "each";
     }
 
-    private static Amount pieces(Ingredient ingredient, Measure measure, String item, String size) {
+    private static @Nullable Amount pieces(Ingredient ingredient, Measure measure, String item, String size) {
         String unit = measure.unit() == null
                 ? pieceIn(ingredient, item)
                 : measure.unit().id();

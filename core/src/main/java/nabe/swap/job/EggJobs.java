@@ -4,6 +4,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import nabe.recipe.Family;
 import nabe.recipe.Procedure.Kind;
+import org.jspecify.annotations.Nullable;
 
 /** What an egg does: holds, sets, lifts, enriches, glazes, or stays an egg. */
 final class EggJobs {
@@ -52,7 +53,7 @@ final class EggJobs {
         return scene.fellows().stream().allMatch(f -> f.isOf(WATER)) && scene.potSays(FROM_WATER);
     }
 
-    private static Job inFlour(Scene scene, Scene.Fellow flour) {
+    private static @Nullable Job inFlour(Scene scene, Scene.Fellow flour) {
         Job job = FlourJobs.of(scene.of(flour));
         return switch (job) {
             case BATTER -> Job.LIFTS;

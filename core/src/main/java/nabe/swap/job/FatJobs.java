@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.regex.Pattern;
 import nabe.recipe.Procedure.Kind;
+import org.jspecify.annotations.Nullable;
 
 /** What butter and other fats do: fry, thicken with flour, keep a dough short, brush, mash, grease. */
 final class FatJobs {
@@ -59,7 +60,7 @@ final class FatJobs {
         return atTheStove(scene);
     }
 
-    private static Job inMixture(Scene scene) {
+    private static @Nullable Job inMixture(Scene scene) {
         Scene.Fellow flour = scene.flour().orElse(null);
         Job job = flour == null ? null : FlourJobs.of(scene.of(flour));
         if (job == Job.SHORT_DOUGH || job == Job.DROPPED_DOUGH || job == Job.CRUMBLE || job == Job.YEAST_DOUGH) {

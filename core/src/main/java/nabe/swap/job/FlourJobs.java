@@ -3,6 +3,7 @@ package nabe.swap.job;
 import java.util.regex.Pattern;
 import nabe.recipe.Family;
 import nabe.recipe.Procedure.Kind;
+import org.jspecify.annotations.Nullable;
 
 /** What flour does: by what it meets, in which order, and what becomes of the mixture. */
 final class FlourJobs {
@@ -50,7 +51,7 @@ final class FlourJobs {
         return scene.asFlour(FlourJobs::find);
     }
 
-    private static Job find(Scene scene) {
+    private static @Nullable Job find(Scene scene) {
         if (scene.lineSays(BOARD) || scene.says(BOARD)) {
             return coats(scene) ? Job.DREDGE : Job.DUSTING;
         }
@@ -77,7 +78,7 @@ final class FlourJobs {
     }
 
     /** @return the dough or batter it makes, or null where it thickens */
-    private static Job mixture(Scene scene) {
+    private static @Nullable Job mixture(Scene scene) {
         boolean liquid = scene.grams("milk", "sour-milk", "water", "beer", "cream") > 0;
         boolean egg = scene.with("egg", "egg-white", "egg-yolk");
         double eggs = scene.grams("egg", "egg-yolk");
@@ -109,7 +110,7 @@ final class FlourJobs {
         return dough(scene, fat, liquid || egg || scene.with("yogurt", "sour-cream"));
     }
 
-    private static Job dough(Scene scene, boolean fat, boolean wet) {
+    private static @Nullable Job dough(Scene scene, boolean fat, boolean wet) {
         boolean raises = scene.role().equals("flour-raising") || scene.with("leavening");
         boolean rubbed = fat && scene.runSays(RUBS);
         boolean solid = scene.with("animal-fat") && !scene.isHeated();

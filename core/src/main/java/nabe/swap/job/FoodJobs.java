@@ -54,10 +54,10 @@ final class FoodJobs {
     }
 
     static Job crumbs(Scene scene) {
-        if (scene.line().ingredient().id().contains("stuffing") || scene.says(STUFFS)) {
+        if (scene.line().food().id().contains("stuffing") || scene.says(STUFFS)) {
             return Job.STUFFING;
         }
-        if (scene.line().ingredient().id().contains("onion")) {
+        if (scene.line().food().id().contains("onion")) {
             return Job.CRUNCH;
         }
         if (scene.says(COATS) && scene.with("egg")) {
@@ -132,7 +132,7 @@ final class FoodJobs {
     }
 
     private static Job sausage(Scene scene) {
-        boolean meatballs = scene.line().ingredient().id().contains("meatball");
+        boolean meatballs = scene.line().food().id().contains("meatball");
         boolean crumbled = scene.lineSays(CRUMBLES) || scene.says(CRUMBLES) || scene.sentencesSay(CRUMBLES);
         return crumbled && !meatballs ? Job.CRUMBLED : Job.WHOLE;
     }

@@ -2,6 +2,7 @@ package nabe.swap.job;
 
 import java.util.regex.Pattern;
 import nabe.recipe.Procedure.Kind;
+import org.jspecify.annotations.Nullable;
 
 /** What milk, cream and their soured kin do. */
 final class MilkJobs {
@@ -70,7 +71,7 @@ final class MilkJobs {
         return scene.isBeside() || scene.lineSays(SERVED);
     }
 
-    private static Job inMixture(Scene scene) {
+    private static @Nullable Job inMixture(Scene scene) {
         Scene.Fellow flour = scene.flour().orElse(null);
         Job job = flour == null ? null : FlourJobs.of(scene.of(flour));
         if (job != null) {
@@ -84,7 +85,7 @@ final class MilkJobs {
             }
         }
         Scene.Fellow egg = scene.fellows().stream()
-                .filter(f -> f.line().ingredient().role().startsWith("egg"))
+                .filter(f -> f.line().food().role().startsWith("egg"))
                 .findFirst()
                 .orElse(null);
         boolean sets = egg != null && EggJobs.of(scene.of(egg)) == Job.SETS;

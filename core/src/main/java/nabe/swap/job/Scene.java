@@ -90,7 +90,7 @@ final class Scene {
     /** A known line of the same mixture, and where it stands in the recipe. */
     record Fellow(int index, Line line) {
         boolean isOf(Set<String> roles) {
-            return roles.contains(line.ingredient().role());
+            return roles.contains(line.food().role());
         }
     }
 
@@ -133,7 +133,7 @@ final class Scene {
         if (using.isEmpty()) {
             return pot == null ? List.of() : pot.steps();
         }
-        List<Step> all = pot.steps();
+        List<Step> all = Objects.requireNonNull(pot).steps();
         int from = all.indexOf(using.getFirst());
         while (from > 0 && !begins(all, from)) {
             from--;
@@ -198,7 +198,7 @@ final class Scene {
     }
 
     String role() {
-        return line.ingredient().role();
+        return line.food().role();
     }
 
     Family family() {
@@ -340,7 +340,7 @@ final class Scene {
 
     /** @return whether the larder's food of this id is in its mixture */
     boolean holds(String id) {
-        return fellows.stream().anyMatch(f -> f.line().ingredient().id().equals(id));
+        return fellows.stream().anyMatch(f -> f.line().food().id().equals(id));
     }
 
     /** @return whether its pot holds something of these roles, whenever it went in */
@@ -357,12 +357,12 @@ final class Scene {
 
     private static Optional<Fellow> flourAmong(List<Fellow> lines) {
         return lines.stream()
-                .filter(f -> f.line().ingredient().role().startsWith("flour"))
+                .filter(f -> f.line().food().role().startsWith("flour"))
                 .findFirst();
     }
 
     private List<Fellow> inPot() {
-        return known(pot.of().stream().map(Of::line).filter(l -> l != null && l != index));
+        return known(Objects.requireNonNull(pot).of().stream().map(Of::line).filter(l -> l != null && l != index));
     }
 
     /** @return whether it is worked in with these verbs, or its pot stands on the heat */
