@@ -39,6 +39,30 @@ final class Apart {
         return held.size() > 1 && (pronoun || own || unsaid || none) && (apart || dressed) ? held : List.of();
     }
 
+    /** "Brush the aubergines and potatoes with oil", as bought, each of which is laid by itself later. */
+    boolean areDressedApart(Clause clause, List<Named> nouns) {
+        boolean dressed = clause.does(Effect.PREP)
+                && nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH && n.isFood());
+        List<Integer> later = nouns.stream()
+                .filter(Apart::isFresh)
+                .map(n -> kitchen.namedLast.getOrDefault(n.lines().getFirst(), -1))
+                .toList();
+        return dressed
+                && later.size() > 1
+                && later.stream().allMatch(at -> at > kitchen.clause)
+                && nouns.stream()
+                        .filter(Apart::isFresh)
+                        .allMatch(n -> kitchen.left[n.lines().getFirst()] > 0.99);
+    }
+
+    /** One thing as bought that the clause works on. */
+    static boolean isFresh(Named noun) {
+        return noun.is(Kind.LINES)
+                && noun.lines().size() == 1
+                && noun.slot().lead() == Lead.NONE
+                && !noun.portion().isSaid();
+    }
+
     /** "Slice the potatoes and aubergines, brush with oil and bake": each by itself where each is laid by itself. */
     private boolean areUsedApart(List<Pot> held) {
         List<Integer> later = held.stream()

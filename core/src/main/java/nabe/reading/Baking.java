@@ -171,13 +171,17 @@ final class Baking {
                 && !over
                 && !clause.says("oven")
                 && clause.cover() == null;
+        boolean sprinkledIn = Set.of("sprinkle", "scatter", "dust").contains(clause.base())
+                && nouns.stream()
+                        .anyMatch(
+                                n -> n.isFood() && n.slot().direct() && n.slot().lead() == Lead.IN);
         boolean stays = scene.aside
                 && clause.cover() == null
-                && clause.does(Effect.MIX, Effect.HEAT, Effect.JOIN, Effect.PREP, Effect.START)
+                && (sprinkledIn || clause.does(Effect.MIX, Effect.HEAT, Effect.JOIN, Effect.PREP, Effect.START))
                 && !clause.says("oven", "foil", "dish")
                 && !over
                 && clause.heat() == null;
-        boolean backToDish = scene.aside && clause.does(Effect.BAKE, Effect.GRILL, Effect.PLACE);
+        boolean backToDish = scene.aside && !sprinkledIn && clause.does(Effect.BAKE, Effect.GRILL, Effect.PLACE);
         scene.aside = scene.aside && !backToDish;
         boolean other = kitchen.topic != null
                 && clause.does(Effect.MIX, Effect.HEAT, Effect.START, Effect.PREP)

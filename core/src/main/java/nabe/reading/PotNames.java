@@ -28,6 +28,9 @@ final class PotNames {
             "soup-tin");
     private static final Set<String> PARTS = Set.of("divide", "separate", "break", "split", "trim", "tear");
     private static final Set<String> FLOURS = Set.of("flour", "flour-raising", "pastry", "lid-dough");
+    /** What is done to a dough that a lid is made of. */
+    private static final Set<String> LIDS = Set.of("roll", "cut", "stamp", "unroll");
+
     /** Work whose result is called by it. */
     private static final Set<String> RESULTS = Set.of("mash", "puree", "crumble", "roast");
 
@@ -177,7 +180,7 @@ final class PotNames {
                 .filter(p -> tokens.getLast().is("lid")
                         && !Tokens.has(tokens, "for")
                         && p.given < 0.01
-                        && p.steps.stream().anyMatch(s -> s.action().equals("roll"))
+                        && p.steps.stream().anyMatch(s -> LIDS.contains(s.action()))
                         && p.lines.keySet().stream().anyMatch(l -> FLOURS.contains(kitchen.role(l))))
                 .reduce((a, b) -> b)
                 .orElse(null);

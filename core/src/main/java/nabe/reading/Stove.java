@@ -106,7 +106,8 @@ final class Stove {
             prepare(clause, items);
             return;
         }
-        List<Pot> several = apart.of(clause, nouns);
+        List<Pot> fresh = apart.areDressedApart(clause, nouns) ? heldEach(nouns, items) : List.of();
+        List<Pot> several = fresh.isEmpty() ? apart.of(clause, nouns) : fresh;
         if (!several.isEmpty()) {
             apart.work(clause, nouns, several, items);
             return;
@@ -262,6 +263,21 @@ final class Stove {
                 && clause.verb() != null
                 && clause.base().startsWith("roll")
                 && (item.portion().is(Portion.Kind.FRACTION) || item.portion().is(Portion.Kind.REST));
+    }
+
+    /** Each of them in hand by itself; what they are dressed with stays among the items. */
+    private List<Pot> heldEach(List<Named> nouns, List<Item> items) {
+        List<Pot> held = new ArrayList<>();
+        for (Named noun : nouns) {
+            Item item = Apart.isFresh(noun) ? new Item(noun.lines().getFirst(), null, Portion.UNSAID) : null;
+            Pot pot = item == null ? null : hold(item);
+            if (item != null && pot != null) {
+                held.add(pot);
+                items.removeIf(i -> i.pot() == null && i.line() == item.line());
+            }
+        }
+        kitchen.focus = held;
+        return held;
     }
 
     /** Takes all of a line in hand, for what is said next. */

@@ -101,7 +101,8 @@ final class Taking {
                 && noun.slot().lead() == Lead.IN
                 && noun.lines().size() == 1
                 && kitchen.isFat(noun.lines().getFirst())
-                && kitchen.lines.get(noun.lines().getFirst()).amount() == null;
+                && (kitchen.lines.get(noun.lines().getFirst()).amount() == null
+                        || noun.portion().is(Portion.Kind.FILM));
     }
 
     /** "Into the sauce", "over the veg": the pot it goes to. */

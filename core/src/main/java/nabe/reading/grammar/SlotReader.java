@@ -223,8 +223,11 @@ final class SlotReader {
             if (spoken == null || !open.isEmpty() || i == body) {
                 return false;
             }
+            boolean afterAdverb = i > 1
+                    && tokens.get(i - 1).key().endsWith("ly")
+                    && tokens.get(i - 2).isMark();
             boolean afterMark =
-                    i > 0 && (tokens.get(i - 1).isMark() || tokens.get(i - 1).is("and"));
+                    i > 0 && (tokens.get(i - 1).isMark() || tokens.get(i - 1).is("and") || afterAdverb);
             boolean beforeNoun = i + 1 < to
                     && tokens.get(i + 1).isWord()
                     && !isPreposition(tokens.get(i + 1))
