@@ -142,6 +142,10 @@ final class Baking {
 
     /** While the dish bakes, something else is cooked or mixed. */
     private boolean isBeside(Clause clause, List<Named> nouns) {
+        if (clause.does(Effect.AWAY) && clause.says("oven")) {
+            scene.aside = false;
+            return false;
+        }
         boolean lines = nouns.stream().anyMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT) && !dish.holds(n.pot()));
         boolean over = clause.particles().contains("over")
                 || clause.particles().contains("on")

@@ -2,7 +2,6 @@ package nabe.reading;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
@@ -13,7 +12,6 @@ import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure.Fate;
 import nabe.recipe.Procedure.GoesIn;
 import nabe.recipe.Procedure.OnlyIf;
-import nabe.recipe.Procedure.Step;
 import org.jspecify.annotations.Nullable;
 
 /** Follows a method clause by clause and decides for each where it happens: in a pot, in the dish, in the oven, at table. */
@@ -25,8 +23,6 @@ final class Cook {
     private final Naming naming;
     private final Meaning meaning;
     private final Dish dish;
-    /** Minutes from which a wait is a step of its own, whatever lies on it. Kitchen practice. */
-    private static final double LONG = 60;
     /** Minutes that no crust is baked ahead. Kitchen practice. */
     private static final double NO_CRUST = 25;
 
@@ -43,9 +39,9 @@ final class Cook {
     private final BuildSigns signs;
     private final BuildStart buildStart;
     private final Table table;
+    private final Waits waits;
     private final Baking inOven;
     private final List<Said> said = new ArrayList<>();
-    private final List<Wait> waits = new ArrayList<>();
     private final List<OnlyIf> onlyIf = new ArrayList<>();
     private static final Set<String> SHAPED =
             Set.of("ball", "meatball", "patty", "dumpling", "log", "sausage", "croquette");
@@ -54,9 +50,6 @@ final class Cook {
 
     /** @param stage where it happened; {@code nouns} what its nouns meant; {@code pot} the one worked on after it */
     record Said(Clause clause, String stage, List<Named> nouns, String pot) {}
-
-    /** The dish stands for a while, with {@code top} uppermost. */
-    private record Wait(Pot pot, Step step, Dish.Placed top, Clause clause) {}
 
     /** @param builds the clause before which nothing lies in the dish, 0 where the text is to tell */
     Cook(Kitchen kitchen, List<Clause> clauses, int builds) {
@@ -79,6 +72,7 @@ final class Cook {
         this.signs = new BuildSigns(scene, clauses.size());
         OvenClock ovenClock = new OvenClock(scene);
         this.table = new Table(scene, ovenClock);
+        this.waits = new Waits(scene);
         this.inOven = new Baking(scene, laying, ovenClock, table);
     }
 
@@ -128,7 +122,7 @@ final class Cook {
             said.add(new Said(clause, scene.stage.name(), meant, kitchen.current == null ? "-" : kitchen.current.id()));
             meant = List.of();
         }
-        waits.forEach(this::amidLayers);
+        waits.tellAmidLayers();
         garnish();
     }
 
@@ -137,16 +131,6 @@ final class Cook {
         return oven.started()
                 && clause.words().endsWith(":")
                 && clause.says("freeze", "reheat", "store", "leftover", "ahead", "freezer");
-    }
-
-    /** "Leave it for 10 minutes to firm up", and more is laid on it: said of that layer, not of the dish. */
-    private void amidLayers(Wait wait) {
-        int at = dish.all.indexOf(wait.top);
-        boolean more = at >= 0 && dish.all.stream().skip(at + 1L).anyMatch(p -> !p.late);
-        boolean brief = wait.step.minutes() != null && wait.step.minutes().max() < LONG;
-        if (more && brief) {
-            wait.top.said.add(wait.clause);
-        }
     }
 
     /** What the text says for a case only. */
@@ -403,7 +387,7 @@ final class Cook {
         if (clause.does(Effect.PASS) && clause.says("heat", "stove", "hob")) {
             return;
         }
-        if (waits(clause, nouns) || isRim(clause, nouns)) {
+        if (waits.waits(clause, nouns) || isRim(clause, nouns)) {
             return;
         }
         if (signs.goesOnWithPot(clause, nouns)) {
@@ -447,39 +431,5 @@ final class Cook {
                 || clause.sentence() == scene.rimSentence
                         && nouns.stream().anyMatch(n -> n.is(Kind.PRONOUN))
                         && !clause.does(Effect.PLACE);
-    }
-
-    /** The pot that already has the words of the dish's night in the fridge. */
-    private Optional<Pot> chilled() {
-        return dish.all.stream()
-                .map(p -> p.pot)
-                .filter(p -> !p.steps.isEmpty()
-                        && p.steps.getLast().uses().isEmpty()
-                        && Set.of("refrigerate", "chill")
-                                .contains(p.steps.getLast().action()))
-                .findFirst();
-    }
-
-    /** "Cover and chill for 8 hours", "leave it for 10 minutes to firm up": time of what lies there. */
-    private boolean waits(Clause clause, List<Named> nouns) {
-        boolean foods = nouns.stream().anyMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT));
-        boolean onStove = clause.does(Effect.HEAT, Effect.START, Effect.MIX, Effect.JOIN)
-                || kitchen.current != null
-                        && kitchen.focus.contains(kitchen.current)
-                        && !dish.holds(kitchen.current)
-                        && kitchen.current.number > scene.openedBefore;
-        if (foods || clause.durations().isEmpty() || dish.all.isEmpty() || onStove) {
-            return false;
-        }
-        boolean it = nouns.stream().anyMatch(n -> n.is(Kind.PRONOUN))
-                || clause.base().equals("leave");
-        Dish.Placed top = dish.all.getLast();
-        Pot pot = it ? top.pot : chilled().orElse(dish.all.getFirst().pot);
-        Step step = new Steps(kitchen)
-                .of(clause, List.of(), clause.durations().getFirst().minutes());
-        pot.steps.add(step);
-        waits.add(new Wait(pot, step, top, clause));
-        oven.cover(Cover.OFF);
-        return true;
     }
 }

@@ -219,7 +219,6 @@ final class OwnPot {
                         .anyMatch(s -> s.action().equals("fry") || s.action().equals("cook"));
     }
 
-    /** What was boiled in water is not fried in it. */
     /** "In the butter cook the onion". */
     private boolean isCookedInFat(Asked a) {
         return a.verb(Set.of("cook"))
@@ -229,6 +228,7 @@ final class OwnPot {
                                 && n.lines().stream().allMatch(kitchen::isFat));
     }
 
+    /** What was boiled in water is not fried in it. */
     private boolean isBoiled(Pot pot) {
         return !pot.steps.isEmpty()
                 && pot.steps.stream().noneMatch(s -> FRIES.contains(s.action()))

@@ -220,7 +220,8 @@ final class SlotReader {
         /** ", torn into scraps", ", stirring": says how, up to the next mark. */
         private boolean describes(int i, int to) {
             Spoken spoken = words.verb(tokens.get(i));
-            if (spoken == null || !open.isEmpty() || i == body) {
+            boolean named = open.stream().anyMatch(t -> !t.key().endsWith("ly"));
+            if (spoken == null || named || i == body) {
                 return false;
             }
             boolean afterAdverb = i > 1

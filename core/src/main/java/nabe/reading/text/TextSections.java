@@ -51,11 +51,11 @@ final class TextSections {
                     + "|(?:from )?(?:the |your )?(?:pantry|larder|fridge|(?:store ?|kitchen )?cupboard)(?: (?:staples|stuff|things))?)",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern PLAIN_WORDS = Pattern.compile("\\p{Lu}[\\p{L}&' -]*");
-    /** "Butter 80 g". */
     /** "Onions 3", "Beef 1kg, minced", "Pasta 750g thick macaroni". */
     private static final Pattern NAME_FIRST = Pattern.compile(
             "^(?<name>[\\p{L} .()'-]{3,40}?)[ :]+\\d[\\d.,/]*\\s?(?:\\p{L}{1,10}\\.?)?(?:[, ]+[\\p{L} ,]{0,30})?$");
 
+    /** "Butter 80 g". */
     private static final Pattern ENDS_WITH_AMOUNT = Pattern.compile(
             "^[\\p{L} ()]{3,40} \\d[\\d.,/]* ?(?:g|kg|ml|l|dl|cl|oz|lb|cups?|tbsp|tsp)$", Pattern.CASE_INSENSITIVE);
 
