@@ -23,7 +23,7 @@ final class RecipeOfBrief {
     /** @throws RecipeException when no line names anything Nabe knows */
     Recipe read(Brief.RecipeBrief brief) {
         if (brief.lines().isEmpty()) {
-            Recipe read = reader.read(Objects.requireNonNull(brief.text()));
+            Recipe read = reader.read(Objects.requireNonNullElse(brief.text(), ""));
             return brief.family() == null
                     ? read
                     : reader.assemble(

@@ -33,7 +33,8 @@ final class DishReady {
         List<Used> uses = new ArrayList<>();
         for (Work work : works) {
             sentences.computeIfAbsent(work.sentence(), s -> new ArrayList<>()).add(work.words());
-            work.uses().forEach(c -> uses.add(new Used(Objects.requireNonNull(c.item()), c.grams(), null, null)));
+            work.uses()
+                    .forEach(c -> uses.add(new Used(Objects.requireNonNullElse(c.item(), ""), c.grams(), null, null)));
         }
         double grams = uses.stream()
                 .mapToDouble(u -> u.grams() == null ? 0 : u.grams())

@@ -52,10 +52,7 @@ final class SecondLook {
 
     private static boolean isGotOut(Named noun) {
         List<Token> said = noun.slot().tokens();
-        boolean into = noun.slot().lead() == Lead.INTO
-                || noun.slot().lead() == Lead.IN
-                || noun.slot().lead() == Lead.OVER
-                || noun.slot().lead() == Lead.NONE;
+        boolean into = noun.slot().lead() != Lead.WITH && noun.slot().lead() != Lead.FROM;
         boolean another = Tokens.has(said, "a", "an") || said.stream().anyMatch(Token::isNumber);
         return noun.is(Kind.DISH) && into && another && said.stream().noneMatch(t -> SERVING.contains(t.key()));
     }

@@ -18,6 +18,7 @@ import nabe.larder.Larder;
 import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.recipe.Part;
+import nabe.recipe.RecipeException;
 import nabe.testing.Recipes;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -212,5 +213,14 @@ class PlannerTest {
                 .hasMessageContaining("must be between 80 and 700 mm");
         assertThatThrownBy(() -> new OvenChoice(500.0, false, Start.ROOM)).hasMessageContaining("Fahrenheit");
         assertThatThrownBy(() -> plan(Recipes.LASAGNA, VEGAN, null, null, 0)).hasMessageContaining("between 1 and 200");
+    }
+
+    @Test
+    void aBriefWithoutTextOrLinesIsToldSo() {
+        Brief.RecipeBrief nothing = new Brief.RecipeBrief(null, null, null, List.of(), List.of(), null, List.of());
+
+        assertThatThrownBy(() -> PLANNER.plan(Brief.of(nothing, Needs.none())))
+                .isInstanceOf(RecipeException.class)
+                .hasMessageStartingWith("There is no text to read.");
     }
 }
