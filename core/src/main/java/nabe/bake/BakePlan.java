@@ -2,6 +2,7 @@ package nabe.bake;
 
 import java.util.List;
 import nabe.measure.Temperature;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -77,23 +78,25 @@ public record BakePlan(
                     middleHighest,
                     coldestOut,
                     coldestHighest,
-                    "Out of the oven the middle is at " + middleOut + " °C and the coldest point at " + coldestOut
-                            + "; "
-                            + resting(
+                    Messages.say(
+                            "bake.out-of-the-oven-the-middle",
+                            middleOut,
+                            coldestOut,
+                            resting(
                                     middleHighest > middleOut,
                                     coldestHighest > coldestOut,
                                     middleHighest,
-                                    coldestHighest)
-                            + ".");
+                                    coldestHighest)));
         }
 
         private static String resting(boolean middle, boolean coldest, long middleTo, long coldestTo) {
             if (!middle && !coldest) {
-                return "neither gets hotter as it rests";
+                return Messages.say("bake.neither-gets-hotter-as-it-rests");
             }
-            String goes = middle ? "the middle goes on to " + middleTo : "the coldest point goes on to " + coldestTo;
-            return "as it rests " + goes
-                    + (middle && coldest ? " and the coldest point to " + coldestTo : ", the other no higher");
+            String goes = middle
+                    ? Messages.say("bake.the-middle-goes-on-to", middleTo)
+                    : Messages.say("bake.the-coldest-point-goes-on-to", coldestTo);
+            return Messages.say("bake.as-it-rests-and-the-coldest", goes, coldestTo, middle && coldest);
         }
     }
 

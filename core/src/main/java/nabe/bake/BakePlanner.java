@@ -2,7 +2,6 @@ package nabe.bake;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.ToDoubleFunction;
 import nabe.bake.heat.HeatPhase;
 import nabe.bake.heat.Heated;
@@ -10,6 +9,7 @@ import nabe.bake.heat.Simulation;
 import nabe.house.Schools;
 import nabe.larder.Properties;
 import nabe.recipe.Family;
+import nabe.words.Messages;
 
 /** Plans the bake from a forecast of heat and water. The one way into this package, with {@link OvenSharing} for several dishes. */
 public final class BakePlanner {
@@ -141,17 +141,16 @@ public final class BakePlanner {
     }
 
     private static String words(Baking baking) {
-        return String.format(
-                Locale.ROOT,
-                (baking.followsRecipe() ? "Your recipe's own phases, held against a forecast of" : "From a forecast of")
-                        + " heat and water in the dish's own cross-section: %.0f mm deep in %s, oven air at %.0f °C, start %s (%.0f °C). Trust the signs over the clock.",
-                baking.dish.height() * 1000,
+        return Messages.say(
+                "bake.your-recipes-own-phases-held-against",
+                baking.followsRecipe(),
+                Math.round(baking.dish.height() * 1000),
                 baking.build.pan().material().word(),
-                baking.airCelsius(),
+                Math.round(baking.airCelsius()),
                 baking.startCelsius() == baking.start.celsius()
                         ? baking.start.words()
-                        : "warm, hot liquid over raw slices",
-                baking.startCelsius());
+                        : Messages.say("bake.warm-hot-liquid-over-raw-slices"),
+                Math.round(baking.startCelsius()));
     }
 
     /** With colour: as early as all is done in a hotter oven, as late as in a cooler one; an oven is never known to the minute. */
@@ -164,10 +163,7 @@ public final class BakePlanner {
         int low = Math.max(1, course.total() - Math.max(least, usual - quick));
         int high = course.total() + Math.max(least, slow - usual);
         return new BakePlan.Band(
-                low,
-                high,
-                "With an oven " + Math.round(OVEN_OFF) + " °C off either way and a dish a little warmer or colder: "
-                        + low + " to " + high + " min.");
+                low, high, Messages.say("bake.with-an-oven-off-either-way", Math.round(OVEN_OFF), low, high));
     }
 
     private static int total(BakeFinder.Times times) {
@@ -185,39 +181,35 @@ public final class BakePlanner {
         List<String> notes = new ArrayList<>();
         if (baking.followsRecipe() && baking.safeCore == null) {
             if (times.core() > course.total() + NEARLY_HOT) {
-                notes.add("The forecast finds the middle hot through only after about " + Math.round(times.core())
-                        + " min: feel it with a knife before you take it out.");
+                notes.add(Messages.say("bake.the-forecast-finds-the-middle-hot", Math.round(times.core())));
             }
         } else if (times.core() > course.total() + 1) {
-            notes.add("Not hot through yet when you take it out: the coldest point comes to "
-                    + Math.round(baking.wanted.core()) + " °C only after about " + Math.round(times.core())
-                    + " min. Bake on until the thermometer shows it.");
+            notes.add(Messages.say(
+                    "bake.not-hot-through-yet-when-you", Math.round(baking.wanted.core()), Math.round(times.core())));
         }
         if (!baking.followsRecipe() && course.total() < practice.lowMinutes()
                 || !baking.followsRecipe() && course.total() > practice.highMinutes()) {
-            notes.add("The forecast (" + course.total() + " min) lies outside what cooks usually find ("
-                    + practice.lowMinutes() + " to " + practice.highMinutes()
-                    + " min): look in early, and trust the thermometer and the signs.");
+            notes.add(Messages.say(
+                    "bake.the-forecast-min-lies-outside-what",
+                    course.total(),
+                    practice.lowMinutes(),
+                    practice.highMinutes()));
         }
         boolean trusted = baking.isAsTrusted(course);
         if (pale && !trusted) {
-            notes.add(
-                    "The top stays pale in that time: plant-based tops and sealed dishes hardly brown. Crumbs or white sauce give colour"
-                            + (baking.build.pan().material().mayShatter() ? "." : ", or a watched grill."));
+            notes.add(Messages.say(
+                    "bake.the-top-stays-pale-in-that",
+                    baking.build.pan().material().mayShatter()));
         }
         double dark = course.open() > 0 ? whole.brown(DARK) : Double.MAX_VALUE;
         if (dark < course.total() - 2 && !trusted) {
-            notes.add(
-                    "The top is dark after about " + Math.round(dark)
-                            + " min and burns on: lay foil on loosely when it is as brown as you like, or bake it on a lower shelf.");
+            notes.add(Messages.say("bake.the-top-is-dark-after-about", Math.round(dark)));
         }
         if (baking.isCustard() && whole.hot(WEEPS) < course.total()) {
-            notes.add(
-                    "The middle passes 85 °C in that time, and a custard weeps above it: it is set from 76 °C, so take it out"
-                            + " when it still trembles a little in the middle.");
+            notes.add(Messages.say("bake.the-middle-passes-85-in-that"));
         }
         if (times.tender() > course.total() + EXTRA) {
-            notes.add("The driest layer may still have a bite: a knife should go through without drag.");
+            notes.add(Messages.say("bake.the-driest-layer-may-still-have"));
         }
         return List.copyOf(notes);
     }

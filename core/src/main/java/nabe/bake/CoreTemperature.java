@@ -4,6 +4,7 @@ import java.util.List;
 import nabe.larder.Allergen;
 import nabe.larder.Ingredient;
 import nabe.larder.Origin;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -11,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * poultry, egg dishes with meat and reheated food 165 °F. A layered bake is a casserole whatever fish or egg is in it.
  */
 final class CoreTemperature {
-    static final String SOURCE = "USDA FSIS safe minimum internal temperatures; follow your local food-safety advice";
+    static final String SOURCE = Messages.say("bake.usda-fsis-safe-minimum-internal-temperatures");
     private static final double CASSEROLE = 74;
 
     private CoreTemperature() {}

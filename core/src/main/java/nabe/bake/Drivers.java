@@ -3,9 +3,9 @@ package nabe.bake;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import nabe.bake.heat.HeatDish;
 import nabe.bake.heat.Wall;
+import nabe.words.Messages;
 
 /** What moves the time until it is hot through and tender: the same bake once more with one thing as usual, each time. */
 final class Drivers {
@@ -20,16 +20,17 @@ final class Drivers {
         add(
                 drivers,
                 "depth",
-                String.format(Locale.ROOT, "depth %.0f mm (usual 50)", baking.dish.height() * 1000),
+                Messages.say("bake.depth-mm-usual-50", Math.round(baking.dish.height() * 1000)),
                 total - done(baking, baking.finderIn(baking.usualDepth(), baking.airCelsius()), goingOn));
         if (baking.start != Start.ROOM) {
             add(
                     drivers,
                     "start",
-                    "from "
-                            + (baking.start == Start.HOT
+                    Messages.say(
+                            "bake.from",
+                            baking.start == Start.HOT
                                     ? "hot"
-                                    : baking.start == Start.FRIDGE ? "the fridge" : "frozen"),
+                                    : baking.start == Start.FRIDGE ? Messages.say("bake.the-fridge") : "frozen"),
                     total - done(baking, baking.finderFrom(Start.ROOM), goingOn));
         }
         if (!baking.dish.wall().equals(Wall.GLASS)) {
@@ -38,14 +39,16 @@ final class Drivers {
             add(
                     drivers,
                     "dish",
-                    "in " + baking.build.pan().material().word() + " rather than glass",
+                    Messages.say(
+                            "bake.in-rather-than-glass",
+                            baking.build.pan().material().word()),
                     total - done(baking, baking.finderIn(glass, baking.airCelsius()), goingOn));
         }
         if (Math.abs(baking.airCelsius() - USUAL_AIR) > 4) {
             add(
                     drivers,
                     "oven",
-                    String.format(Locale.ROOT, "oven air at %.0f °C (usual 190)", baking.airCelsius()),
+                    Messages.say("bake.oven-air-at-usual-190", Math.round(baking.airCelsius())),
                     total - done(baking, baking.finderIn(baking.dish, USUAL_AIR), goingOn));
         }
         drivers.sort(Comparator.comparingInt(d -> -Math.abs(d.minutes())));
@@ -62,6 +65,8 @@ final class Drivers {
                 what,
                 minutes,
                 words + ": "
-                        + (minutes == 0 ? "no difference" : (minutes > 0 ? "+" : "−") + Math.abs(minutes) + " min")));
+                        + (minutes == 0
+                                ? Messages.say("bake.no-difference")
+                                : Messages.say("bake.min-3", minutes > 0, Math.abs(minutes)))));
     }
 }

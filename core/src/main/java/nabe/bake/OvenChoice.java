@@ -2,6 +2,7 @@ package nabe.bake;
 
 import nabe.measure.Temperature;
 import nabe.measure.WrongValueException;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -30,12 +31,10 @@ public record OvenChoice(
     /** @throws WrongValueException outside 100 to 290 °C, where nothing bakes, or for an oven further off than any */
     public OvenChoice {
         if (celsius != null && !(celsius >= COOLEST && celsius <= HOTTEST)) {
-            throw new WrongValueException("The oven temperature (" + celsius + " °C) must be between 100 and 290 °C. "
-                    + "Maybe it was meant in Fahrenheit: 350 °F is 175 °C.");
+            throw new WrongValueException(Messages.say("bake.the-oven-temperature-must-be-between", celsius));
         }
         if (!(Math.abs(offsetCelsius) <= MOST_OFF)) {
-            throw new WrongValueException("The oven's error (" + offsetCelsius
-                    + " °C) must be at most 40 either way. Beyond that it wants mending.");
+            throw new WrongValueException(Messages.say("bake.the-ovens-error-must-be-at", offsetCelsius));
         }
     }
 
@@ -54,8 +53,7 @@ public record OvenChoice(
                     || covered + open < 5
                     || covered + open > LONGEST
                     || cheese != null && cheese < 0) {
-                throw new WrongValueException(
-                        "The bake (" + covered + " min covered, " + open + " min open) must last 5 to 300 minutes.");
+                throw new WrongValueException(Messages.say("bake.the-bake-min-covered-min-open", covered, open));
             }
         }
 

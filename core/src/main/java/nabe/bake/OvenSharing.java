@@ -3,12 +3,12 @@ package nabe.bake;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.stream.IntStream;
 import nabe.measure.Temperature;
 import nabe.measure.WrongValueException;
 import nabe.recipe.Family;
 import nabe.recipe.FamilyFacts;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -105,7 +105,7 @@ public final class OvenSharing {
     /** @throws WrongValueException for fewer than two dishes, or more than an oven holds */
     public Shared share(List<Guest> asked) {
         if (asked.size() < 2 || asked.size() > MOST) {
-            throw new WrongValueException("Give two to six dishes to share an oven; there are " + asked.size() + ".");
+            throw new WrongValueException(Messages.say("bake.give-two-to-six-dishes-to", asked.size()));
         }
         boolean fan = asked.stream().allMatch(g -> g.dish.choice().fan() && !g.strict);
         List<Guest> guests = fan ? asked : asked.stream().map(Guest::withoutFan).toList();
@@ -238,53 +238,51 @@ public final class OvenSharing {
 
     private static String shelfWords(Guest guest, String shelf, Group group) {
         if (group.guests.size() == 1) {
-            return "Alone in the oven, on the middle shelf.";
+            return Messages.say("bake.alone-in-the-oven-on-the");
         }
         if (guest.strict && shelf.equals("top") && group.guests.stream().anyMatch(g -> !g.strict)) {
-            return "Top shelf: strict food, so that nothing drops into it. Cover it until the others are too.";
+            return Messages.say("bake.top-shelf-strict-food-so-that");
         }
         return switch (shelf) {
-            case "top" -> "Top shelf: the flattest, it browns there.";
-            case "bottom" -> "Bottom shelf: the tallest.";
-            default -> "Middle shelf.";
+            case "top" -> Messages.say("bake.top-shelf-the-flattest-it-browns");
+            case "bottom" -> Messages.say("bake.bottom-shelf-the-tallest");
+            default -> Messages.say("bake.middle-shelf");
         };
     }
 
     private static List<String> notes(List<Guest> asked, List<Group> groups, List<Place> places) {
         List<String> notes = new ArrayList<>();
         if (groups.size() > 1) {
-            notes.add("They do not all stand one heat, so they bake in " + groups.size()
-                    + " rounds: keep what is out under foil and a towel.");
+            notes.add(Messages.say("bake.they-do-not-all-stand-one", groups.size()));
             groups.stream().filter(g -> g.has(Family.BATTER)).forEach(g -> notes.add(batter(g)));
         }
         for (Guest guest : asked) {
             if (guest.dish.choice().own() != null) {
-                notes.add(guest.name + " keeps the minutes that you set for it.");
+                notes.add(Messages.say("bake.keeps-the-minutes-that-you-set", guest.name));
             }
         }
         boolean fanned = asked.stream().anyMatch(g -> g.dish.choice().fan());
         if (fanned && asked.stream().anyMatch(g -> !g.dish.choice().fan())) {
-            notes.add("One oven has its fan on or off for all: here it is off, and every heat is for an oven without.");
+            notes.add(Messages.say("bake.one-oven-has-its-fan-on"));
         }
         if (asked.stream().anyMatch(Guest::strict) && asked.stream().anyMatch(g -> !g.strict)) {
-            notes.add(
-                    "Strict food shares this oven: top shelf, covered until the others are, no fan blowing crumbs or flour about, its own gloves and spoon.");
+            notes.add(Messages.say("bake.strict-food-shares-this-oven-top"));
         }
         if (groups.stream().anyMatch(g -> g.guests.size() > 1)) {
-            notes.add(
-                    "Turn and swap nothing in a hurry: each door opening costs the oven some 25 °C for a few minutes. Put the next dish in quickly.");
+            notes.add(Messages.say("bake.turn-and-swap-nothing-in-a"));
         }
         if (groups.size() == 1 && places.stream().anyMatch(p -> p.inAfterMinutes() > 0)) {
-            notes.add("They go in one after the other so that all come out together.");
+            notes.add(Messages.say("bake.they-go-in-one-after-the"));
         }
         return notes;
     }
 
     private static String batter(Group group) {
-        return String.format(
-                Locale.ROOT,
-                "A batter rises only in a hot oven: %s goes in last, at %.0f °C, and nobody opens the door.",
-                String.join(" and ", group.guests.stream().map(Guest::name).toList()),
-                group.celsius);
+        return Messages.say(
+                "bake.a-batter-rises-only-in-a",
+                String.join(
+                        Messages.say("bake.and"),
+                        group.guests.stream().map(Guest::name).toList()),
+                Math.round(group.celsius));
     }
 }

@@ -2,11 +2,13 @@ package nabe.bake;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import nabe.bake.Course.Stretch;
 import nabe.house.Schools;
 import nabe.recipe.Procedure.Minutes;
 import nabe.recipe.Procedure.OvenPhase;
+import nabe.words.Messages;
 
 /** Writes a course out as phases, each with its reason. */
 final class Phases {
@@ -64,8 +66,8 @@ final class Phases {
                 .minutes(minutes)
                 .reason(
                         course.stretches().getLast().shields()
-                                ? "Foil off; only as long as it is not brown enough yet. Watched all the time; no paper under it."
-                                : "For colour. Watched all the time; no paper under it.")
+                                ? Messages.say("bake.foil-off-only-as-long-as")
+                                : Messages.say("bake.for-colour-watched-all-the-time"))
                 .said(told == null ? null : Said.words(told))
                 .asSaid(told != null)
                 .adds(said == null ? List.of() : RecipeCourse.names(said, baking.said))
@@ -76,37 +78,35 @@ final class Phases {
         Stretch stretch = course.stretches().get(index);
         if (stretch.covered()) {
             return stretch.shields()
-                    ? "Golden by now: lay foil on loosely so that it gets no darker while the middle gets hot."
+                    ? Messages.say("bake.golden-by-now-lay-foil-on")
                     : baking.wanted.cover().equals("sealed")
-                            ? "Sealed airtight all the way, paper under the foil: hot through and tender in its own steam."
-                            : "Covered until nearly hot through, so that the top does not dry before the middle is hot.";
+                            ? Messages.say("bake.sealed-airtight-all-the-way-paper")
+                            : Messages.say("bake.covered-until-nearly-hot-through-so");
         }
         boolean bare = !stretch.topped();
         boolean afterBare = index > 0
                 && !course.stretches().get(index - 1).covered()
                 && !course.stretches().get(index - 1).topped();
         if (bare && baking.wanted.lateTopping()) {
-            return "Foil off, away from you: steam. Lets it steam off before the topping goes on.";
+            return Messages.say("bake.foil-off-away-from-you-steam");
         }
         if (baking.wanted.lateTopping() && baking.dish.layers().stream().anyMatch(l -> l.topping())) {
-            return (afterBare
-                            ? "The late topping goes on now"
-                            : "Foil off, away from you: steam. The late topping goes on now")
-                    + ": it browns, and does not catch.";
+            return Messages.say("bake.the-late-topping-goes-on-now", afterBare);
         }
         return course.covered() == 0
-                ? "Open: a lid, slices or a custard top want dry heat; lay foil on only if it browns early."
-                : "Foil off, away from you: steam. Open to brown and to steam off.";
+                ? Messages.say("bake.open-a-lid-slices-or-a")
+                : Messages.say("bake.foil-off-away-from-you-steam-2");
     }
 
     private static String restWords(Baking baking, int rest) {
         Integer said = baking.said.rest();
-        String why = "It sets while it rests and the heat evens out; cut too soon it slides.";
+        String why = Messages.say("bake.it-sets-while-it-rests-and");
         return said == null
                 ? why
                 : said == rest
-                        ? "As your recipe says. " + why
-                        : "Your recipe: " + baking.said.restWords() + ". What binds it now sets slower.";
+                        ? Messages.say("bake.as-your-recipe-says-2", why)
+                        : Messages.say(
+                                "bake.your-recipe-what-binds-it-now", Objects.requireNonNull(baking.said.restWords()));
     }
 
     /**

@@ -11,6 +11,7 @@ import nabe.larder.CatalogueException;
 import nabe.larder.CatalogueFile;
 import nabe.prep.ReadyLine;
 import nabe.recipe.Family;
+import nabe.words.Messages;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
@@ -91,10 +92,7 @@ final class PracticeRange {
         int least = recipe == null ? low : Math.min(low, recipe);
         int most = recipe == null ? high : Math.max(high, recipe);
         return new BakePlan.Practice(
-                least,
-                most,
-                "Cooks usually find " + least + " to " + most + " min for such a dish ("
-                        + (recipe == null ? "" : "your recipe among them; ") + "kitchen practice).");
+                least, most, Messages.say("bake.cooks-usually-find-to-min-for", least, most, recipe == null));
     }
 
     static boolean isCustard(Baking baking) {

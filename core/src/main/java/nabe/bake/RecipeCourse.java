@@ -2,7 +2,6 @@ package nabe.bake;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -16,6 +15,7 @@ import nabe.recipe.Procedure.Minutes;
 import nabe.recipe.Procedure.OvenPhase;
 import nabe.recipe.Procedure.PhaseKind;
 import nabe.swap.PlannedProcedure.Pot;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -23,7 +23,7 @@ import org.jspecify.annotations.Nullable;
  * heat, how cold it goes in, and a safe core that would not be reached.
  */
 final class RecipeCourse {
-    static final String AS_SAID = "As your recipe says.";
+    static final String AS_SAID = Messages.say("bake.as-your-recipe-says");
     private static final int AT_THE_TOP = 10;
     private static final int LEAST_CHANGE = 5;
     private static final int SHORTEST = 10;
@@ -120,12 +120,12 @@ final class RecipeCourse {
         if (grill == null || !baking.build.pan().material().mayShatter()) {
             return Optional.empty();
         }
-        String grills = (grill.minutes() == null ? "" : Said.words(grill.minutes()) + " ") + "under the grill";
+        String grills =
+                Messages.say("bake.under-the-grill", grill.minutes() == null ? "" : Said.words(grill.minutes()) + " ");
         return Optional.of(CourseStretchBuilder.builder()
                 .minutes(AT_THE_TOP)
                 .topped(topped || !grill.adds().isEmpty())
-                .reason("Your recipe: " + grills
-                        + ". Glass and ceramic may shatter there, so it browns at the top of the oven.")
+                .reason(Messages.say("bake.your-recipe-glass-and-ceramic-may", grills))
                 .said(grills)
                 .adds(names(grill))
                 .build());
@@ -167,7 +167,7 @@ final class RecipeCourse {
         double hotter = hotter(reasons);
         double minutes = total * deeper * hotter + colder(total * deeper * hotter);
         if (baking.start != baking.said.start()) {
-            reasons.add("it goes in " + baking.start.words());
+            reasons.add(Messages.say("bake.it-goes-in", baking.start.words()));
         }
         int more = 5 * (int) Math.round((minutes - total) / 5);
         return Math.abs(more) < LEAST_CHANGE ? 0 : Math.max(more, SHORTEST - total);
@@ -200,7 +200,7 @@ final class RecipeCourse {
         double was = build.heightMm() / times;
         long mm = Math.round(Math.abs(build.heightMm() - was));
         if (mm >= 3) {
-            reasons.add(String.format(Locale.ROOT, "your dish is %d mm %s", mm, times > 1 ? "deeper" : "shallower"));
+            reasons.add(Messages.say("bake.your-dish-is-mm", mm, times > 1));
         }
         return Math.clamp(Math.pow(times, PracticeRange.DEPTH_POWER), LEAST_TIMES, MOST_TIMES);
     }
@@ -218,8 +218,7 @@ final class RecipeCourse {
         double now = baking.oven.celsius() + baking.choice.offsetCelsius();
         long away = Math.round(Math.abs(now - was));
         if (away >= 4) {
-            reasons.add(String.format(
-                    Locale.ROOT, "the oven is %d °C %s than the recipe's", away, now > was ? "hotter" : "cooler"));
+            reasons.add(Messages.say("bake.the-oven-is-than-the-recipes", away, now > was));
         }
         return Math.clamp((was - KITCHEN) / (now - KITCHEN), LEAST_TIMES, MOST_TIMES);
     }
@@ -243,8 +242,13 @@ final class RecipeCourse {
                 index,
                 stretch.lasting(
                         minutes,
-                        "Your recipe: " + stretch.said() + ". " + capital(why) + ": " + Math.abs(by) + " min "
-                                + (by > 0 ? "more" : "less") + (stretch.covered() ? " under cover." : ".")));
+                        Messages.say(
+                                "bake.your-recipe-min-more-under-cover",
+                                stretch.said(),
+                                capital(why),
+                                Math.abs(by),
+                                by > 0,
+                                stretch.covered())));
     }
 
     /** The cook takes the cover off earlier. */
@@ -267,16 +271,21 @@ final class RecipeCourse {
         if (open < SHORTEST || rest < 5) {
             return course;
         }
-        String why = last.isAsSaid() ? "Your recipe: " + last.said() + "." : last.reason();
-        return course.with(course.stretches().size() - 1, last.lasting(open, why + " Open until it is brown enough."))
+        String why =
+                last.isAsSaid() ? Messages.say("bake.your-recipe", Objects.requireNonNull(last.said())) : last.reason();
+        return course.with(
+                        course.stretches().size() - 1,
+                        last.lasting(
+                                open,
+                                Messages.say(
+                                        "bake.open-until-it-is-brown-enough", Objects.requireNonNullElse(why, ""))))
                 .then(CourseStretchBuilder.builder()
                         .minutes(rest)
                         .covered(true)
                         .topped(last.topped())
                         .warmer(last.warmer())
                         .shields(true)
-                        .reason(
-                                "Brown by now: lay foil on loosely, so that it gets no darker while the middle gets hot.")
+                        .reason(Messages.say("bake.brown-by-now-lay-foil-on"))
                         .adds(List.of())
                         .build());
     }
@@ -286,7 +295,7 @@ final class RecipeCourse {
         if (baking.safeCore == null) {
             return course;
         }
-        String why = "the middle comes to " + Math.round(baking.safeCore) + " °C only then";
+        String why = Messages.say("bake.the-middle-comes-to-only-then", Math.round(baking.safeCore));
         Course longer = course;
         for (int more = missing(longer), all = 0; more > 0 && all < MOST_MORE; more = missing(longer)) {
             all = Math.min(MOST_MORE, all + more);

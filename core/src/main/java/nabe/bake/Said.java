@@ -7,6 +7,7 @@ import nabe.recipe.Procedure.Kind;
 import nabe.recipe.Procedure.Minutes;
 import nabe.swap.PlannedProcedure;
 import nabe.swap.PlannedProcedure.Pot;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -51,8 +52,8 @@ public record Said(PlannedProcedure procedure, double scale) {
     /** "35–40 min". */
     static String words(Minutes minutes) {
         return minutes.min() == minutes.max()
-                ? Math.round(minutes.min()) + " min"
-                : Math.round(minutes.min()) + "–" + Math.round(minutes.max()) + " min";
+                ? Messages.say("bake.min", Math.round(minutes.min()))
+                : Messages.say("bake.min-2", Math.round(minutes.min()), Math.round(minutes.max()));
     }
 
     /** @return minutes of rest that the text gives, or null */

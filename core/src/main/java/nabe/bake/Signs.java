@@ -7,6 +7,7 @@ import java.util.Map;
 import nabe.larder.CatalogueException;
 import nabe.larder.CatalogueFile;
 import nabe.recipe.FamilyFacts;
+import nabe.words.Messages;
 import org.apache.commons.csv.CSVRecord;
 
 /** What done looks like, by the state of the dish. From signs.csv. */
@@ -27,8 +28,8 @@ final class Signs {
         signs.add(
                 1,
                 baking.safeCore == null
-                        ? "A knife left in the centre for 5 seconds comes out too hot to touch."
-                        : "A thermometer in the centre shows " + Math.round(baking.safeCore) + " °C or more.");
+                        ? Messages.say("bake.a-knife-left-in-the-centre")
+                        : Messages.say("bake.a-thermometer-in-the-centre-shows", Math.round(baking.safeCore)));
         return List.copyOf(signs);
     }
 

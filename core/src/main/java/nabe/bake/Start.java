@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Locale;
 import nabe.measure.WrongValueException;
+import nabe.words.Messages;
 
 /** How warm the dish goes into the oven. */
 public enum Start {
@@ -28,8 +29,8 @@ public enum Start {
     String words() {
         return switch (this) {
             case HOT -> "hot";
-            case ROOM -> "at room temperature";
-            case FRIDGE -> "from the fridge";
+            case ROOM -> Messages.say("bake.at-room-temperature");
+            case FRIDGE -> Messages.say("bake.from-the-fridge");
             case FROZEN -> "frozen";
         };
     }
@@ -45,7 +46,7 @@ public enum Start {
         try {
             return valueOf(id.toUpperCase(Locale.ROOT));
         } catch (IllegalArgumentException e) {
-            throw new WrongValueException("The start (" + id + ") must be hot, room, fridge or frozen.");
+            throw new WrongValueException(Messages.say("bake.the-start-must-be-hot-room", id));
         }
     }
 }

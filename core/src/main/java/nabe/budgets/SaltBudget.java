@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import nabe.prep.PrepPlan;
 import nabe.prep.PrepStep;
 import nabe.prep.ReadyLine;
+import nabe.words.Messages;
 
 /**
  * Salt that the ingredients bring before the cook adds any by hand.
@@ -65,10 +66,11 @@ public record SaltBudget(
         double total = ready.stream().mapToDouble(ReadyLine::readyGrams).sum();
         Map<String, Double> byItem = new LinkedHashMap<>();
         ready.forEach(r -> byItem.merge(r.line().item(), keptBy(r, prep) * r.saltGrams(), Double::sum));
-        ready.forEach(r -> byItem.merge(r.line().item() + ", in its salted water", boiledIn(r), Double::sum));
+        ready.forEach(r -> byItem.merge(
+                Messages.say("budgets.in-its-salted-water", r.line().item()), boiledIn(r), Double::sum));
         salted(prep)
                 .forEach(r -> byItem.merge(
-                        r.line().item() + ", salted and blotted",
+                        Messages.say("budgets.salted-and-blotted", r.line().item()),
                         SALTED_SLICES * r.line().gramsOrZero(),
                         Double::sum));
         double salt = byItem.values().stream().mapToDouble(Double::doubleValue).sum();
@@ -79,7 +81,7 @@ public record SaltBudget(
                 .sum();
         if (sweet > SWEET_FROM * total && percent < LOW) {
             return new SaltBudget(
-                    salt, percent, 0, PINCH, 0, sources(byItem), "A sweet dish: a pinch of salt is enough, if any.");
+                    salt, percent, 0, PINCH, 0, sources(byItem), Messages.say("budgets.a-sweet-dish-a-pinch-of"));
         }
         double left = Math.max(0, (LOW + HIGH) / 200 * total - salt);
         List<Source> sources = sources(byItem);
@@ -132,15 +134,12 @@ public record SaltBudget(
 
     private static String words(double percent, double left, List<Source> sources) {
         if (percent > HIGH) {
-            return "Salty already: add none, and where you can take less salty "
-                    + sources.getFirst().item() + ".";
+            return Messages.say(
+                    "budgets.salty-already-add-none-and-where",
+                    sources.getFirst().item());
         }
         return percent >= LOW
-                ? "Right as it is: taste before you add any."
-                : String.format(
-                        java.util.Locale.ROOT,
-                        "About %.0f g of salt (%.1f tsp) is left for your hand, all parts together.",
-                        left,
-                        left / 6);
+                ? Messages.say("budgets.right-as-it-is-taste-before")
+                : Messages.say("budgets.about-of-salt-tsp-is-left", Math.round(left), "%.1f".formatted(left / 6));
     }
 }

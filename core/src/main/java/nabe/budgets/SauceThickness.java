@@ -10,6 +10,7 @@ import nabe.measure.KitchenText;
 import nabe.prep.ReadyLine;
 import nabe.recipe.Line;
 import nabe.recipe.Part;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -113,7 +114,7 @@ public record SauceThickness(
                 main.line().item(),
                 correction,
                 asOwn
-                        ? "Comes out " + name(now) + ", as your recipe makes it. Leave it as it is."
+                        ? Messages.say("budgets.comes-out-as-your-recipe-makes", name(now))
                         : words(now, wanted, correction, main.line().item())));
     }
 
@@ -158,21 +159,21 @@ public record SauceThickness(
     private static String words(double now, double wanted, double correction, String thickener) {
         boolean alike = name(now).equals(name(wanted));
         String is = alike && correction != 0
-                ? "Comes out " + (now > wanted ? "thicker" : "thinner") + " than its place wants."
-                : "Comes out " + name(now) + "; its place wants " + name(wanted) + ".";
+                ? Messages.say("budgets.comes-out-thicker-than-its-place", now > wanted)
+                : Messages.say("budgets.comes-out-its-place-wants", name(now), name(wanted));
         if (correction == 0) {
-            return is + " Leave it as it is.";
+            return Messages.say("budgets.leave-it-as-it-is", is);
         }
         return is
                 + (correction > 0
-                        ? " Take " + KitchenText.grams(correction) + " more " + thickener + "."
-                        : " Take " + KitchenText.grams(-correction) + " less " + thickener
-                                + ", or loosen it with stock.");
+                        ? Messages.say("budgets.take-more", KitchenText.grams(correction), thickener)
+                        : Messages.say(
+                                "budgets.take-less-or-loosen-it-with", KitchenText.grams(-correction), thickener));
     }
 
     private static String name(double per240) {
         return per240 < (THIN + MEDIUM) / 2
                 ? "thin"
-                : per240 < (MEDIUM + THICK) / 2 ? "medium (it coats a spoon)" : "thick";
+                : per240 < (MEDIUM + THICK) / 2 ? Messages.say("budgets.medium-it-coats-a-spoon") : "thick";
     }
 }

@@ -14,6 +14,7 @@ import nabe.recipe.Family;
 import nabe.recipe.FamilyFacts;
 import nabe.recipe.Part;
 import nabe.recipe.Recipe;
+import nabe.words.Messages;
 
 /** Follows the water through the layers and the planned bake. */
 public final class WaterBudgeter {
@@ -174,14 +175,11 @@ public final class WaterBudgeter {
         return switch (state) {
             case "short" ->
                 dry
-                        ? "A dry layer has too little to drink where it lies."
-                        : String.format(
-                                java.util.Locale.ROOT,
-                                "Short of water by about %.0f g: something stays hard, or it eats dry.",
-                                Math.max(10, low - end));
-            case "long" ->
-                String.format(java.util.Locale.ROOT, "Too wet: about %.0f g would stand as a pool.", end - high);
-            default -> "Moist and cuttable, no pool.";
+                        ? Messages.say("budgets.a-dry-layer-has-too-little")
+                        : Messages.say(
+                                "budgets.short-of-water-by-about-something", Math.round(Math.max(10, low - end)));
+            case "long" -> Messages.say("budgets.too-wet-about-would-stand-as", Math.round(end - high));
+            default -> Messages.say("budgets.moist-and-cuttable-no-pool");
         };
     }
 

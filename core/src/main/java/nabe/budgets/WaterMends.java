@@ -14,6 +14,7 @@ import nabe.prep.Mend;
 import nabe.prep.MendWords;
 import nabe.prep.PrepChoice;
 import nabe.recipe.Part;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -151,8 +152,8 @@ public final class WaterMends {
         }
         return water.alsoSaying(
                 water.state().equals("short")
-                        ? " Nabe knows no gentle mend: bring a sauce to the table."
-                        : " Nabe knows no gentle mend: let it rest longer, and lift it out with a slotted spoon.");
+                        ? Messages.say("budgets.nabe-knows-no-gentle-mend-bring")
+                        : Messages.say("budgets.nabe-knows-no-gentle-mend-let"));
     }
 
     /** @return the mend in the size that brings it in, or as far as it goes; null where it moves nothing the right way */

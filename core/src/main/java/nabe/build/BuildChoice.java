@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.regex.Pattern;
 import nabe.measure.WrongValueException;
 import nabe.recipe.Part;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -30,14 +31,14 @@ public record BuildChoice(
         order = order == null ? List.of() : List.copyOf(order);
         fit = fit == null ? "amounts" : fit;
         if (order.size() > MOST_PLACES || sheetLayers != null && (sheetLayers < 1 || sheetLayers > MOST_LAYERS)) {
-            throw new WrongValueException("There must be at most 40 layers, and 1 to 8 of them of sheets.");
+            throw new WrongValueException(Messages.say("build.there-must-be-at-most-40"));
         }
         order.stream().filter(id -> !COMPONENT.matcher(id).matches()).forEach(Part::ofId);
         if (!List.of("amounts", "area", "volume").contains(fit)) {
-            throw new WrongValueException("The fit (" + fit + ") must be amounts, area or volume.");
+            throw new WrongValueException(Messages.say("build.the-fit-must-be-amounts-area", fit));
         }
         if ((sheetLongMm == null) != (sheetShortMm == null)) {
-            throw new WrongValueException("A sheet has two sides: give both, in millimetres.");
+            throw new WrongValueException(Messages.say("build.a-sheet-has-two-sides-give"));
         }
     }
 

@@ -27,6 +27,7 @@ import nabe.recipe.FamilyFacts;
 import nabe.recipe.Part;
 import nabe.recipe.Procedure;
 import nabe.recipe.Recipe;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Puts the components into the pan, bottom to top. The one way into this package. */
@@ -246,7 +247,7 @@ public final class Builder {
                     ? new Sheet(shape.get().longMm(), shape.get().shortMm())
                     : new Sheet(Math.max(sideA, sideB), Math.min(sideA, sideB));
             SheetWays.Decision way = ways.decide(main.get().line().food(), schools)
-                    .orElse(new SheetWays.Decision("unboiled", 0, false, "Laid as it is.", null));
+                    .orElse(new SheetWays.Decision("unboiled", 0, false, Messages.say("build.laid-as-it-is"), null));
             double swelling =
                     properties.low(main.get().line().food(), "swelling").orElse(0) / 100;
             return Optional.of(new SheetPlan(main.get(), sheet, way, swelling, pan, saidLayers()));
@@ -275,8 +276,8 @@ public final class Builder {
                         Part.STRUCTURE,
                         grams,
                         over <= counted.spare()
-                                ? "Keep them at hand: some break."
-                                : "Some are spares; break the rest into a soup."));
+                                ? Messages.say("build.keep-them-at-hand-some-break")
+                                : Messages.say("build.some-are-spares-break-the-rest")));
             }
         }
 
@@ -288,7 +289,7 @@ public final class Builder {
                     counted(plan.empty(), plan.line()),
                     Part.STRUCTURE,
                     plan.line().readyGrams() * plan.emptyShare(),
-                    "Spares for those that split; chop what is left into the gaps."));
+                    Messages.say("build.spares-for-those-that-split-chop")));
         }
 
         private static String counted(int pieces, ReadyLine line) {
@@ -306,8 +307,8 @@ public final class Builder {
             Pan second = Pans.smallest(stack.volume(full, components) * (1 - keep) / 1e6);
             List<Layer> rest = new Stack(second, nabe.measure.Spoons.US)
                     .standing(full.stream().map(l -> l.times(1 - keep, 0)).toList(), components);
-            String advice = "Build " + KitchenText.grams(grams) + " (" + Math.round(100 * (1 - keep))
-                    + " % of every component) in a second, smaller dish, or take a deeper pan.";
+            String advice = Messages.say(
+                    "build.build-of-every-component-in-a", KitchenText.grams(grams), Math.round(100 * (1 - keep)));
             return new Overflow(
                     grams,
                     1 - keep,

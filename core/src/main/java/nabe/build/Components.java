@@ -14,6 +14,7 @@ import nabe.recipe.Family;
 import nabe.recipe.FamilyFacts;
 import nabe.recipe.Part;
 import nabe.recipe.Recipe;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Gathers ready lines into components: seasoning and binders go to what they season and bind. */
@@ -150,18 +151,20 @@ final class Components {
         return switch (part) {
             case STRUCTURE ->
                 FamilyFacts.of(recipe.family()).isBuilt("filled")
-                        ? "Filled " + wrapping(lines)
+                        ? Messages.say("build.filled", wrapping(lines))
                         : recipe.family() == Family.BATTER
-                                ? "Batter"
-                                : floury && recipe.family() == Family.POT_PIE ? "Crust" : item(main);
+                                ? Messages.say("build.batter")
+                                : floury && recipe.family() == Family.POT_PIE
+                                        ? Messages.say("build.crust")
+                                        : item(main);
             case TOPPING ->
                 recipe.lines().get(main.line().source()).isGlaze()
-                        ? "Glaze"
-                        : floury ? "Crumble" : isMixed(lines, main) ? part.title() : item(main);
+                        ? Messages.say("build.glaze")
+                        : floury ? Messages.say("build.crumble") : isMixed(lines, main) ? part.title() : item(main);
             case MELTING_CHEESE, HARD_CHEESE, SOFT_CHEESE -> item(main);
             case FILLING ->
                 FamilyFacts.of(recipe.family()).isBuilt("stirred") && !layered()
-                        ? "Filling in its sauce"
+                        ? Messages.say("build.filling-in-its-sauce")
                         : part.title();
             default -> part.title();
         };

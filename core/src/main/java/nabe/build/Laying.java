@@ -20,6 +20,7 @@ import nabe.recipe.Procedure.Kind;
 import nabe.recipe.Procedure.Placement;
 import nabe.recipe.Procedure.Vessel;
 import nabe.swap.PotName;
+import nabe.words.Messages;
 
 /**
  * The layers as the recipe says them: what of every pot lies in the dish and where, what of it stays beside. A pot that goes
@@ -148,7 +149,7 @@ final class Laying {
         String others = lines.stream().skip(1).map(l -> l.line().item()).collect(Collectors.joining(", "));
         ReadyLine first = lines.getFirst();
         return leftover(
-                first.line().item() + (others.isEmpty() ? "" : " with " + others),
+                Messages.say("build.text", first.line().item(), others, others.isEmpty()),
                 first.line().part(),
                 lines.stream().mapToDouble(ReadyLine::readyGrams).sum(),
                 Fate.SERVED_BESIDE);
@@ -168,9 +169,9 @@ final class Laying {
 
     private static BuildPlan.Leftover leftover(String name, Part part, double grams, Fate fate) {
         String use = switch (fate) {
-            case SERVED_BESIDE -> "Serve it with the dish.";
-            case FROZEN -> "It goes into the freezer.";
-            case LEFT_OVER -> "Your recipe makes more of it than it lays: keep it for another day.";
+            case SERVED_BESIDE -> Messages.say("build.serve-it-with-the-dish");
+            case FROZEN -> Messages.say("build.it-goes-into-the-freezer");
+            case LEFT_OVER -> Messages.say("build.your-recipe-makes-more-of-it");
         };
         return new BuildPlan.Leftover(name, part, grams, use);
     }
@@ -217,7 +218,7 @@ final class Laying {
         boolean wraps = procedure.layers().stream().anyMatch(Placement::inside)
                 && lines.stream().map(l -> l.line().component()).distinct().count() > 1;
         return wraps
-                ? "Filled " + wrapperItem(vessel, lines)
+                ? Messages.say("build.filled", wrapperItem(vessel, lines))
                 : PotName.of(vessel, lines.stream().map(ReadyLine::line).toList());
     }
 

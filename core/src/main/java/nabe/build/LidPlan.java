@@ -2,6 +2,7 @@ package nabe.build;
 
 import java.util.Locale;
 import nabe.build.lay.Outline;
+import nabe.words.Messages;
 
 /** A pastry lid: rolled larger than the rim, crimped, vented. */
 final class LidPlan {
@@ -22,18 +23,19 @@ final class LidPlan {
         double thickness = grams / pan.count() / DOUGH_DENSITY * 1000 / rolled.area();
         int vents = said.vents() != null ? said.vents() : (int) Math.max(2, Math.round(rim.area() / VENT_FOR_MM2));
         String size = rolled.round() && rolled.lengthMm() == rolled.widthMm()
-                ? String.format(Locale.ROOT, "%.0f mm across", rolled.lengthMm())
+                ? Messages.say("build.mm-across", Math.round(rolled.lengthMm()))
                 : String.format(Locale.ROOT, "%.0f × %.0f mm", rolled.lengthMm(), rolled.widthMm());
-        String laid = said.cooled() ? "lay it over the cooled filling" : "lay it over hot filling";
-        String words = String.format(
-                Locale.ROOT,
-                "%s %s, about %.0f mm thick%s, crimp, and cut %s.%s",
-                said.rolled() ? "Rolled to" : "Roll it between papers to",
+        String laid = said.cooled()
+                ? Messages.say("build.lay-it-over-the-cooled-filling")
+                : Messages.say("build.lay-it-over-hot-filling");
+        String words = Messages.say(
+                "build.about-mm-thick-crimp-and-cut",
+                said.rolled(),
                 size,
-                Math.max(1, thickness),
+                Math.round(Math.max(1, thickness)),
                 said.rolled() ? ": " + laid : "; " + laid,
-                vents == 1 ? "one vent" : vents + " vents",
-                thickness < 2.5 ? " It rolls thin: make half as much dough again." : "");
+                vents == 1 ? Messages.say("build.one-vent") : Messages.say("build.vents", vents),
+                thickness < 2.5);
         return new BuildPlan.Lid(
                 rim.round(),
                 rolled.lengthMm(),

@@ -2,11 +2,11 @@ package nabe.build;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import nabe.recipe.Family;
 import nabe.recipe.FamilyFacts;
 import nabe.recipe.Part;
+import nabe.words.Messages;
 
 /** How high to fill. Domain table: a pie's filling 1 to 2 cm under the rim, a gratin's liquid just under its top slice. */
 final class Marks {
@@ -18,11 +18,11 @@ final class Marks {
 
     static List<BuildPlan.Mark> of(Family family, List<Layer> layers, Pan pan) {
         List<BuildPlan.Mark> marks = new ArrayList<>();
-        marks.add(mark("headroom", pan.depthMm() - Builder.HEADROOM_MM, "Nothing above %.0f mm: it bubbles up."));
+        marks.add(mark("headroom", pan.depthMm() - Builder.HEADROOM_MM, "build.nothing-above-mm-it-bubbles-up"));
         double top = layers.stream().mapToDouble(Layer::heightMm).sum();
         Set<String> wanted = FamilyFacts.of(family).marks();
         if (wanted.contains("fill-line")) {
-            marks.add(mark("fill-line", pan.depthMm() - PIE_ROOM_MM, "Filling to %.0f mm, 1-2 cm under the rim."));
+            marks.add(mark("fill-line", pan.depthMm() - PIE_ROOM_MM, "build.filling-to-mm-under-the-rim"));
         }
         if (wanted.contains("liquid-line")) {
             double crust = layers.stream()
@@ -31,20 +31,15 @@ final class Marks {
                     .mapToDouble(Layer::heightMm)
                     .sum();
             marks.add(mark(
-                    "liquid-line",
-                    Math.max(0, top - crust - UNDER_TOP_SLICE_MM),
-                    "Liquid to %.0f mm, just under the top slices."));
+                    "liquid-line", Math.max(0, top - crust - UNDER_TOP_SLICE_MM), "build.liquid-to-mm-just-under"));
         }
         if (wanted.contains("rise-line")) {
-            marks.add(mark(
-                    "fill-line",
-                    pan.depthMm() * BATTER_SHARE,
-                    "Batter to %.0f mm at most, half way up: it rises. Hot fat in a hot tin; keep the door shut."));
+            marks.add(mark("fill-line", pan.depthMm() * BATTER_SHARE, "build.batter-to-mm-at-most"));
         }
         return List.copyOf(marks);
     }
 
-    private static BuildPlan.Mark mark(String kind, double height, String words) {
-        return new BuildPlan.Mark(kind, height, String.format(Locale.ROOT, words, height));
+    private static BuildPlan.Mark mark(String kind, double height, String code) {
+        return new BuildPlan.Mark(kind, height, Messages.say(code, Math.round(height)));
     }
 }

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Locale;
 import nabe.measure.WrongValueException;
+import nabe.words.Messages;
 
 /**
  * What a pan is made of. The factor is how long a bake takes in it against glass = 1.
@@ -12,11 +13,11 @@ import nabe.measure.WrongValueException;
 public enum Material {
     GLASS("glass", 1.0),
     CERAMIC("ceramic", 1.08),
-    ENAMEL("enamelled steel", 0.95),
+    ENAMEL(Messages.say("build.enamelled-steel"), 0.95),
     METAL("metal", 0.92),
-    CAST_IRON("cast iron", 1.02),
+    CAST_IRON(Messages.say("build.cast-iron"), 1.02),
     /** Nobody said: planned as the slowest, and warned of as the most brittle. */
-    UNKNOWN("a dish of unknown material", 1.08);
+    UNKNOWN(Messages.say("build.a-dish-of-unknown-material"), 1.08);
 
     private final String word;
     private final double timeFactor;
@@ -64,7 +65,6 @@ public enum Material {
                 "(aluminium|aluminum|steel|stainless-steel|tin|foil|thin-metal|enamel-steel|enamelled-steel)")) {
             return plain.startsWith("enamel") ? ENAMEL : METAL;
         }
-        throw new WrongValueException(
-                "The pan's material (" + id + ") must be glass, ceramic, enamel, metal, cast-iron or unknown.");
+        throw new WrongValueException(Messages.say("build.the-pans-material-must-be-glass", id));
     }
 }

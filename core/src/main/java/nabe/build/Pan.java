@@ -2,6 +2,7 @@ package nabe.build;
 
 import nabe.build.lay.Outline;
 import nabe.measure.WrongValueException;
+import nabe.words.Messages;
 
 /**
  * A baking dish, by its inside sizes in whole millimetres; or several small ones alike.
@@ -37,11 +38,10 @@ public record Pan(
                 || baseWidthMm > widthMm
                 || baseLengthMm < lengthMm / 2
                 || baseWidthMm < widthMm / 2) {
-            throw new WrongValueException("The pan's base (" + baseLengthMm + " × " + baseWidthMm
-                    + " mm) must be no larger than its rim and at least half as long and wide.");
+            throw new WrongValueException(Messages.say("build.the-pans-base-mm-must-be", baseLengthMm, baseWidthMm));
         }
         if (count < 1 || count > MOST_PANS) {
-            throw new WrongValueException("The number of pans (" + count + ") must be between 1 and 24.");
+            throw new WrongValueException(Messages.say("build.the-number-of-pans-must-be", count));
         }
     }
 
@@ -52,8 +52,7 @@ public record Pan(
 
     private static void check(String side, int mm, int low, int high) {
         if (mm < low || mm > high) {
-            throw new WrongValueException("The pan's " + side + " (" + mm + " mm) must be between " + low + " and "
-                    + high + " mm. Maybe it was meant in centimetres: 23 cm is 230 mm.");
+            throw new WrongValueException(Messages.say("build.the-pans-mm-must-be-between", side, mm, low, high));
         }
     }
 

@@ -3,6 +3,7 @@ package nabe.build;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import nabe.words.Messages;
 
 /** How more than the recipe's amount may be put into dishes: several of its size, a bigger one, or a second smaller one. */
 final class PanWays {
@@ -27,25 +28,26 @@ final class PanWays {
         if (several <= Pan.MOST_PANS) {
             Pan many = usual.times(several);
             ways.add(new BuildPlan.PanWay(
-                    "several", several + " dishes of " + size(usual) + ", built alike", many, many.equals(pan)));
+                    "several",
+                    Messages.say("build.dishes-of-built-alike", several, size(usual)),
+                    many,
+                    many.equals(pan)));
         }
         Pan bigger = Pans.smallest(litres).of(usual.material());
         if (bigger.litres() > usual.litres() && !bigger.equals(usual)) {
-            ways.add(new BuildPlan.PanWay("bigger", "one bigger dish, " + size(bigger), bigger, bigger.equals(pan)));
+            ways.add(new BuildPlan.PanWay(
+                    "bigger", Messages.say("build.one-bigger-dish", size(bigger)), bigger, bigger.equals(pan)));
         }
         if (overflows || usual.equals(pan)) {
             ways.add(new BuildPlan.PanWay(
-                    "second",
-                    "one dish of " + size(usual) + " and the rest in a second, smaller one",
-                    usual,
-                    usual.equals(pan)));
+                    "second", Messages.say("build.one-dish-of-and-the-rest", size(usual)), usual, usual.equals(pan)));
         }
         return List.copyOf(ways);
     }
 
     private static String size(Pan pan) {
         return pan.shape() == Shape.ROUND
-                ? String.format(Locale.ROOT, "%d cm across", pan.lengthMm() / 10)
+                ? Messages.say("build.cm-across", pan.lengthMm() / 10)
                 : String.format(Locale.ROOT, "%d × %d cm", pan.lengthMm() / 10, pan.widthMm() / 10);
     }
 }

@@ -2,6 +2,7 @@ package nabe.build;
 
 import java.util.List;
 import nabe.recipe.PanSize;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** The common pans, smallest first, and the one that suits a dish. Sizes: kitchen practice, inside, to the nearest 5 mm. */
@@ -21,22 +22,30 @@ public final class Pans {
             Pan.rectangle(380, 260, 65, Material.ENAMEL),
             Pan.rectangle(400, 300, 75, Material.ENAMEL));
     private static final List<Named> LIBRARY = List.of(
-            new Named("Small square, 20 cm", Pan.rectangle(200, 200, 50, Material.GLASS)),
+            new Named(Messages.say("build.small-square-20-cm"), Pan.rectangle(200, 200, 50, Material.GLASS)),
             new Named("Square, 23 cm", Pan.rectangle(230, 230, 50, Material.GLASS)),
             new Named("Rectangle, 28 × 18 cm", Pan.rectangle(280, 180, 50, Material.GLASS)),
             new Named("Rectangle, 30 × 20 cm", Pan.rectangle(300, 200, 60, Material.CERAMIC)),
             new Named("Rectangle, 33 × 23 cm", new Pan(Shape.RECTANGLE, 330, 230, 50, Material.GLASS, 320, 220, 1)),
             new Named(
-                    "Deep rectangle, 33 × 23 cm",
+                    Messages.say("build.deep-rectangle-33-23-cm"),
                     new Pan(Shape.RECTANGLE, 330, 230, 75, Material.CERAMIC, 315, 215, 1)),
-            new Named("Roasting tin, 38 × 26 cm", new Pan(Shape.RECTANGLE, 380, 260, 65, Material.ENAMEL, 360, 240, 1)),
+            new Named(
+                    Messages.say("build.roasting-tin-38-26-cm"),
+                    new Pan(Shape.RECTANGLE, 380, 260, 65, Material.ENAMEL, 360, 240, 1)),
             new Named("Round, 23 cm", Pan.round(230, 50, Material.CERAMIC)),
-            new Named("Round gratin, 28 cm", Pan.round(280, 55, Material.CERAMIC)),
-            new Named("Pie dish, 25 cm", new Pan(Shape.ROUND, 250, 250, 45, Material.METAL, 210, 210, 1)),
+            new Named(Messages.say("build.round-gratin-28-cm"), Pan.round(280, 55, Material.CERAMIC)),
+            new Named(
+                    Messages.say("build.pie-dish-25-cm"),
+                    new Pan(Shape.ROUND, 250, 250, 45, Material.METAL, 210, 210, 1)),
             new Named("Oval, 32 × 23 cm", new Pan(Shape.OVAL, 320, 230, 60, Material.CERAMIC)),
-            new Named("Loaf tin, 23 × 13 cm", new Pan(Shape.RECTANGLE, 230, 130, 70, Material.METAL, 210, 110, 1)),
+            new Named(
+                    Messages.say("build.loaf-tin-23-13-cm"),
+                    new Pan(Shape.RECTANGLE, 230, 130, 70, Material.METAL, 210, 110, 1)),
             new Named("Skillet, 26 cm", new Pan(Shape.ROUND, 260, 260, 50, Material.CAST_IRON, 240, 240, 1)),
-            new Named("Six small dishes, 12 cm", new Pan(Shape.ROUND, 120, 120, 50, Material.CERAMIC, 120, 120, 6)));
+            new Named(
+                    Messages.say("build.six-small-dishes-12-cm"),
+                    new Pan(Shape.ROUND, 120, 120, 50, Material.CERAMIC, 120, 120, 6)));
 
     private static final int DEEPER_MM = 5;
     /** The deepest that a dish of the recipe's is taken for. Kitchen practice. */

@@ -1,7 +1,7 @@
 package nabe.build;
 
-import java.util.Locale;
 import nabe.recipe.Recipe;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** What another pan than the recipe's does to depth, layers and time. */
@@ -21,29 +21,25 @@ public final class Rescaling {
         }
         double depth = amountsFactor / area;
         String amounts = Math.abs(amountsFactor - 1) < 0.01
-                ? "With the recipe's own amounts"
-                : String.format(Locale.ROOT, "With %.2f times the amounts", amountsFactor);
+                ? Messages.say("build.with-the-recipes-own-amounts")
+                : Messages.say("build.with-times-the-amounts", "%.2f".formatted(amountsFactor));
         String stands = Math.abs(depth - 1) < 0.03
-                ? "as high as in the recipe's pan"
-                : String.format(
-                        Locale.ROOT,
-                        "%.0f %% %s than in the recipe's pan",
-                        100 * Math.abs(depth - 1),
-                        depth < 1 ? "lower" : "higher");
-        String time =
-                depth > 1.03 ? " It bakes longer." : depth < 0.97 ? " It bakes quicker, and the top dries sooner." : "";
+                ? Messages.say("build.as-high-as-in-the-recipes")
+                : Messages.say("build.than-in-the-recipes-pan", Math.round(100 * Math.abs(depth - 1)), depth < 1);
+        String time = depth > 1.03
+                ? Messages.say("build.it-bakes-longer")
+                : depth < 0.97 ? Messages.say("build.it-bakes-quicker-and-the-top") : "";
         return new BuildPlan.Rescale(
                 area,
                 volume,
                 amountsFactor,
-                String.format(
-                        Locale.ROOT,
-                        "Your pan has %.2f times the area and %.2f times the room of the recipe's. %s it stands %s, about %.0f mm.%s",
-                        area,
-                        volume,
+                Messages.say(
+                        "build.your-pan-has-times-the-area",
+                        "%.2f".formatted(area),
+                        "%.2f".formatted(volume),
                         amounts,
                         stands,
-                        heightMm,
+                        Math.round(heightMm),
                         time));
     }
 

@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import nabe.recipe.Part;
+import nabe.words.Messages;
 
 /** What an order of layers risks. Any order is allowed. Kitchen practice. */
 final class Risks {
@@ -25,25 +26,25 @@ final class Risks {
                         risks,
                         i,
                         dry
-                                ? "A dry sheet on top stays hard and cracks: cover it with sauce to the edges."
-                                : "Nothing covers the top: brush it with oil or it dries.");
+                                ? Messages.say("build.a-dry-sheet-on-top-stays")
+                                : Messages.say("build.nothing-covers-the-top-brush-it"));
             }
             if (part == Part.STRUCTURE && i == 0 && dry) {
-                add(risks, i, "A dry sheet on the bare base sticks: spread a film of sauce first.");
+                add(risks, i, Messages.say("build.a-dry-sheet-on-the-bare"));
             }
             boolean onItself =
                     i > 0 && layers.get(i).component().equals(layers.get(i - 1).component());
             if (part == Part.STRUCTURE && onItself) {
-                add(risks, i, "Two layers of structure touch: nothing wets or joins them.");
+                add(risks, i, Messages.say("build.two-layers-of-structure-touch-nothing"));
             }
             if (isCheese(part) && below == Part.STRUCTURE && dry && last) {
-                add(risks, i, "Cheese straight on a dry sheet burns before the sheet is tender: sauce between them.");
+                add(risks, i, Messages.say("build.cheese-straight-on-a-dry-sheet"));
             }
             if (last && part == Part.RED_SAUCE) {
-                add(risks, i, "Red sauce on top browns least; cheese, white sauce or crumbs would.");
+                add(risks, i, Messages.say("build.red-sauce-on-top-browns-least"));
             }
             if (part == Part.TOPPING && !last && i < layers.size() - 2) {
-                add(risks, i, "Crumbs under other layers go soft.");
+                add(risks, i, Messages.say("build.crumbs-under-other-layers-go-soft"));
             }
             if (part == Part.STRUCTURE
                     && dry
@@ -51,7 +52,7 @@ final class Risks {
                     && !last
                     && !WET.contains(below)
                     && !WET.contains(layers.get(i + 1).part())) {
-                add(risks, i, "A dry sheet wants wet below and above.");
+                add(risks, i, Messages.say("build.a-dry-sheet-wants-wet-below"));
             }
         }
         return List.copyOf(risks);

@@ -7,6 +7,7 @@ import nabe.larder.Shapes;
 import nabe.measure.KitchenText;
 import nabe.prep.ReadyLine;
 import nabe.recipe.Part;
+import nabe.words.Messages;
 
 /** Works out filled tubes, shells and rolls: how many fit, what goes into each, and what becomes of the rest. */
 final class RollPlan {
@@ -87,13 +88,13 @@ final class RollPlan {
                 filledPieces(),
                 fit.how(),
                 each,
-                each <= 0 ? null : KitchenText.grams(each) + " in each",
+                each <= 0 ? null : Messages.say("build.in-each", KitchenText.grams(each)),
                 second,
                 second > 0
-                        ? "They go into a second dish with their sauce."
+                        ? Messages.say("build.they-go-into-a-second-dish")
                         : each > OVERFILLED * shape.holdsGrams() && shape.holdsGrams() > 0
-                                ? "That is more than one holds, about " + KitchenText.grams(shape.holdsGrams())
-                                        + ": spread what is left between them, or fill a few more."
+                                ? Messages.say(
+                                        "build.that-is-more-than-one-holds", KitchenText.grams(shape.holdsGrams()))
                                 : null);
     }
 
@@ -101,8 +102,8 @@ final class RollPlan {
     private String side() {
         return switch (shape.kind()) {
             case TUBE -> "";
-            case SHELL -> "open side up, ";
-            default -> "seam down, ";
+            case SHELL -> Messages.say("build.open-side-up");
+            default -> Messages.say("build.seam-down");
         };
     }
 
@@ -127,7 +128,7 @@ final class RollPlan {
                 .pieces(pieces)
                 .coverage(Math.min(1, area / outline.area()))
                 .direction(fit.how())
-                .words(shown + " " + kind + " in one layer, " + fit.how() + ", " + side() + "touching is fine.")
+                .words(Messages.say("build.in-one-layer-touching-is-fine", shown, kind, fit.how(), side()))
                 .build();
     }
 }

@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Locale;
 import nabe.measure.WrongValueException;
+import nabe.words.Messages;
 
 /** A pan's outline from above. A square is a rectangle. */
 public enum Shape {
@@ -22,7 +23,7 @@ public enum Shape {
         try {
             return "square".equalsIgnoreCase(id) ? RECTANGLE : valueOf(id.toUpperCase(Locale.ROOT));
         } catch (IllegalArgumentException e) {
-            throw new WrongValueException("The pan's shape (" + id + ") must be rectangle, square, round or oval.");
+            throw new WrongValueException(Messages.say("build.the-pans-shape-must-be-rectangle", id));
         }
     }
 }

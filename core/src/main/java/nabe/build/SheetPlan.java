@@ -15,6 +15,7 @@ import nabe.build.lay.SheetLayer;
 import nabe.build.lay.SheetLaying;
 import nabe.prep.ReadyLine;
 import nabe.prep.SheetWays;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Works out sheets: how many layers, how they lie, how many to buy. */
@@ -65,7 +66,7 @@ final class SheetPlan {
     record Result(List<Laid> laid, int needed) {}
 
     private Laid laid(int index, SheetLayer layer, Outline outline) {
-        String direction = "long side " + (layer.along() ? "along" : "across") + " the dish";
+        String direction = Messages.say("build.long-side-along-the-dish", layer.along());
         return LaidBuilder.builder()
                 .layer(index)
                 .item(line.line().item())
@@ -88,12 +89,17 @@ final class SheetPlan {
                 .collect(Collectors.groupingBy(p -> size(p), TreeMap::new, Collectors.counting()));
         List<String> parts = new ArrayList<>();
         if (whole > 0) {
-            parts.add(whole + (whole == 1 ? " whole sheet" : " whole sheets"));
+            parts.add(Messages.say("build.whole-sheet", whole));
         }
-        snapped.forEach((size, count) -> parts.add(count + " snapped to " + size));
-        String curve = round ? "; snap the corners to the curve" : "";
-        return String.join(", ", parts) + ", " + direction + curve + ". " + Math.round(100 * layer.coverage())
-                + " % covered when tender" + (layer.inLineMm() < 1 ? ", no joint over a joint." : ".");
+        snapped.forEach((size, count) -> parts.add(Messages.say("build.snapped-to", count, size)));
+        String curve = round ? Messages.say("build.snap-the-corners-to-the-curve") : "";
+        return Messages.say(
+                "build.covered-when-tender-no-joint-over",
+                String.join(", ", parts),
+                direction,
+                curve,
+                Math.round(100 * layer.coverage()),
+                layer.inLineMm() < 1);
     }
 
     private static String size(Piece p) {

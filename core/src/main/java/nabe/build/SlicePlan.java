@@ -3,6 +3,7 @@ package nabe.build;
 import nabe.build.lay.Outline;
 import nabe.build.lay.Rounds;
 import nabe.larder.Shapes;
+import nabe.words.Messages;
 
 /** Shingles slices or small wraps over a layer. */
 final class SlicePlan {
@@ -13,9 +14,11 @@ final class SlicePlan {
 
     static Laid laid(int index, String item, Shapes.PieceShape shape, Outline outline) {
         Rounds.Layer layer = Rounds.shingle(outline, shape.shortMm(), OVERLAP);
-        String words = "About " + layer.pieces().size() + " slices of " + Math.round(shape.shortMm())
-                + " mm, shingled by a third in rows; trim the ends of the rows to the rim. "
-                + Math.round(100 * layer.coverage()) + " % covered.";
+        String words = Messages.say(
+                "build.about-slices-of-mm-shingled-by",
+                layer.pieces().size(),
+                Math.round(shape.shortMm()),
+                Math.round(100 * layer.coverage()));
         return LaidBuilder.builder()
                 .layer(index)
                 .item(item)
@@ -25,7 +28,7 @@ final class SlicePlan {
                 .round(outline.round())
                 .pieces(layer.pieces())
                 .coverage(layer.coverage())
-                .direction("rows along the dish")
+                .direction(Messages.say("build.rows-along-the-dish"))
                 .words(words)
                 .build();
     }

@@ -7,6 +7,7 @@ import nabe.measure.AmountStyle;
 import nabe.measure.Spoons;
 import nabe.measure.WrongValueException;
 import nabe.needs.Needs;
+import nabe.words.Messages;
 
 /**
  * The kitchen a dish is cooked in.
@@ -35,10 +36,10 @@ public record House(
         lacks.forEach(Tool::ofId);
         keptApart.forEach(Tool::ofId);
         if (people.stream().map(Person::id).distinct().count() < people.size()) {
-            throw new WrongValueException("Two people have the same id. Give each their own.");
+            throw new WrongValueException(Messages.say("house.two-people-have-the-same-id"));
         }
         if (keptApart.stream().anyMatch(lacks::contains)) {
-            throw new WrongValueException("A tool cannot be both missing and kept apart.");
+            throw new WrongValueException(Messages.say("house.a-tool-cannot-be-both-missing"));
         }
     }
 

@@ -5,6 +5,7 @@ import nabe.larder.Allergen;
 import nabe.measure.WrongValueException;
 import nabe.needs.Need;
 import nabe.needs.Needs;
+import nabe.words.Messages;
 
 /**
  * Somebody who eats here.
@@ -20,7 +21,7 @@ public record Person(
     /** @throws WrongValueException when the person has no id or no name */
     public Person {
         if (id == null || id.isBlank() || name == null || name.isBlank() || name.length() > 80) {
-            throw new WrongValueException("Each person must have a name of at most 80 letters.");
+            throw new WrongValueException(Messages.say("house.each-person-must-have-a-name"));
         }
         needs = Set.copyOf(needs);
         avoid = Set.copyOf(avoid);

@@ -8,6 +8,7 @@ import java.util.stream.Stream;
 import nabe.larder.Ingredient;
 import nabe.larder.ListCatalogue;
 import nabe.measure.WrongValueException;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -48,11 +49,16 @@ public record Schools(Map<String, String> answers) {
         Question asked = QUESTIONS.stream()
                 .filter(q -> q.id().equals(question))
                 .findFirst()
-                .orElseThrow(() -> new WrongValueException("The question (" + question + ") must be one of "
-                        + String.join(", ", QUESTIONS.stream().map(Question::id).toList()) + "."));
+                .orElseThrow(() -> new WrongValueException(Messages.say(
+                        "house.the-question-must-be-one-of",
+                        question,
+                        String.join(", ", QUESTIONS.stream().map(Question::id).toList()))));
         if (asked.answers().stream().noneMatch(a -> a.id().equals(answer))) {
-            throw new WrongValueException("The answer (" + answer + ") to " + question + " must be one of "
-                    + String.join(", ", asked.answers().stream().map(Answer::id).toList()) + ".");
+            throw new WrongValueException(Messages.say(
+                    "house.the-answer-to-must-be-one",
+                    answer,
+                    question,
+                    String.join(", ", asked.answers().stream().map(Answer::id).toList())));
         }
     }
 

@@ -3,6 +3,7 @@ package nabe.house;
 import java.util.List;
 import nabe.larder.CatalogueFile;
 import nabe.measure.WrongValueException;
+import nabe.words.Messages;
 
 /**
  * Something the kitchen owns or not. From tools.csv.
@@ -21,8 +22,10 @@ public record Tool(String id, String name, boolean cleans) {
         return ALL.stream()
                 .filter(t -> t.id.equals(id))
                 .findFirst()
-                .orElseThrow(() -> new WrongValueException("The tool (" + id + ") must be one of "
-                        + String.join(", ", ALL.stream().map(Tool::id).toList()) + "."));
+                .orElseThrow(() -> new WrongValueException(Messages.say(
+                        "house.the-tool-must-be-one-of",
+                        id,
+                        String.join(", ", ALL.stream().map(Tool::id).toList()))));
     }
 
     private static List<Tool> read() {

@@ -11,6 +11,7 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import nabe.larder.Allergen;
 import nabe.needs.Need;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** What reading a label has brought to light so far, each thing with the words that said it. Only ever grows. */
@@ -51,7 +52,7 @@ final class Findings {
         if (meaning.isUnclear()) {
             meaning.maybe().forEach(a -> hidden.putIfAbsent(a, words));
             hiddenAnimal = hiddenAnimal == null && meaning.maybeAnimal() ? words : hiddenAnimal;
-            ask(words, Objects.requireNonNullElse(meaning.why(), "What is in it?"));
+            ask(words, Objects.requireNonNullElse(meaning.why(), Messages.say("label.what-is-in-it")));
         }
     }
 
@@ -73,7 +74,7 @@ final class Findings {
 
     void openWarning(String words) {
         openWarning = openWarning == null ? words : openWarning;
-        ask(words, "The warning names nothing Nabe can read. What may be in it?");
+        ask(words, Messages.say("label.the-warning-names-nothing-nabe-can"));
     }
 
     private void ask(String words, String why) {

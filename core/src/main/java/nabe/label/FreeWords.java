@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.Set;
 import nabe.larder.Allergen;
 import nabe.needs.Need;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -34,7 +35,7 @@ final class FreeWords {
             Allergen.CASHEW,
             Allergen.LUPIN);
 
-    private static final String ASK = "What is the stand-in made of?";
+    private static final String ASK = Messages.say("label.what-is-the-stand-in-made");
 
     private FreeWords() {}
 

@@ -1,6 +1,7 @@
 package nabe.label;
 
 import nabe.measure.WrongValueException;
+import nabe.words.Messages;
 
 /**
  * A packet the cook keeps, to stand in for an ingredient.
@@ -26,22 +27,22 @@ public record KeptProduct(
     /** @throws WrongValueException for a missing name or a figure no packet has */
     public KeptProduct {
         if (name == null || name.isBlank() || name.length() > 120) {
-            throw new WrongValueException("The packet must have a name of at most 120 letters.");
+            throw new WrongValueException(Messages.say("label.the-packet-must-have-a-name"));
         }
         if (standsFor == null || standsFor.isBlank()) {
-            throw new WrongValueException("Say which ingredient the packet stands in for.");
+            throw new WrongValueException(Messages.say("label.say-which-ingredient-the-packet-stands"));
         }
-        within("cooking time", minutes, 1, 180, "minutes");
-        within("water it drinks", thirst, 0, 400, "grams for 100 g");
-        within("weight of one piece", sheetGrams, 0.5, 1000, "grams");
-        within("weight of the packet", packGrams, 1, 20_000, "grams");
+        within(Messages.say("label.cooking-time"), minutes, 1, 180, "minutes");
+        within(Messages.say("label.water-it-drinks"), thirst, 0, 400, Messages.say("label.grams-for-100"));
+        within(Messages.say("label.weight-of-one-piece"), sheetGrams, 0.5, 1000, "grams");
+        within(Messages.say("label.weight-of-the-packet"), packGrams, 1, 20_000, "grams");
         label = label == null ? "" : label;
     }
 
     private static void within(String what, Number value, double least, double most, String unit) {
         if (value != null && !(value.doubleValue() >= least && value.doubleValue() <= most)) {
-            throw new WrongValueException("The packet's " + what + " (" + value + ") must be from " + least + " to "
-                    + most + " " + unit + ".");
+            throw new WrongValueException(
+                    Messages.say("label.the-packets-must-be-from-to", what, value, least, most, unit));
         }
     }
 }

@@ -11,6 +11,7 @@ import java.util.stream.IntStream;
 import nabe.larder.Larder;
 import nabe.measure.WrongValueException;
 import nabe.needs.Need;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -40,12 +41,10 @@ public final class LabelReader {
      */
     public LabelReading read(@Nullable String label) {
         if (label == null || !label.matches("(?s).*\\p{L}{2}.*")) {
-            throw new WrongValueException("There is no label to read. Paste the words from the packet: its "
-                    + "ingredient list and what it says below it.");
+            throw new WrongValueException(Messages.say("label.there-is-no-label-to-read"));
         }
         if (label.length() > LONGEST_LABEL) {
-            throw new WrongValueException(
-                    "This label is longer than any packet's. Paste one packet's words at a time.");
+            throw new WrongValueException(Messages.say("label.this-label-is-longer-than-any"));
         }
         return new Work(PlainText.of(label)).read();
     }
@@ -66,7 +65,8 @@ public final class LabelReader {
             sentences = new SentenceReader(lexicon, frames, label, slipped, findings);
             statements = partedAtLists(new Statements(frames, label).of(tree.nodes()));
             if (tree.open() || cutOff(tokens)) {
-                findings.leaveOver("the end of the list", "The list is cut off. What else is in it?");
+                findings.leaveOver(
+                        Messages.say("label.the-end-of-the-list"), Messages.say("label.the-list-is-cut-off-what"));
             }
         }
 
@@ -112,7 +112,9 @@ public final class LabelReader {
                 read(statements.get(i), i, list);
             }
             if (findings.foods() == 0) {
-                findings.leaveOver("the ingredients", "Nabe found no ingredient list. What is in it?");
+                findings.leaveOver(
+                        Messages.say("label.the-ingredients"),
+                        Messages.say("label.nabe-found-no-ingredient-list-what"));
             }
             return reading();
         }

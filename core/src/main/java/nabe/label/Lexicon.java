@@ -14,6 +14,7 @@ import nabe.larder.CatalogueFile;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.larder.Origin;
+import nabe.words.Messages;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
@@ -86,7 +87,7 @@ final class Lexicon {
         } else if (i.origin() == Origin.HONEY) {
             kinds.add("honey");
         }
-        String why = !i.make().mixture() && !i.maybeAnimal() ? null : "What is in the " + i.name() + "?";
+        String why = !i.make().mixture() && !i.maybeAnimal() ? null : Messages.say("label.what-is-in-the", i.name());
         boolean mixture = i.make().mixture();
         Meaning.Kind kind = mixture ? Meaning.Kind.COMPOUND : Meaning.Kind.FOOD;
         return new Meaning(kind, i.allergens(), kinds, mixture ? i.maybe() : Set.of(), i.maybeAnimal(), why);

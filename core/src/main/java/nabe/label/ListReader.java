@@ -5,6 +5,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.IntStream;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -22,7 +23,7 @@ final class ListReader {
             Token.Kind.CUT);
     private static final Set<Frames.Use> HARMLESS =
             EnumSet.of(Frames.Use.DESCRIBES, Frames.Use.JOINS, Frames.Use.STRUCTURE, Frames.Use.CLAIM);
-    private static final String UNKNOWN = "Not a word Nabe knows. What is it made from?";
+    private static final String UNKNOWN = Messages.say("label.not-a-word-nabe-knows-what");
     private final Lexicon lexicon;
     private final Frames frames;
     private final Set<Integer> slipped;
@@ -237,7 +238,7 @@ final class ListReader {
             Meaning meaning = phrase.meaning();
             boolean slip = words.stream().anyMatch(n -> slipped.contains(((Token) n).start()));
             Food food = new Food(
-                    slip ? meaning.perhaps("Is this word misspelt?") : meaning,
+                    slip ? meaning.perhaps(Messages.say("label.is-this-word-misspelt")) : meaning,
                     Node.written(label, words),
                     i,
                     i + phrase.words());

@@ -1,6 +1,7 @@
 package nabe.label;
 
 import java.util.Set;
+import nabe.words.Messages;
 
 /** "Hemp milk", "cashew butter", "oat cream": milk's names for what is made of a nut, seed, bean or grain. */
 final class PlantNames {
@@ -65,6 +66,6 @@ final class PlantNames {
 
     /** What the noun still holds after the plant's name. */
     static Meaning of(Meaning dairy, String noun) {
-        return PLAIN.contains(noun) ? Meaning.HARMLESS : dairy.perhaps("Is it made with milk?");
+        return PLAIN.contains(noun) ? Meaning.HARMLESS : dairy.perhaps(Messages.say("label.is-it-made-with-milk"));
     }
 }

@@ -12,6 +12,7 @@ import nabe.larder.IngredientBuilder;
 import nabe.larder.Larder;
 import nabe.larder.Origin;
 import nabe.needs.Need;
+import nabe.words.Messages;
 
 /**
  * Turns kept packets into the ingredients they stand in for, judged by their own labels. Where a label is silent or
@@ -114,12 +115,15 @@ public final class StandIns {
     private static Map<String, Ingredient.Piece> pieces(KeptProduct product, Ingredient kind) {
         Map<String, Ingredient.Piece> pieces = new HashMap<>(kind.pieces());
         if (product.sheetGrams() != null) {
-            Ingredient.Piece own = new Ingredient.Piece(product.sheetGrams(), "the packet " + product.name());
+            Ingredient.Piece own =
+                    new Ingredient.Piece(product.sheetGrams(), Messages.say("label.the-packet", product.name()));
             pieces.put("each", own);
             pieces.computeIfPresent("sheet", (unit, old) -> own);
         }
         if (product.packGrams() != null) {
-            pieces.put("package", new Ingredient.Piece(product.packGrams(), "the packet " + product.name()));
+            pieces.put(
+                    "package",
+                    new Ingredient.Piece(product.packGrams(), Messages.say("label.the-packet", product.name())));
         }
         return Map.copyOf(pieces);
     }

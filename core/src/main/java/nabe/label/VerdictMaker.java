@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.Set;
 import nabe.larder.Allergen;
 import nabe.needs.Need;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Weighs what a label says for one need: what it holds decides no; any doubt is check; only what is left is yes. */
@@ -26,11 +27,14 @@ final class VerdictMaker {
         String holds = holds(need);
         if (holds != null) {
             boolean certified = need == Need.GLUTEN_FREE && onlyCertifiedGluten(claim != null);
-            String against = claim == null || certified ? holds : holds + ", though the packet claims " + claim;
+            String against =
+                    claim == null || certified ? holds : Messages.say("label.though-the-packet-claims", holds, claim);
             return new Verdict(certified ? "check" : "no", against);
         }
         if (findings.unsuitable().containsKey(need)) {
-            return new Verdict("no", "not suitable for " + findings.unsuitable().get(need));
+            return new Verdict(
+                    "no",
+                    Messages.say("label.not-suitable-for", findings.unsuitable().get(need)));
         }
         String promise = claim != null || need != Need.VEGETARIAN
                 ? claim
@@ -40,8 +44,8 @@ final class VerdictMaker {
             return new Verdict("check", doubt);
         }
         String earned = promise == null
-                ? "nothing on the label stands against it; check the packet in your hand all the same"
-                : "the packet says: " + promise;
+                ? Messages.say("label.nothing-on-the-label-stands-against")
+                : Messages.say("label.the-packet-says", promise);
         return new Verdict("yes", earned);
     }
 
@@ -72,13 +76,13 @@ final class VerdictMaker {
     private @Nullable String doubt(Need need, boolean claimed) {
         String warned = first(findings.may(), need.forbids());
         if (warned != null) {
-            return "may contain " + warned;
+            return Messages.say("label.may-contain", warned);
         }
         if (findings.openWarning() != null) {
-            return "a warning Nabe cannot read: " + findings.openWarning();
+            return Messages.say("label.a-warning-nabe-cannot-read", findings.openWarning());
         }
         if (findings.refused().containsKey(need)) {
-            return "the packet says: " + findings.refused().get(need);
+            return Messages.say("label.the-packet-says", findings.refused().get(need));
         }
         if (claimed) {
             return null;
@@ -86,7 +90,7 @@ final class VerdictMaker {
         String hidden = first(findings.hidden(), need.forbids());
         String animal = need.mindsAnimalAids() ? findings.hiddenAnimal() : null;
         String ask = hidden == null ? animal == null ? findings.leftOver() : animal : hidden;
-        return ask == null ? null : "ask the maker about " + ask;
+        return ask == null ? null : Messages.say("label.ask-the-maker-about", ask);
     }
 
     private static @Nullable String first(Map<Allergen, String> said, Set<Allergen> forbidden) {

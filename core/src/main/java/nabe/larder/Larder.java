@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import nabe.measure.WrongValueException;
+import nabe.words.Messages;
 
 /** All the ingredients Nabe knows, by id and by the names people write. Immutable; one instance serves everyone. */
 public final class Larder {
@@ -49,8 +50,8 @@ public final class Larder {
 
     /** @throws WrongValueException when the larder holds no such ingredient */
     public Ingredient get(String id) {
-        return find(id).orElseThrow(() -> new WrongValueException(
-                "The ingredient (" + id + ") must be one of the larder. Maybe it was renamed."));
+        return find(id).orElseThrow(
+                        () -> new WrongValueException(Messages.say("larder.the-ingredient-must-be-one-of", id)));
     }
 
     public Optional<Ingredient> find(String id) {

@@ -10,6 +10,7 @@ import java.util.TreeSet;
 import nabe.larder.Allergen;
 import nabe.needs.Need;
 import nabe.needs.Needs;
+import nabe.words.Messages;
 
 /** What comes to the table: in which order, with whose spoon, and the card that stands before each dish. */
 final class AtTable {
@@ -43,16 +44,15 @@ final class AtTable {
                 .max(LocalDateTime::compareTo)
                 .orElse(task.from());
         int stands = (int) Duration.between(out, task.from()).toMinutes();
-        String keep = stands <= STANDS_OPEN
-                ? null
-                : "It stands " + stands + " min: foil and a folded cloth over it, in a warm place. It must still steam"
-                        + " (63 °C or more) when it comes to the table; if not, heat it through.";
+        String keep = stands <= STANDS_OPEN ? null : Messages.say("meal.it-stands-min-foil-and-a", stands);
         return new MealPlan.Serving(dish, out, task.to(), spoon(dish), order, stands, keep);
     }
 
     private String spoon(int dish) {
-        return "A spoon of its own for " + courses.name(dish)
-                + (guards.get(dish).isEmpty() ? "" : ", in no other dish");
+        return Messages.say(
+                "meal.a-spoon-of-its-own-for",
+                courses.name(dish),
+                guards.get(dish).isEmpty());
     }
 
     /** @param eats who can eat what; {@code breaches} a dish that one reaches is not told to be kept apart */

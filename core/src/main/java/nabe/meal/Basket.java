@@ -12,6 +12,7 @@ import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.plan.Planner;
 import nabe.plan.ShoppingItem;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** What all dishes need, in units one can buy, gathered by place in the shop. */
@@ -70,7 +71,7 @@ final class Basket {
                 grams,
                 dishes,
                 check,
-                place == null ? "Elsewhere" : place.name(),
+                place == null ? Messages.say("meal.elsewhere") : place.name(),
                 place != null && place.pantry(),
                 packet == null ? null : packet.name());
     }

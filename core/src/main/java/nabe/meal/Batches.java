@@ -17,6 +17,7 @@ import nabe.measure.KitchenText;
 import nabe.recipe.Procedure.Kind;
 import nabe.swap.PlannedProcedure.Constituent;
 import nabe.swap.PlannedProcedure.Pot;
+import nabe.words.Messages;
 
 /** One batch for several dishes: the same home-made thing, the same white sauce. */
 final class Batches {
@@ -159,7 +160,8 @@ final class Batches {
                 .flatMap(p -> p.pot.of().stream())
                 .filter(c -> c.grams() != null && c.item() != null)
                 .forEach(c -> grams.merge(c.item(), c.grams(), Double::sum));
-        String names = same.stream().map(p -> courses.name(p.dish)).collect(Collectors.joining(" and "));
+        String names =
+                same.stream().map(p -> courses.name(p.dish)).collect(Collectors.joining(Messages.say("meal.and")));
         String amounts = grams.entrySet().stream()
                 .map(e -> KitchenText.grams(e.getValue()) + " " + e.getKey())
                 .collect(Collectors.joining(", "));
@@ -167,6 +169,6 @@ final class Batches {
                 .mapToDouble(p -> p.pot.made() == null ? 0 : p.pot.made().grams())
                 .sum();
         String all = made == 0 ? one : one.replaceFirst("^Make \\S+ k?g ", "Make " + KitchenText.grams(made) + " ");
-        return "One batch for " + names + (amounts.isEmpty() ? ". " : ", of " + amounts + " in all. ") + all;
+        return Messages.say("meal.one-batch-for", names, amounts, amounts.isEmpty(), all);
     }
 }

@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** What is otherwise than it was in the plan before. */
@@ -29,15 +30,16 @@ final class Changes {
                 continue;
             }
             if (then == null) {
-                all.add(new MealPlan.Change(task.id(), "New at " + time(task.from()) + ": " + task.words()));
+                all.add(new MealPlan.Change(task.id(), Messages.say("meal.new-at", time(task.from()), task.words())));
             } else if (!then.from().equals(task.from())) {
                 all.add(new MealPlan.Change(
-                        task.id(), time(task.from()) + " instead of " + time(then.from()) + ": " + task.words()));
+                        task.id(),
+                        Messages.say("meal.instead-of", time(task.from()), time(then.from()), task.words())));
             }
         }
         before.tasks().stream()
                 .filter(t -> !still.contains(t.id()) && !done.contains(t.id()))
-                .forEach(t -> all.add(new MealPlan.Change(t.id(), "No longer: " + t.words())));
+                .forEach(t -> all.add(new MealPlan.Change(t.id(), Messages.say("meal.no-longer", t.words()))));
         return List.copyOf(all);
     }
 

@@ -21,6 +21,7 @@ import nabe.prep.PrepStep;
 import nabe.prep.PrepStep.When;
 import nabe.swap.PlannedProcedure.Constituent;
 import nabe.swap.PlannedProcedure.Pot;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Takes the plans of several dishes apart into tasks. */
@@ -127,7 +128,7 @@ final class Drafts {
             add(DraftBuilder.builder()
                     .id(last)
                     .dishes(List.of(index))
-                    .words("Build the dish: " + title + ".")
+                    .words(Messages.say("meal.build-the-dish", title))
                     .action("build")
                     .stage(Draft.Stage.BUILD)
                     .active(Math.min(
@@ -226,8 +227,12 @@ final class Drafts {
                     .id(id)
                     .dishes(List.of(index))
                     .component(step.component())
-                    .words(step.item() + " into the oven, " + HEAT + ", " + minutes + " min"
-                            + (step.sign() == null ? "." : ": " + step.sign() + "."))
+                    .words(Messages.say(
+                            "meal.into-the-oven-min",
+                            step.item(),
+                            HEAT,
+                            minutes,
+                            step.sign() == null ? "." : ": " + step.sign() + "."))
                     .action("roast")
                     .stage(stage)
                     .active(DOOR)
@@ -339,7 +344,7 @@ final class Drafts {
             add(DraftBuilder.builder()
                     .id(id("serve"))
                     .dishes(List.of(index))
-                    .words("Bring it to the table: " + title + ".")
+                    .words(Messages.say("meal.bring-it-to-the-table", title))
                     .action("serve")
                     .stage(Draft.Stage.SERVE)
                     .active(TABLE)
@@ -353,16 +358,16 @@ final class Drafts {
         private String words(Phase phase, boolean first) {
             String adds = phase.adds().isEmpty()
                     ? ""
-                    : " Now on: " + String.join(", ", phase.adds()).toLowerCase(java.util.Locale.ROOT) + ".";
-            String stir = phase.stir() ? " Stir once." : "";
+                    : Messages.say(
+                            "meal.now-on", String.join(", ", phase.adds()).toLowerCase(java.util.Locale.ROOT));
+            String stir = phase.stir() ? Messages.say("meal.stir-once") : "";
             if (phase.celsius() == null) {
-                return title + " out of the oven; let it rest " + phase.minutes() + " min.";
+                return Messages.say("meal.out-of-the-oven-let-it", title, phase.minutes());
             }
             String how = phase.kind().equals("grill")
-                    ? "under the grill"
+                    ? Messages.say("meal.under-the-grill")
                     : phase.covered() || alwaysCovered ? "covered" : "open";
-            return title + (first ? " into the oven, " : ": ") + how + ", " + HEAT + ", " + phase.minutes() + " min."
-                    + adds + stir;
+            return Messages.say("meal.into-the-oven-min-2", title, first, how, HEAT, phase.minutes(), adds, stir);
         }
 
         private void add(Draft draft) {

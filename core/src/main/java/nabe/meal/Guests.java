@@ -16,6 +16,7 @@ import nabe.plan.Planner;
 import nabe.prep.PrepStep;
 import nabe.swap.ConvertedLine;
 import nabe.swap.Swap;
+import nabe.words.Messages;
 
 /** Who can eat what, and what each has on the plate. */
 final class Guests {
@@ -50,7 +51,7 @@ final class Guests {
         List<String> labels = new ArrayList<>();
         for (ConvertedLine line : plan.conversion().toBuy()) {
             if (line.ingredient() == null) {
-                labels.add(line.item() + " (not known: ask what is in it)");
+                labels.add(Messages.say("meal.not-known-ask-what-is-in", line.item()));
                 continue;
             }
             Judgement judgement = eater.needs().judge(line.ingredient(), claims(plan, line));
@@ -60,7 +61,7 @@ final class Guests {
                 labels.add(line.item());
             }
         }
-        plan.conversion().unresolved().forEach(u -> labels.add(u.text() + " (left out: " + u.why() + ")"));
+        plan.conversion().unresolved().forEach(u -> labels.add(Messages.say("meal.left-out", u.text(), u.why())));
         if (!against.isEmpty()) {
             return new MealPlan.Eats(eater.name(), dish, "no", few(against));
         }
@@ -69,7 +70,7 @@ final class Guests {
                 eater.name(),
                 dish,
                 sure ? "yes" : "check",
-                sure ? List.of() : List.of("Read the label: " + String.join(", ", few(labels)) + "."));
+                sure ? List.of() : List.of(Messages.say("meal.read-the-label", String.join(", ", few(labels)))));
     }
 
     private static Collection<String> claims(Plan plan, ConvertedLine line) {
@@ -84,7 +85,7 @@ final class Guests {
             return distinct;
         }
         List<String> some = new ArrayList<>(distinct.subList(0, MOST_NAMED));
-        some.add("and " + (distinct.size() - MOST_NAMED) + " more");
+        some.add(Messages.say("meal.and-more", distinct.size() - MOST_NAMED));
         return some;
     }
 
@@ -140,10 +141,9 @@ final class Guests {
                 .map(e -> courses.name(e.dish()))
                 .findFirst();
         if (suits.isPresent()) {
-            return "Let " + eater.name() + " have of \"" + suits.get() + "\" too, and make enough of it.";
+            return Messages.say("meal.let-have-of-too-and-make", eater.name(), suits.get());
         }
-        return "Nothing here is for " + eater.name() + ". Convert \"" + courses.name(0)
-                + "\" for everybody, or add a dish of their own.";
+        return Messages.say("meal.nothing-here-is-for-convert-for", eater.name(), courses.name(0));
     }
 
     List<MealPlan.Compare> compare(List<MealPlan.Eats> eats) {
@@ -176,10 +176,10 @@ final class Guests {
                 cannot.stream().map(Meal.Eater::name).toList(),
                 forAll,
                 apart,
-                near ? "one for all" : "one apart",
+                near ? Messages.say("meal.one-for-all") : Messages.say("meal.one-apart"),
                 near
-                        ? "One dish is less work and less risk: nothing in it has to be kept from anything else."
-                        : "The swaps here change the dish much; a small one apart leaves the rest as it is."));
+                        ? Messages.say("meal.one-dish-is-less-work-and")
+                        : Messages.say("meal.the-swaps-here-change-the-dish")));
     }
 
     private static MealPlan.Way way(Plan plan, Plan checked) {

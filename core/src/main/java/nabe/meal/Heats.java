@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
 import nabe.measure.Dial;
+import nabe.words.Messages;
 
 /** When each oven is turned on, up or down. */
 final class Heats {
@@ -60,6 +61,6 @@ final class Heats {
     }
 
     private static String words(boolean cold, double was, double is) {
-        return "Turn the oven " + (cold ? "on" : is > was ? "up" : "down") + " to " + Dial.words(is) + ".";
+        return Messages.say("meal.turn-the-oven-to", cold ? "on" : is > was ? "up" : "down", Dial.words(is));
     }
 }

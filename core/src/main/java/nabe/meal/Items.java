@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import nabe.larder.Allergen;
 import nabe.meal.MealTask.Held;
+import nabe.words.Messages;
 
 /**
  * Which spoon is for which food. Dishes that endanger each other get tools of their own as far as there are enough; where
@@ -82,9 +83,13 @@ final class Items {
                 && strictFirst.stream().anyMatch(g -> keptFor(g, keptOnes).isEmpty())) {
             Gear.Kind of = gear.kind(kind);
             common.add(new Held(
-                    kind, of.names().getFirst() + " to borrow", of.material(), gear.washesClean(of, of.material())));
-            missing.add(
-                    new MealPlan.Missing("There is no " + of.names().getFirst() + " for this.", "Borrow or buy one."));
+                    kind,
+                    Messages.say("meal.to-borrow", of.names().getFirst()),
+                    of.material(),
+                    gear.washesClean(of, of.material())));
+            missing.add(new MealPlan.Missing(
+                    Messages.say("meal.there-is-no-for-this", of.names().getFirst()),
+                    Messages.say("meal.borrow-or-buy-one")));
         }
         int next = 0;
         boolean enough = common.size() >= groups.size();
@@ -141,7 +146,7 @@ final class Items {
             for (int i = 0; i < own.count(); i++) {
                 boolean forSome = own.keptFor() != null && !own.keptFor().isBlank();
                 String name = kind.names().getFirst() + " " + (all.size() + 1)
-                        + (forSome ? " (kept for " + own.keptFor() + ")" : "");
+                        + (forSome ? Messages.say("meal.kept-for", Objects.requireNonNull(own.keptFor())) : "");
                 all.add(new Held(kind.id(), name, material, gear.washesClean(kind, material)));
                 if (forSome) {
                     kept.put(name, KeptFor.never(Objects.requireNonNull(own.keptFor()), meal));
@@ -170,14 +175,13 @@ final class Items {
     /** Puts one more of a kind there for these dishes alone: what is lacking is said. */
     void lend(String kind, Draft strict) {
         Gear.Kind of = gear.kind(kind);
-        String name = of.names().getFirst() + " of its own";
+        String name = Messages.say("meal.of-its-own", of.names().getFirst());
         pools.put(
                 key(kind, groupOf[strict.dish()]),
                 List.of(new Held(kind, name, of.material(), gear.washesClean(of, of.material()))));
-        missing.add(
-                new MealPlan.Missing(
-                        "One " + of.names().getFirst() + " cannot serve both the strict food and the rest.",
-                        "Have one more, kept for the strict food: new, borrowed from a kitchen as strict, or with foil or paper between."));
+        missing.add(new MealPlan.Missing(
+                Messages.say("meal.one-cannot-serve-both-the-strict", of.names().getFirst()),
+                Messages.say("meal.have-one-more-kept-for-the")));
     }
 
     /** A set of tools for every dish: for dishes that endanger each other by way of a third. */
@@ -190,7 +194,7 @@ final class Items {
         for (Draft draft : drafts) {
             for (String kind : draft.tools()) {
                 Gear.Kind of = gear.kind(kind);
-                String name = of.names().getFirst() + " of dish " + (draft.dish() + 1);
+                String name = Messages.say("meal.of-dish", of.names().getFirst(), draft.dish() + 1);
                 pools.put(
                         key(kind, draft.dish()),
                         List.of(new Held(kind, name, of.material(), gear.washesClean(of, of.material()))));
@@ -198,8 +202,8 @@ final class Items {
             }
         }
         missing.add(new MealPlan.Missing(
-                "Tools that serve several dishes would carry from one to another what somebody must not get.",
-                "Have a set for each dish (" + String.join(", ", names) + "), new, lent or lined with foil or paper."));
+                Messages.say("meal.tools-that-serve-several-dishes-would"),
+                Messages.say("meal.have-a-set-for-each-dish", String.join(", ", names))));
     }
 
     /** @return whether one thing that does not wash clean would serve both */

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.TreeMap;
 import nabe.larder.Allergen;
+import nabe.words.Messages;
 
 /**
  * Replays a timeline from its first task to its last and names every moment at which an allergen gets where it must not be.
@@ -159,7 +160,7 @@ public final class KeepingApart {
                             .forEach(a -> breaches.add(new Breach(
                                     at,
                                     strict.id(),
-                                    "flour in the air",
+                                    Messages.say("meal.flour-in-the-air"),
                                     a,
                                     dusty.id(),
                                     Spread.AIR.words(),

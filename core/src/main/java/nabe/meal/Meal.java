@@ -6,6 +6,7 @@ import java.util.Set;
 import nabe.measure.WrongValueException;
 import nabe.needs.Needs;
 import nabe.plan.Brief;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -35,21 +36,19 @@ public record Meal(
         done = done == null ? List.of() : List.copyOf(done);
         order = order == null ? null : List.copyOf(order);
         if (dishes.stream().allMatch(Course::dropped) || dishes.size() > MOST_DISHES) {
-            throw new WrongValueException(
-                    "A meal must have one to " + MOST_DISHES + " dishes; this one has " + dishes.size() + ".");
+            throw new WrongValueException(Messages.say("meal.a-meal-must-have-one-to", MOST_DISHES, dishes.size()));
         }
         if (eaters.isEmpty() || eaters.size() > MOST_EATERS) {
-            throw new WrongValueException(
-                    "A meal must have one to " + MOST_EATERS + " people; this one has " + eaters.size() + ".");
+            throw new WrongValueException(Messages.say("meal.a-meal-must-have-one-to-2", MOST_EATERS, eaters.size()));
         }
         List<String> names = eaters.stream().map(Eater::name).toList();
         if (Set.copyOf(names).size() < names.size()) {
-            throw new WrongValueException("Two people have the same name. Give each their own.");
+            throw new WrongValueException(Messages.say("meal.two-people-have-the-same-name"));
         }
         for (Course dish : dishes) {
             for (String name : dish.eatenBy() == null ? List.<String>of() : dish.eatenBy()) {
                 if (!names.contains(name)) {
-                    throw new WrongValueException("A dish is for " + name + ", who is not among those who eat.");
+                    throw new WrongValueException(Messages.say("meal.a-dish-is-for-who-is", name));
                 }
             }
         }
@@ -70,7 +69,7 @@ public record Meal(
         /** @throws WrongValueException when the name is empty or longer than 80 letters */
         public Eater {
             if (name == null || name.isBlank() || name.length() > 80) {
-                throw new WrongValueException("Each person must have a name of at most 80 letters.");
+                throw new WrongValueException(Messages.say("meal.each-person-must-have-a-name"));
             }
         }
     }
@@ -107,21 +106,20 @@ public record Meal(
             ovens = List.copyOf(ovens);
             tools = List.copyOf(tools);
             if (cooks < 1 || cooks > 3) {
-                throw new WrongValueException("The cooks (" + cooks + ") must be one to three.");
+                throw new WrongValueException(Messages.say("meal.the-cooks-must-be-one-to", cooks));
             }
             if (burners < 0 || burners > 12) {
-                throw new WrongValueException("The burners (" + burners + ") must be 0 to 12.");
+                throw new WrongValueException(Messages.say("meal.the-burners-must-be-to-12", burners));
             }
             if (ovens.isEmpty()) {
-                throw new WrongValueException("There is no oven, and these dishes are baked. Add one.");
+                throw new WrongValueException(Messages.say("meal.there-is-no-oven-and-these"));
             }
             for (Sitting sitting : sittings) {
                 if (!sitting.from().isBefore(sitting.to())) {
-                    throw new WrongValueException("A time to work ends before it begins.");
+                    throw new WrongValueException(Messages.say("meal.a-time-to-work-ends-before"));
                 }
                 if (sitting.cooks() != null && (sitting.cooks() < 1 || sitting.cooks() > cooks)) {
-                    throw new WrongValueException("The cooks of a time to work (" + sitting.cooks()
-                            + ") must be one to the kitchen's " + cooks + ".");
+                    throw new WrongValueException(Messages.say("meal.the-cooks-of-a-time-to", sitting.cooks(), cooks));
                 }
             }
             sittings = sittings.stream()
@@ -135,7 +133,7 @@ public record Meal(
         /** @throws WrongValueException for no shelf or more than five */
         public Oven {
             if (shelves < 1 || shelves > 5) {
-                throw new WrongValueException("The shelves of an oven (" + shelves + ") must be one to five.");
+                throw new WrongValueException(Messages.say("meal.the-shelves-of-an-oven-must", shelves));
             }
         }
     }
@@ -149,7 +147,7 @@ public record Meal(
         /** @throws WrongValueException for a count below 0 or above 50 */
         public Owned {
             if (tool == null || tool.isBlank() || count < 0 || count > 50) {
-                throw new WrongValueException("Each tool must have a name, and a count of 0 to 50.");
+                throw new WrongValueException(Messages.say("meal.each-tool-must-have-a-name"));
             }
         }
     }
@@ -171,7 +169,7 @@ public record Meal(
         /** @throws WrongValueException when it ends before it begins */
         public Done {
             if (to.isBefore(from)) {
-                throw new WrongValueException("The task " + task + " ends before it begins.");
+                throw new WrongValueException(Messages.say("meal.the-task-ends-before-it-begins", task));
             }
         }
     }

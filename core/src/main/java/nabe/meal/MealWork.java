@@ -12,6 +12,7 @@ import nabe.larder.Allergen;
 import nabe.larder.Larder;
 import nabe.measure.WrongValueException;
 import nabe.plan.Planner;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** One meal being planned. */
@@ -111,8 +112,7 @@ final class MealWork {
         named.addAll(meal.order() == null ? List.of() : meal.order());
         for (String id : named) {
             if (!ids.contains(id) && !Timeline.isWash(id) && !ofDropped(id)) {
-                throw new WrongValueException("The task " + id
-                        + " is none of this meal's. Plan the meal again, and take its tasks from there.");
+                throw new WrongValueException(Messages.say("meal.the-task-is-none-of-this", id));
             }
         }
     }

@@ -3,6 +3,7 @@ package nabe.meal;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
+import nabe.words.Messages;
 
 /** A kitchen with a little more than there is. */
 record Relaxed(Meal.Kitchen kitchen, MealPlan.Missing missing) {
@@ -19,26 +20,28 @@ record Relaxed(Meal.Kitchen kitchen, MealPlan.Missing missing) {
                 new Relaxed(
                         new Meal.Kitchen(k.cooks(), k.burners(), k.ovens(), k.tools(), longer),
                         new MealPlan.Missing(
-                                "There is too little time.",
-                                "Begin the evening before, from six to nine, and eight hours before serving.")),
+                                Messages.say("meal.there-is-too-little-time"),
+                                Messages.say("meal.begin-the-evening-before-from-six"))),
                 new Relaxed(
                         new Meal.Kitchen(k.cooks(), MOST_BURNERS, k.ovens(), k.tools(), k.sittings()),
                         new MealPlan.Missing(
-                                "There are too few burners.", "Borrow a hotplate, or cook one sauce the day before.")),
+                                Messages.say("meal.there-are-too-few-burners"),
+                                Messages.say("meal.borrow-a-hotplate-or-cook-one"))),
                 new Relaxed(
                         new Meal.Kitchen(k.cooks(), k.burners(), high, k.tools(), k.sittings()),
                         new MealPlan.Missing(
-                                "The oven does not hold these dishes.",
-                                "One more shelf, or a second oven, or one dish fewer.")),
+                                Messages.say("meal.the-oven-does-not-hold-these"),
+                                Messages.say("meal.one-more-shelf-or-a-second"))),
                 new Relaxed(
                         new Meal.Kitchen(Math.min(3, k.cooks() + 1), k.burners(), k.ovens(), k.tools(), allHands(k)),
                         new MealPlan.Missing(
-                                "One pair of hands is not enough.", "Let somebody help, or begin the evening before.")),
+                                Messages.say("meal.one-pair-of-hands-is-not"),
+                                Messages.say("meal.let-somebody-help-or-begin-the"))),
                 new Relaxed(
                         new Meal.Kitchen(3, MOST_BURNERS, high, k.tools(), longer),
                         new MealPlan.Missing(
-                                "Hands, burners and shelves are too few.",
-                                "A helper, a hotplate and a second oven, or one dish fewer.")));
+                                Messages.say("meal.hands-burners-and-shelves-are-too"),
+                                Messages.say("meal.a-helper-a-hotplate-and-a"))));
     }
 
     private static List<Meal.Sitting> allHands(Meal.Kitchen k) {

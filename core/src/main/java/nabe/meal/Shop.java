@@ -7,6 +7,7 @@ import java.util.OptionalDouble;
 import nabe.larder.CatalogueFile;
 import nabe.larder.Ingredient;
 import nabe.measure.KitchenText;
+import nabe.words.Messages;
 import org.apache.commons.csv.CSVRecord;
 
 /** Where a thing stands in a shop and how it is sold. From shop.csv. */
@@ -17,7 +18,7 @@ final class Shop {
     private static final double LITTLE = 0.05;
     private static final double PINCH = 1;
     private static final double WORTH_NAMING = 20;
-    private static final Place ELSEWHERE = new Place("Elsewhere", false, List.of());
+    private static final Place ELSEWHERE = new Place(Messages.say("meal.elsewhere"), false, List.of());
     private final Map<String, Place> places = new HashMap<>();
 
     /** @param sold units to count in, first choice first */
@@ -43,7 +44,7 @@ final class Shop {
     String buy(Ingredient food, double grams) {
         Place place = place(food);
         if (place.pantry) {
-            return (grams < PINCH ? "a pinch" : KitchenText.grams(grams)) + " from the cupboard";
+            return Messages.say("meal.from-the-cupboard", grams < PINCH ? "a pinch" : KitchenText.grams(grams));
         }
         for (String unit : place.sold) {
             boolean usual = unit.contains("=");
@@ -61,14 +62,18 @@ final class Shop {
     static String packets(String name, double size, double grams) {
         long n = (long) Math.max(1, Math.ceil(grams / size - ABOUT));
         if (name.equals("each")) {
-            return n + ", about " + KitchenText.grams(grams);
+            return Messages.say("meal.about", n, KitchenText.grams(grams));
         }
         if (grams < LITTLE * size) {
-            return "1 " + name + ", for " + (grams < PINCH ? "a pinch" : KitchenText.grams(grams)) + " of it";
+            return Messages.say("meal.for-of-it", name, grams < PINCH ? "a pinch" : KitchenText.grams(grams));
         }
         double left = n * size - grams;
-        return n + " " + name + (n > 1 ? (name.endsWith("x") || name.endsWith("ch") ? "es" : "s") : "") + " of about "
-                + KitchenText.grams(size)
-                + (left >= WORTH_NAMING ? "; " + KitchenText.grams(left) + " left over" : "");
+        return Messages.say(
+                "meal.of-about",
+                n,
+                name,
+                n > 1 ? (name.endsWith("x") || name.endsWith("ch") ? "es" : "s") : "",
+                KitchenText.grams(size),
+                left >= WORTH_NAMING ? Messages.say("meal.left-over", KitchenText.grams(left)) : "");
     }
 }

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import nabe.measure.WrongValueException;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Ways to a timeline: as the kitchen is; else with tools of their own; else with the least more that lets it be cooked. */
@@ -48,8 +49,7 @@ final class Solving {
             return found.get();
         }
         if (meal.order() != null) {
-            throw new WrongValueException("The order does a task before something it needs, or in a time when nobody"
-                    + " works. Put it back after what it needs.");
+            throw new WrongValueException(Messages.say("meal.the-order-does-a-task-before"));
         }
         if (lend(drafts)) {
             found = solved(drafts, kitchen);
@@ -60,9 +60,7 @@ final class Solving {
                     return solved(drafts, kitchen);
                 })
                 .or(() -> withMore(drafts, kitchen))
-                .orElseThrow(
-                        () -> new WrongValueException(
-                                "No order of this work fits this kitchen, even with more of everything. Leave a dish out, or serve later."));
+                .orElseThrow(() -> new WrongValueException(Messages.say("meal.no-order-of-this-work-fits")));
     }
 
     private Optional<Timed> withMore(List<Draft> drafts, Meal.Kitchen kitchen) {

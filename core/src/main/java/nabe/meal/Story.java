@@ -13,6 +13,7 @@ import java.util.stream.IntStream;
 import nabe.larder.Allergen;
 import nabe.meal.MealPlan.Eats;
 import nabe.meal.MealPlan.StoryLine;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** How one strict person's food stays apart, from packet to plate, told in the order it happens. */
@@ -127,10 +128,10 @@ final class Story {
 
     private void stretch(MealTask task, @Nullable MealTask dirty, @Nullable LocalDateTime washed) {
         String before = dirty != null
-                ? "with tools of its own, at a clear place; " + names(dirty.handles()) + " is at work elsewhere"
+                ? Messages.say("meal.with-tools-of-its-own-at", names(dirty.handles()))
                 : washed != null
-                        ? "after the washing up at " + washed.toLocalTime() + ": clean hands, worktop, cloth and tools"
-                        : "first of all: nothing with " + names(forbidden) + " has been touched yet";
+                        ? Messages.say("meal.after-the-washing-up-at-clean", washed.toLocalTime())
+                        : Messages.say("meal.first-of-all-nothing-with-has", names(forbidden));
         say(task.from(), "worktop", "Worked on " + before + ".");
     }
 
@@ -143,7 +144,7 @@ final class Story {
                     .noneMatch(d -> courses.isOn(d) && courses.allergens(d).contains(a)));
         }
         return met.isEmpty()
-                ? "what must not get in"
+                ? Messages.say("meal.what-must-not-get-in")
                 : met.stream().map(Allergen::word).collect(Collectors.joining(", "));
     }
 

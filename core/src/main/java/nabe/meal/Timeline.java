@@ -12,6 +12,7 @@ import java.util.Set;
 import nabe.meal.MealTask.Hands;
 import nabe.meal.MealTask.Held;
 import nabe.meal.MealTask.InOven;
+import nabe.words.Messages;
 
 /** Writes starts into tasks with their times: which cook, which spoon, which shelf. */
 final class Timeline {
@@ -135,7 +136,7 @@ final class Timeline {
         return MealTaskBuilder.builder()
                 .id(id)
                 .dishes(List.of())
-                .words("Wash hands and tools with hot soapy water, wipe the worktop, take a fresh cloth.")
+                .words(Messages.say("meal.wash-hands-and-tools-with-hot"))
                 .action("wash")
                 .hands(all)
                 .from(from)

@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.stream.IntStream;
 import nabe.bake.Start;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Food that waits between its steps: how cold it is when it goes on, and where it waits. */
@@ -140,8 +141,7 @@ final class Waits {
                         && task.oven() != null
                         && task.component() == null
                         && task.from().equals(bakes(e.getKey())))
-                .map(e -> " Parts of it waited and are cold: if the middle is not hot by then, up to " + e.getValue()
-                        + " min more.")
+                .map(e -> Messages.say("meal.parts-of-it-waited-and-are", e.getValue()))
                 .findFirst()
                 .orElse("");
     }
@@ -154,7 +154,6 @@ final class Waits {
 
     private static String words(MealTask task, LocalDateTime until, boolean hot) {
         boolean today = until.toLocalDate().equals(task.to().toLocalDate());
-        return (hot ? " Cool it and put it covered in the fridge until " : " Cover it and put it in the fridge until ")
-                + (today ? "" : "the next day at ") + until.toLocalTime() + ": it waits longer than two hours.";
+        return Messages.say("meal.cool-it-and-put-it-covered", hot, today, until.toLocalTime());
     }
 }

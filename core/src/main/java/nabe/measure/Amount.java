@@ -1,5 +1,7 @@
 package nabe.measure;
 
+import nabe.words.Messages;
+
 /**
  * A quantity as a recipe states it: one number or a range, without its unit.
  *
@@ -11,8 +13,7 @@ public record Amount(double min, double max) {
     /** @throws WrongValueException when an end is negative, not finite, or the ends are out of order */
     public Amount {
         if (!(min >= 0) || !(max >= min) || Double.isInfinite(max)) {
-            throw new WrongValueException(
-                    "The amount (" + min + " to " + max + ") must run from zero or more up to its larger end.");
+            throw new WrongValueException(Messages.say("measure.the-amount-to-must-run-from", min, max));
         }
     }
 

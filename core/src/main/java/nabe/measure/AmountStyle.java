@@ -2,6 +2,7 @@ package nabe.measure;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;
+import nabe.words.Messages;
 
 /** How amounts are shown: scales only, cups and spoons first, or scales with cups beside. */
 public enum AmountStyle {
@@ -23,6 +24,6 @@ public enum AmountStyle {
     /** @throws IllegalArgumentException when no style has this id */
     @JsonCreator
     public static AmountStyle ofId(String id) {
-        return Ids.find(values(), AmountStyle::id, id, "way of showing amounts");
+        return Ids.find(values(), AmountStyle::id, id, Messages.say("measure.way-of-showing-amounts"));
     }
 }

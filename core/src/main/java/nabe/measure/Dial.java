@@ -1,5 +1,7 @@
 package nabe.measure;
 
+import nabe.words.Messages;
+
 /** An oven's heat as its dial says it. */
 public final class Dial {
     private static final int STEP = 5;
@@ -11,7 +13,7 @@ public final class Dial {
     public static String words(double celsius) {
         long five = Math.round(celsius / STEP) * STEP;
         return Math.abs(celsius - five) < EXACT
-                ? five + " °C"
-                : five + " °C (" + Math.round(celsius * 9 / 5 + 32) + " °F)";
+                ? Messages.say("measure.c", five)
+                : Messages.say("measure.c-f", five, Math.round(celsius * 9 / 5 + 32));
     }
 }

@@ -3,6 +3,7 @@ package nabe.measure;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import nabe.words.Messages;
 
 /** Finds a word of a fixed list, with one shape of refusal for all of them. */
 public final class Ids {
@@ -18,7 +19,10 @@ public final class Ids {
                 return value;
             }
         }
-        throw new WrongValueException("The " + what + " (" + id + ") must be one of "
-                + Stream.of(values).map(idOf).collect(Collectors.joining(", ")) + ".");
+        throw new WrongValueException(Messages.say(
+                "measure.the-must-be-one-of",
+                what,
+                id,
+                Stream.of(values).map(idOf).collect(Collectors.joining(", "))));
     }
 }

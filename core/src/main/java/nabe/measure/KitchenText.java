@@ -1,5 +1,7 @@
 package nabe.measure;
 
+import nabe.words.Messages;
+
 /** Numbers as cooks write them: 1 ½, 450 g, 1.2 kg, 2 ¼ cups. Rounding is for reading only; plans keep full grams. */
 public final class KitchenText {
     private static final double[] PARTS = {0, 1 / 8d, 1 / 4d, 1 / 3d, 1 / 2d, 2 / 3d, 3 / 4d, 1};
@@ -44,13 +46,14 @@ public final class KitchenText {
     public static String grams(double grams) {
         if (grams < 10) {
             double half = Math.round(grams * 2) / 2.0;
-            return (half == Math.rint(half) ? Long.toString((long) half) : Double.toString(half)) + " g";
+            return Messages.say(
+                    "measure.g", half == Math.rint(half) ? Long.toString((long) half) : Double.toString(half));
         }
         if (grams < 50) {
-            return Math.round(grams) + " g";
+            return Messages.say("measure.g", Math.round(grams));
         }
         if (grams < 997.5) {
-            return 5 * Math.round(grams / 5) + " g";
+            return Messages.say("measure.g", 5 * Math.round(grams / 5));
         }
         return String.format(java.util.Locale.ROOT, "%.2f kg", grams / 1000).replaceAll("\\.?0+ kg", " kg");
     }
@@ -58,12 +61,12 @@ public final class KitchenText {
     /** A volume in this region's spoons or cups, whichever reads best. */
     public static String spoonsOrCups(double ml, Spoons spoons) {
         if (ml < spoons.factor(Unit.TBSP) * 0.9) {
-            return number(ml / spoons.factor(Unit.TSP)) + " tsp";
+            return Messages.say("measure.tsp", number(ml / spoons.factor(Unit.TSP)));
         }
         if (ml < spoons.factor(Unit.CUP) * 0.24) {
-            return number(ml / spoons.factor(Unit.TBSP)) + " tbsp";
+            return Messages.say("measure.tbsp", number(ml / spoons.factor(Unit.TBSP)));
         }
         double cups = ml / spoons.factor(Unit.CUP);
-        return number(cups) + (cups > 1.06 ? " cups" : " cup");
+        return Messages.say("measure.cups", number(cups), cups > 1.06);
     }
 }

@@ -2,6 +2,7 @@ package nabe.measure;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonValue;
+import nabe.words.Messages;
 
 /**
  * Whose cups and spoons a recipe means, in millilitres. US customary: NIST Handbook 44, appendix C. Metric: the 250 ml cup
@@ -53,6 +54,6 @@ public enum Spoons {
     /** @throws IllegalArgumentException when there are no such spoons */
     @JsonCreator
     public static Spoons ofId(String id) {
-        return Ids.find(values(), Spoons::id, id, "set of spoons and cups");
+        return Ids.find(values(), Spoons::id, id, Messages.say("measure.set-of-spoons-and-cups"));
     }
 }

@@ -1,5 +1,7 @@
 package nabe.measure;
 
+import nabe.words.Messages;
+
 /**
  * An oven or food temperature.
  *
@@ -15,7 +17,7 @@ public record Temperature(double celsius) {
     /** @throws WrongValueException outside -40 to 350 °C, where no kitchen works */
     public Temperature {
         if (!(celsius >= -40 && celsius <= 350)) {
-            throw new WrongValueException("The temperature (" + celsius + " °C) must be between -40 and 350 °C.");
+            throw new WrongValueException(Messages.say("measure.the-temperature-must-be-between-40", celsius));
         }
     }
 
@@ -34,7 +36,7 @@ public record Temperature(double celsius) {
      */
     public static Temperature gasMark(double mark) {
         if (!(mark >= 1 && mark <= GAS_MARKS.length)) {
-            throw new WrongValueException("The gas mark (" + mark + ") must be 1 to 10.");
+            throw new WrongValueException(Messages.say("measure.the-gas-mark-must-be-to", mark));
         }
         return celsius(GAS_MARKS[(int) mark - 1]);
     }

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import nabe.larder.Allergen;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -40,13 +41,12 @@ public record Judgement(Set<String> offends, Set<String> maybe, Set<String> trac
         if (!needsLabel()) {
             return null;
         }
-        String text = maybe.isEmpty() ? "" : "some makers put in " + listed(maybe, "or");
+        String text = maybe.isEmpty() ? "" : Messages.say("needs.some-makers-put-in", listed(maybe, "or"));
         String line = traces.isEmpty()
                 ? ""
-                : "the kind is sometimes contaminated with " + listed(traces, "or")
-                        + ", so buy with a claim, or ask the maker";
+                : Messages.say("needs.the-kind-is-sometimes-contaminated-with", listed(traces, "or"));
         String joint = text.isEmpty() || line.isEmpty() ? "" : "; ";
-        return "Check the label of the " + name + ": " + text + joint + line + ".";
+        return Messages.say("needs.check-the-label-of-the", name, text, joint, line);
     }
 
     /** "wheat, milk or nuts": many tree nuts are said as one. */
@@ -54,7 +54,7 @@ public record Judgement(Set<String> offends, Set<String> maybe, Set<String> trac
         List<String> all = new ArrayList<>(words);
         if (all.stream().filter(NUTS::contains).count() >= MANY_NUTS) {
             all.removeIf(NUTS::contains);
-            all.add("tree nuts");
+            all.add(Messages.say("needs.tree-nuts"));
         }
         return all.size() < 2
                 ? String.join("", all)

@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.Set;
 import nabe.larder.Allergen;
 import nabe.larder.Ingredient;
+import nabe.words.Messages;
 
 /**
  * Everything a dish must be safe for, all at once.
@@ -114,7 +115,7 @@ public record Needs(Set<Need> needs, Set<Allergen> avoid, boolean strict, Oats o
             boolean oatsOpen = allergen == Allergen.OATS && oats != Oats.NEVER && !avoid.contains(allergen);
             boolean certified = oatsOpen && claimed.contains(Need.GLUTEN_FREE);
             if (oatsOpen && oats == Oats.FINE && !certified) {
-                maybe.add("oats that are not certified gluten-free");
+                maybe.add(Messages.say("needs.oats-that-are-not-certified-gluten"));
             } else if (!certified) {
                 offends.add(allergen.word());
             }
@@ -133,9 +134,9 @@ public record Needs(Set<Need> needs, Set<Allergen> avoid, boolean strict, Oats o
         private void noteAnimal(Need need) {
             boolean promisedSo = claimed.contains(need) || claimed.contains(Need.VEGAN);
             if (need.forbids(ingredient.origin())) {
-                offends.add("not " + need.id());
+                offends.add(Messages.say("needs.not", need.id()));
             } else if (!promisedSo && need.mindsAnimalAids() && ingredient.maybeAnimal()) {
-                maybe.add("animal rennet, gelatine or finings");
+                maybe.add(Messages.say("needs.animal-rennet-gelatine-or-finings"));
             }
         }
     }

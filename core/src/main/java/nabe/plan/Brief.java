@@ -12,6 +12,7 @@ import nabe.prep.PrepChoice;
 import nabe.recipe.Correction;
 import nabe.recipe.Family;
 import nabe.recipe.Part;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -77,7 +78,7 @@ public record Brief(
 
     private static void checkServings(@Nullable Integer servings) {
         if (servings != null && (servings < 1 || servings > MOST_SERVINGS)) {
-            throw new WrongValueException("The servings (" + servings + ") must be between 1 and 200.");
+            throw new WrongValueException(Messages.say("plan.the-servings-must-be-between-and", servings));
         }
     }
 

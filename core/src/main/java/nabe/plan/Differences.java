@@ -15,6 +15,7 @@ import nabe.recipe.Clauses;
 import nabe.swap.Conversion;
 import nabe.swap.PlannedProcedure.Dropped;
 import nabe.swap.Swap;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Gathers in one place what the plan does otherwise than the recipe, each with its reason. */
@@ -40,22 +41,27 @@ final class Differences {
             add(
                     out ? Kind.LEFT_OUT : Kind.SWAP,
                     out
-                            ? swap.was() + (swap.rule().equals(Swap.OPEN) ? ": yours to choose" : ": left out")
+                            ? Messages.say(
+                                    "plan.yours-to-choose",
+                                    swap.was(),
+                                    swap.rule().equals(Swap.OPEN))
                             : swap.was() + " → "
                                     + swap.becomes().stream()
                                             .map(Swap.Becomes::item)
                                             .distinct()
-                                            .collect(Collectors.joining(" and ")),
+                                            .collect(Collectors.joining(Messages.say("plan.and"))),
                     swap.reason(),
                     null);
         }
-        conversion.unresolved().forEach(u -> add(Kind.LEFT_OUT, u.text() + ": left out", u.why(), null));
+        conversion
+                .unresolved()
+                .forEach(u -> add(Kind.LEFT_OUT, Messages.say("plan.left-out", u.text()), u.why(), null));
         conversion.methodFoods().stream()
                 .filter(f -> f.why() != null)
                 .forEach(f -> add(
                         f.becomes() == null ? Kind.LEFT_OUT : Kind.SWAP,
-                        f.becomes() == null ? f.name() + ": left out" : f.name() + " → " + f.becomes(),
-                        "Only the method names it; it does not fit (" + f.why() + ").",
+                        f.becomes() == null ? Messages.say("plan.left-out", f.name()) : f.name() + " → " + f.becomes(),
+                        Messages.say("plan.only-the-method-names-it-it", f.why()),
                         null));
     }
 
@@ -66,14 +72,15 @@ final class Differences {
                             .equals(conversion.procedure().dropped().getLast().why());
             add(
                     Kind.STEP,
-                    "Not done: “" + Clauses.unlinked(dropped.words()).strip() + "”",
+                    Messages.say(
+                            "plan.not-done", Clauses.unlinked(dropped.words()).strip()),
                     dropped.why(),
                     boiling ? new AsWritten(Map.of("sheets", sheets), null) : null);
         }
         prep.steps().stream()
                 .filter(s -> s.own()
                         && conversion.made().stream().noneMatch(m -> m.name().equals(s.item())))
-                .forEach(s -> add(Kind.STEP, "Added: " + s.text(), reason(s), null));
+                .forEach(s -> add(Kind.STEP, Messages.say("plan.added", s.text()), reason(s), null));
     }
 
     private static String reason(PrepStep step) {
@@ -85,19 +92,27 @@ final class Differences {
         if (laid != null && laid.toBuy() > 0) {
             add(
                     Kind.LAYERS,
-                    laid.needed() + " sheets, not " + laid.have(),
-                    "Your pan takes " + laid.perLayer() + " of " + Math.round(laid.longMm()) + " × "
-                            + Math.round(laid.shortMm()) + " mm a layer, " + laid.layers() + " layers.",
+                    Messages.say("plan.sheets-not", laid.needed(), laid.have()),
+                    Messages.say(
+                            "plan.your-pan-takes-of-mm-a",
+                            laid.perLayer(),
+                            Math.round(laid.longMm()),
+                            Math.round(laid.shortMm()),
+                            laid.layers()),
                     null);
         }
         if (build.rescale() != null) {
-            add(Kind.PAN, "Another pan than the recipe's", build.rescale().words(), null);
+            add(
+                    Kind.PAN,
+                    Messages.say("plan.another-pan-than-the-recipes"),
+                    build.rescale().words(),
+                    null);
         }
         if (!build.asRead()) {
             add(
                     Kind.LAYERS,
-                    "Laid in the usual order for its kind of dish",
-                    "Your recipe does not say how it is laid, or you laid it your own way.",
+                    Messages.say("plan.laid-in-the-usual-order-for"),
+                    Messages.say("plan.your-recipe-does-not-say-how"),
                     null);
         }
     }
@@ -111,8 +126,14 @@ final class Differences {
                 boolean rest = phase.kind().equals("rest");
                 add(
                         Kind.BAKE,
-                        (rest ? "Rest " : phase.covered() ? "Covered " : "Open ") + phase.minutes() + " min"
-                                + thenFoil(bake.phases(), i) + ", not " + phase.said(),
+                        Messages.say(
+                                "plan.min-not",
+                                rest
+                                        ? Messages.say("plan.rest")
+                                        : phase.covered() ? Messages.say("plan.covered") : Messages.say("plan.open"),
+                                phase.minutes(),
+                                thenFoil(bake.phases(), i),
+                                phase.said()),
                         phase.reason(),
                         rest ? null : asWritten);
             }
@@ -122,7 +143,9 @@ final class Differences {
     /** The rest of a stretch whose end goes under foil. */
     private static String thenFoil(List<Phase> phases, int at) {
         Phase next = at + 1 < phases.size() ? phases.get(at + 1) : null;
-        return next != null && next.covered() && next.said() == null ? " and " + next.minutes() + " under foil" : "";
+        return next != null && next.covered() && next.said() == null
+                ? Messages.say("plan.and-under-foil", next.minutes())
+                : "";
     }
 
     private void add(Kind kind, String what, String why, @Nullable AsWritten asWritten) {

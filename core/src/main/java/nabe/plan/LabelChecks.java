@@ -15,11 +15,11 @@ import nabe.needs.Needs;
 import nabe.swap.Conversion;
 import nabe.swap.ConvertedLine;
 import nabe.swap.MethodFood;
+import nabe.words.Messages;
 
 /** Gathers what to look for on packets: one sentence for all that ask for the same, its items, its source once. */
 final class LabelChecks {
-    private static final String SOURCE =
-            "Codex Standard 118-1979 (gluten-free: below 20 mg/kg) and local labelling law";
+    private static final String SOURCE = Messages.say("plan.codex-standard-118-1979-gluten-free");
     private static final Set<String> SPICES = Set.of("spice", "yeast-flakes");
     private static final Set<String> GLUTEN = Set.of("wheat", "barley", "rye", "oats");
     private final Set<String> spices = new LinkedHashSet<>();
@@ -75,10 +75,10 @@ final class LabelChecks {
 
     private List<Caution> gathered() {
         List<Caution> all = new ArrayList<>();
-        add(all, "Read the label: some makers put in what you cannot have.", named(maybe));
-        add(all, "Buy with a claim, or ask the maker: these kinds are sometimes contaminated.", named(traces));
-        add(all, "Spices and dried herbs: choose packets with a claim, or a maker who answers.", spices);
-        add(all, "Named only in the method: read the label of these too before they come near the dish.", methodOnly);
+        add(all, Messages.say("plan.read-the-label-some-makers-put"), named(maybe));
+        add(all, Messages.say("plan.buy-with-a-claim-or-ask"), named(traces));
+        add(all, Messages.say("plan.spices-and-dried-herbs-choose-packets"), spices);
+        add(all, Messages.say("plan.named-only-in-the-method-read"), methodOnly);
         return all;
     }
 

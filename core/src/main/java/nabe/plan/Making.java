@@ -34,6 +34,7 @@ import nabe.swap.ConvertedLine;
 import nabe.swap.Kitchen;
 import nabe.swap.PlannedProcedure;
 import nabe.swap.Swapper;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** One dish after the other from its recipe to the table: converted, prepared, built, baked, and what comes of its water and salt. */
@@ -166,8 +167,7 @@ final class Making {
     /** @throws RecipeException when nothing of the recipe can be weighed into a dish */
     BakePlan baked(Converted dish, Built built, PrepChoice choice, boolean forecast) {
         if (built.build.layers().isEmpty()) {
-            throw new RecipeException(
-                    "Nothing of this recipe can be weighed into a dish. Give its ingredients their amounts.");
+            throw new RecipeException(Messages.say("plan.nothing-of-this-recipe-can-be"));
         }
         return catalogue.bakes().plan(built.toBake(dish, dish.brief.oven(), choice.uncoverSooner()), forecast);
     }

@@ -13,6 +13,7 @@ import nabe.plan.Making.Built;
 import nabe.swap.PlannedProcedure.Constituent;
 import nabe.swap.PlannedProcedure.Work;
 import nabe.swap.Swap;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** One dish for everybody who eats it, or a small one apart for those who need it: both worked out, and compared. */
@@ -80,7 +81,7 @@ public final class OneOrApart {
         List<Person> needing = all.stream().filter(p -> changes(brief, p)).toList();
         List<Person> others = all.stream().filter(p -> !needing.contains(p)).toList();
         if (needing.isEmpty()) {
-            return new Compared(null, null, Advice.SAME, "The recipe fits everybody who eats it as it is.");
+            return new Compared(null, null, Advice.SAME, Messages.say("plan.the-recipe-fits-everybody-who-eats"));
         }
         Built whole = plan.apply(brief);
         int servings =
@@ -93,7 +94,7 @@ public final class OneOrApart {
                 0,
                 open(whole));
         if (others.isEmpty()) {
-            return new Compared(one, null, Advice.SAME, "Everybody who eats this needs it: one dish.");
+            return new Compared(one, null, Advice.SAME, Messages.say("plan.everybody-who-eats-this-needs-it"));
         }
         Feeding apart = apart(brief, house, needing, others, servings);
         return advised(one, apart, house, needing);
@@ -117,18 +118,13 @@ public final class OneOrApart {
 
     private static Compared advised(Feeding one, Feeding apart, House house, List<Person> needing) {
         int more = apart.activeMinutes() - one.activeMinutes();
-        String who = String.join(" and ", names(needing));
-        String saved =
-                "One dish is " + more + " min less work, and nothing " + who + " must not have is handled beside it.";
+        String who = String.join(Messages.say("plan.and"), names(needing));
+        String saved = Messages.say("plan.one-dish-is-min-less-work", more, who);
         if (house.schools().chose("one-strict", "separate")) {
-            return new Compared(one, apart, Advice.APART, "Your house cooks a small dish apart for one strict person.");
+            return new Compared(one, apart, Advice.APART, Messages.say("plan.your-house-cooks-a-small-dish"));
         }
         if (one.open() > 0) {
-            return new Compared(
-                    one,
-                    apart,
-                    Advice.APART,
-                    "Made to fit " + who + " it is another dish, so the others had better have the recipe as it is.");
+            return new Compared(one, apart, Advice.APART, Messages.say("plan.made-to-fit-it-is-another", who));
         }
         if (one.fidelity() >= NEAR || apart.strictMoments() == 0 && more > 0) {
             return new Compared(one, apart, Advice.ONE, saved);
@@ -137,8 +133,7 @@ public final class OneOrApart {
                 one,
                 apart,
                 Advice.APART,
-                "What fits " + who + " strays far from the recipe; two dishes are " + more + " min more work, with "
-                        + apart.strictMoments() + " moments to keep apart.");
+                Messages.say("plan.what-fits-strays-far-from-the", who, more, apart.strictMoments()));
     }
 
     /** @return whether the recipe has to change for this person */

@@ -8,6 +8,7 @@ import nabe.reading.text.RecipeReader;
 import nabe.recipe.Line;
 import nabe.recipe.Recipe;
 import nabe.recipe.RecipeException;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** The recipe of a brief: the pasted text, or its lines as the cook corrected them, for as many as it is cooked for. */
@@ -33,10 +34,10 @@ final class RecipeOfBrief {
                 .map(l -> corrected(reader.readLine(l.text(), l.heading()), l))
                 .toList();
         if (lines.stream().noneMatch(l -> l.ingredient() != null)) {
-            throw new RecipeException(
-                    "None of these lines names an ingredient Nabe knows. Say for one of them which it is.");
+            throw new RecipeException(Messages.say("plan.none-of-these-lines-names-an"));
         }
-        String title = brief.title() == null || brief.title().isBlank() ? "Untitled recipe" : brief.title();
+        String title =
+                brief.title() == null || brief.title().isBlank() ? Messages.say("plan.untitled-recipe") : brief.title();
         Recipe recipe = reader.assemble(
                 title,
                 brief.servings(),

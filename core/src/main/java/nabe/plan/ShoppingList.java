@@ -14,6 +14,7 @@ import nabe.needs.Needs;
 import nabe.swap.ConvertedLine;
 import nabe.swap.Display;
 import nabe.swap.Swapper;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Merges what goes in into one item an ingredient, and says how to buy it. */
@@ -30,8 +31,11 @@ final class ShoppingList {
     List<ShoppingItem> of(List<ConvertedLine> lines, BuildPlan.@Nullable Sheets sheets) {
         return of(lines).stream()
                 .map(i -> sheets != null && sheets.toBuy() > 0 && i.item().equals(sheets.item())
-                        ? i.and(sheets.toBuy() + sheets.spare() + " more for this pan, " + sheets.spare()
-                                + " of them spare: " + (sheets.needed() + sheets.spare()) + " sheets in all")
+                        ? i.and(Messages.say(
+                                "plan.more-for-this-pan-of-them",
+                                sheets.toBuy() + sheets.spare(),
+                                sheets.spare(),
+                                sheets.needed() + sheets.spare()))
                         : i)
                 .toList();
     }
@@ -74,7 +78,7 @@ final class ShoppingList {
                         lines.stream().mapToDouble(ConvertedLine::gramsOrZero).sum())
                 : null;
         String amount = lines.size() == 1 && first.amount() != null || first.ingredient() == null
-                ? Objects.requireNonNullElse(first.amount(), "as needed")
+                ? Objects.requireNonNullElse(first.amount(), Messages.say("plan.as-needed"))
                 : written(lines, grams).orElseGet(() -> display.amount(first.food(), grams));
         String item = lines.size() == 1 || first.ingredient() == null ? first.item() : commonName(lines);
         String label = lines.stream()

@@ -13,6 +13,7 @@ import nabe.measure.KitchenText;
 import nabe.prep.PrepPlan;
 import nabe.prep.PrepStep;
 import nabe.prep.PrepStep.When;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** The whole plan written out to cook from: what is done first, how the dish is built, how it bakes. */
@@ -43,8 +44,9 @@ public final class WrittenMethod {
     }
 
     private static String layers(BuildPlan build) {
-        return "Into the dish, bottom to top: "
-                + build.layers().stream().map(WrittenMethod::layer).collect(Collectors.joining("; ")) + ".";
+        return Messages.say(
+                "plan.into-the-dish-bottom-to-top",
+                build.layers().stream().map(WrittenMethod::layer).collect(Collectors.joining("; ")));
     }
 
     private static String layer(Layer layer) {
@@ -55,15 +57,15 @@ public final class WrittenMethod {
     }
 
     private static String at(Phase phase) {
-        return phase.celsius() == null ? "" : " at " + Dial.words(phase.celsius());
+        return phase.celsius() == null ? "" : Messages.say("plan.at", Dial.words(phase.celsius()));
     }
 
     private static String words(Phase phase) {
-        String minutes = phase.minutes() + " min";
+        String minutes = Messages.say("plan.min", phase.minutes());
         return switch (phase.kind()) {
-            case "rest" -> "Rest " + minutes + " before cutting.";
-            case "grill" -> "Grill " + minutes + ", watched all the time.";
-            default -> "Bake " + minutes + at(phase) + ", " + (phase.covered() ? "covered." : "open.");
+            case "rest" -> Messages.say("plan.rest-before-cutting", minutes);
+            case "grill" -> Messages.say("plan.grill-watched-all-the-time", minutes);
+            default -> Messages.say("plan.bake-covered", minutes, at(phase), phase.covered());
         };
     }
 }

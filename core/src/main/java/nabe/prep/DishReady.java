@@ -13,6 +13,7 @@ import nabe.prep.PrepStep.When;
 import nabe.recipe.Part;
 import nabe.swap.PlannedProcedure;
 import nabe.swap.PlannedProcedure.Work;
+import nabe.words.Messages;
 
 /** The dish itself, greased and lined as the recipe says, and what is put by for its end. */
 final class DishReady {
@@ -41,7 +42,10 @@ final class DishReady {
                 .sum();
         return PrepStepBuilder.builder()
                 .id("dish")
-                .item(works.stream().anyMatch(w -> !KEEPS.contains(w.action())) ? "The dish" : "Put by")
+                .item(
+                        works.stream().anyMatch(w -> !KEEPS.contains(w.action()))
+                                ? Messages.say("prep.the-dish")
+                                : Messages.say("prep.put-by"))
                 .part(Part.PAN_RELEASE)
                 .text(sentences.values().stream().map(MethodWords::sentence).collect(Collectors.joining(" ")))
                 .uses(List.copyOf(uses))

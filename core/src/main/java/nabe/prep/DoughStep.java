@@ -5,6 +5,7 @@ import java.util.Optional;
 import nabe.measure.KitchenText;
 import nabe.recipe.Part;
 import nabe.swap.ConvertedLine;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Mixing the flour of the structure: a poured batter, a raised topping, or a crust. Ratios and minutes: kitchen practice. */
@@ -35,14 +36,13 @@ final class DoughStep {
                 .filter(l -> l.food().composition().fat() > FAT_PERCENT)
                 .toList());
         boolean raised = dough.stream().anyMatch(l -> has(l, "leavening") || has(l, "flour-raising"));
-        String amount = KitchenText.grams(flour) + " of the dry things";
+        String amount = Messages.say("prep.of-the-dry-things", KitchenText.grams(flour));
         double all = grams(dough);
         if (raised) {
             return Optional.of(step(
-                    "Mix the topping just before it goes on: " + amount
-                            + " and what is dry first, then what is wet, in few strokes.",
-                    "topping dough",
-                    "No dry flour shows; it drops from the spoon.",
+                    Messages.say("prep.mix-the-topping-just-before-it", amount),
+                    Messages.say("prep.topping-dough"),
+                    Messages.say("prep.no-dry-flour-shows-it-drops"),
                     8,
                     0,
                     all,
@@ -50,26 +50,24 @@ final class DoughStep {
         }
         if (wet >= POURS * flour) {
             return Optional.of(step(
-                    "Whisk the batter smooth from " + amount + " and " + KitchenText.grams(wet)
-                            + " of what is wet; let it stand.",
+                    Messages.say("prep.whisk-the-batter-smooth-from-and", amount, KitchenText.grams(wet)),
                     "batter",
-                    "It pours like cream.",
+                    Messages.say("prep.it-pours-like-cream"),
                     5,
                     20,
                     all,
-                    "a day ahead, in the fridge"));
+                    Messages.say("prep.a-day-ahead-in-the-fridge")));
         }
         return fat < SHORT * flour
                 ? Optional.empty()
                 : Optional.of(step(
-                        "Make the crust: rub " + KitchenText.grams(fat) + " of cold fat into " + amount
-                                + ", bring it together with the liquid, and rest it cold.",
+                        Messages.say("prep.make-the-crust-rub-of-cold", KitchenText.grams(fat), amount),
                         "crust",
-                        "It holds when pressed and does not stick.",
+                        Messages.say("prep.it-holds-when-pressed-and-does"),
                         12,
                         30,
                         all,
-                        "2 days ahead, wrapped, in the fridge"));
+                        Messages.say("prep.days-ahead-wrapped-in-the-fridge")));
     }
 
     private static boolean isFloury(ConvertedLine line) {

@@ -12,6 +12,7 @@ import nabe.recipe.Line;
 import nabe.recipe.Part;
 import nabe.recipe.Recipe;
 import nabe.swap.ConvertedLine;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** What the ingredient list asks to be cut before the first pot: "onion, finely chopped". */
@@ -57,13 +58,13 @@ final class GettingReady {
                 ? null
                 : PrepStepBuilder.builder()
                         .id("ready")
-                        .item("Getting ready")
+                        .item(Messages.say("prep.getting-ready"))
                         .part(Part.FILLING)
-                        .text("Have cut, as the list says: " + String.join("; ", asked) + ".")
+                        .text(Messages.say("prep.have-cut-as-the-list-says", String.join("; ", asked)))
                         .uses(List.of())
                         .activeMinutes((int) Math.max(1, Math.round(minutes)))
                         .tool("board")
-                        .ahead("a day ahead, in the fridge")
+                        .ahead(Messages.say("prep.a-day-ahead-in-the-fridge"))
                         .ladder(List.of())
                         .when(When.BEFORE)
                         .doing(PrepStep.Doing.of(Set.of("chop")))

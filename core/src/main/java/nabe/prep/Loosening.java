@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import nabe.larder.Ingredient;
 import nabe.swap.ConvertedLine;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -17,7 +18,7 @@ public record Loosening(String item, @Nullable Ingredient of) {
     /** Share of egg that sets a pot. Kitchen practice. */
     private static final double SETS = 0.08;
 
-    private static final Loosening WITH_STOCK = new Loosening("hot stock or water", null);
+    private static final Loosening WITH_STOCK = new Loosening(Messages.say("prep.hot-stock-or-water"), null);
 
     /** @param pot all that is in it */
     public static Loosening of(List<ConvertedLine> pot) {
@@ -28,7 +29,7 @@ public record Loosening(String item, @Nullable Ingredient of) {
                 : pot.stream()
                         .filter(l -> l.ingredient() != null && l.ingredient().isLiquid() && !is(l, EGGS))
                         .max(Comparator.comparingDouble(ConvertedLine::gramsOrZero))
-                        .map(l -> new Loosening("more " + l.item(), l.ingredient()))
+                        .map(l -> new Loosening(Messages.say("prep.more", l.item()), l.ingredient()))
                         .orElse(WITH_STOCK);
     }
 

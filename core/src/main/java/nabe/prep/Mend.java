@@ -3,6 +3,7 @@ package nabe.prep;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nabe.measure.WrongValueException;
+import nabe.words.Messages;
 
 /** What the cook does besides, to bring the dish's water in. As a key and a size in {@code brief.prep.mends}. */
 public sealed interface Mend {
@@ -71,7 +72,7 @@ public sealed interface Mend {
     static Mend of(String key, double size) {
         Matcher m = KEY.matcher(key);
         if (!m.matches() || !(size >= 0 && size <= MOST)) {
-            throw new WrongValueException("The mend (" + key + " = " + size + ") must be one the plan offered.");
+            throw new WrongValueException(Messages.say("prep.the-mend-must-be-one-the", key, size));
         }
         if (m.group(1) != null) {
             return new Stock(m.group(2), size);

@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.Set;
 import nabe.measure.KitchenText;
 import nabe.swap.ConvertedLine;
+import nabe.words.Messages;
 
 /** What a mend asks of the cook, the same where it is offered and where it is a step. */
 public final class MendWords {
@@ -17,26 +18,26 @@ public final class MendWords {
         String role = line.ingredient() == null ? "" : line.ingredient().role();
         String left = KitchenText.grams(grams);
         if (LEAVES.contains(role)) {
-            return "Squeeze the " + line.item() + " harder: " + left + " are left.";
+            return Messages.say("prep.squeeze-the-harder-are-left", line.item(), left);
         }
         if (role.equals("water")) {
-            return "Take only " + left + " of the " + line.item() + ".";
+            return Messages.say("prep.take-only-of-the", left, line.item());
         }
         return KEEP_THEIR_SHAPE.contains(role)
-                ? "Dry the " + line.item() + " in a hot pan until " + left + " are left."
-                : "Cook the " + line.item() + " down to " + left + ".";
+                ? Messages.say("prep.dry-the-in-a-hot-pan", line.item(), left)
+                : Messages.say("prep.cook-the-down-to", line.item(), left);
     }
 
     public static String pressed(ConvertedLine line, double minutes) {
-        return "Press the " + line.item() + " " + Math.round(minutes) + " min more.";
+        return Messages.say("prep.press-the-min-more", line.item(), Math.round(minutes));
     }
 
     public static String uncovered(double minutes) {
-        return "Take the foil off " + Math.round(minutes) + " min sooner.";
+        return Messages.say("prep.take-the-foil-off-min-sooner", Math.round(minutes));
     }
 
     /** @param what liquid; {@code pot} what it is called */
     public static String stirred(String what, String pot, double grams) {
-        return "Stir " + Math.round(grams) + " ml " + what + " into the " + pot.toLowerCase(Locale.ROOT) + ".";
+        return Messages.say("prep.stir-ml-into-the", Math.round(grams), what, pot.toLowerCase(Locale.ROOT));
     }
 }

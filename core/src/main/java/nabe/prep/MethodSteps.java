@@ -29,6 +29,7 @@ import nabe.swap.PlannedProcedure;
 import nabe.swap.PlannedProcedure.Constituent;
 import nabe.swap.PlannedProcedure.Pot;
 import nabe.swap.PlannedProcedure.Work;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** The recipe's own work before the oven: one step for what a sentence does in one pot, in the order of the pots. */
@@ -249,7 +250,7 @@ final class MethodSteps {
         return PrepStepBuilder.builder()
                 .id(pot.id() + "-" + works.getFirst().id())
                 .component(pot.id())
-                .item(when == When.BUILT ? "The dish" : pot.name())
+                .item(when == When.BUILT ? Messages.say("prep.the-dish") : pot.name())
                 .part(pot.kind().part())
                 .text(taken == null ? text : text(works, w -> isSoak(w) ? taken.bare() : w.words()))
                 .uses(when == When.BUILT ? List.of() : uses)
@@ -263,9 +264,9 @@ final class MethodSteps {
                 .heat(
                         doing.ovenCelsius() == null || works.stream().anyMatch(w -> GRILLS.contains(w.action()))
                                 ? heat(works)
-                                : "oven " + Dial.words(doing.ovenCelsius()))
+                                : Messages.say("prep.oven", Dial.words(doing.ovenCelsius())))
                 .ahead(last ? book.keeps(pot.kind()) : null)
-                .why(taken == null ? why(works) : "There is no time for the recipe's own soak: " + text)
+                .why(taken == null ? why(works) : Messages.say("prep.there-is-no-time-for-the", text))
                 .ladder(ladder)
                 .when(when)
                 .doing(doing)
@@ -388,8 +389,7 @@ final class MethodSteps {
 
     private PrepStep making(Pot pot) {
         var made = Objects.requireNonNull(pot.made());
-        String ahead =
-                made.days() > 0 ? made.days() + (made.days() == 1 ? " day" : " days") + " ahead, in the fridge" : null;
+        String ahead = made.days() > 0 ? Messages.say("prep.day-ahead-in-the-fridge", made.days()) : null;
         double raw = pot.of().stream()
                 .mapToDouble(c -> c.grams() == null ? 0 : c.grams())
                 .sum();
@@ -398,9 +398,12 @@ final class MethodSteps {
                 .component(pot.id())
                 .item(pot.name())
                 .part(pot.kind().part())
-                .text("Make " + nabe.measure.KitchenText.grams(made.grams()) + " "
-                        + made.name().substring(0, 1).toLowerCase(java.util.Locale.ROOT)
-                        + made.name().substring(1) + ". " + String.join(" ", made.steps()))
+                .text(Messages.say(
+                        "prep.make",
+                        nabe.measure.KitchenText.grams(made.grams()),
+                        made.name().substring(0, 1).toLowerCase(java.util.Locale.ROOT),
+                        made.name().substring(1),
+                        String.join(" ", made.steps())))
                 .uses(pot.of().stream().map(stepUses::used).toList())
                 .sign(made.sign())
                 .activeMinutes(made.active())
@@ -410,7 +413,7 @@ final class MethodSteps {
                 .tool(made.tools().isEmpty() ? null : made.tools().getFirst())
                 .ahead(ahead)
                 .own(true)
-                .why("Made at home in place of what does not fit.")
+                .why(Messages.say("prep.made-at-home-in-place-of"))
                 .ladder(List.of())
                 .when(When.BEFORE)
                 .doing(PrepStep.Doing.of(Set.of("make")))

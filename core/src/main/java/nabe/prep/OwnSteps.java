@@ -13,6 +13,7 @@ import nabe.prep.PrepStep.Used;
 import nabe.recipe.Part;
 import nabe.swap.ConvertedLine;
 import nabe.swap.Techniques;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Work that the recipe does not name and that its converted things need: Nabe's own steps, marked as such. */
@@ -58,7 +59,7 @@ final class OwnSteps {
                 .toList();
         String all = named.size() == 1
                 ? named.getFirst()
-                : String.join(", ", named.subList(0, named.size() - 1)) + " and " + named.getLast();
+                : Messages.say("prep.and", String.join(", ", named.subList(0, named.size() - 1)), named.getLast());
         return PrepStep.own(
                         id,
                         key.component.isEmpty() ? null : key.component,
@@ -97,11 +98,11 @@ final class OwnSteps {
         return minutes == null
                 ? text
                 : text.replace(
-                                "half the packet time",
-                                Math.max(1, minutes / 2) + " min, half the packet's " + minutes + ",")
+                                Messages.say("prep.half-the-packet-time"),
+                                Messages.say("prep.min-half-the-packets", Math.max(1, minutes / 2), minutes))
                         .replace(
-                                "3 min short of the packet",
-                                "for " + Math.max(1, minutes - 3) + " min, 3 short of the packet's " + minutes);
+                                Messages.say("prep.min-short-of-the-packet"),
+                                Messages.say("prep.for-min-short-of-the-packets", Math.max(1, minutes - 3), minutes));
     }
 
     /** A step that a mend of the water budget asks for. */
@@ -123,7 +124,7 @@ final class OwnSteps {
                 0,
                 poured.readyGrams(),
                 1,
-                "Loose enough to pour.");
+                Messages.say("prep.loose-enough-to-pour"));
     }
 
     private static PrepStep plain(
@@ -150,6 +151,6 @@ final class OwnSteps {
                 null,
                 null,
                 null,
-                "To bring the dish's water in.");
+                Messages.say("prep.to-bring-the-dishs-water-in"));
     }
 }

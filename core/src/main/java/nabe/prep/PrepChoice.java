@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import nabe.measure.WrongValueException;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -23,7 +24,7 @@ public record PrepChoice(@Nullable Integer minutesLeft, Map<String, Double> mend
     /** @throws WrongValueException for a time before now or a mend of an absurd size */
     public PrepChoice {
         if (minutesLeft != null && (minutesLeft < 0 || minutesLeft > 7 * 24 * 60)) {
-            throw new WrongValueException("The minutes left (" + minutesLeft + ") must be between 0 and a week.");
+            throw new WrongValueException(Messages.say("prep.the-minutes-left-must-be-between", minutesLeft));
         }
         mends = mends == null ? Map.of() : Map.copyOf(mends);
         mends.forEach(Mend::of);

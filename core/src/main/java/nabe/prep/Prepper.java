@@ -24,6 +24,7 @@ import nabe.swap.ConvertedLine;
 import nabe.swap.ConvertedLineBuilder;
 import nabe.swap.PlannedProcedure;
 import nabe.swap.Techniques;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Carries out the procedure up to the oven: steps in an order that works, and the weights that enter the dish. The one way into this package. */
@@ -41,8 +42,8 @@ public final class Prepper {
 
     private static final Pattern DONE = Pattern.compile(
             "\\b(?:cooked|wilted|boiled|blanched|roasted|caramelised|caramelized|fried)\\b", Pattern.CASE_INSENSITIVE);
-    private static final String SWAPPED = "What stands in for something else is worked differently.";
-    static final String SILENT = "Your recipe does not say how.";
+    private static final String SWAPPED = Messages.say("prep.what-stands-in-for-something-else");
+    static final String SILENT = Messages.say("prep.your-recipe-does-not-say-how");
 
     private final Techniques techniques;
     private final StoveBook book;

@@ -6,6 +6,7 @@ import nabe.house.Schools;
 import nabe.measure.KitchenText;
 import nabe.recipe.Part;
 import nabe.swap.ConvertedLine;
+import nabe.words.Messages;
 
 /** Making the thickened white sauce: a roux of flour, or starch stirred in cold. Minutes: kitchen practice. */
 final class SauceStep {
@@ -37,17 +38,17 @@ final class SauceStep {
         return Optional.of(PrepStep.own(
                 "sauce",
                 null,
-                "white sauce",
+                Messages.say("prep.white-sauce"),
                 Part.WHITE_SAUCE,
                 words(roux, KitchenText.grams(thick.gramsOrZero()) + " " + thick.item(), KitchenText.grams(liquid)),
-                "It coats the back of a spoon, and a finger's track stays.",
+                Messages.say("prep.it-coats-the-back-of-a"),
                 roux ? ROUX_MINUTES : SLURRY_MINUTES,
                 0,
                 all,
                 all,
                 "saucepan",
                 "medium",
-                "2 days ahead, paper on its face; whisk it warm",
+                Messages.say("prep.days-ahead-paper-on-its-face"),
                 Prepper.SILENT));
     }
 
@@ -59,9 +60,7 @@ final class SauceStep {
 
     private static String words(boolean roux, String thickener, String liquid) {
         return roux
-                ? "Make the white sauce: cook " + thickener + " in the fat 1-2 min, whisk in the " + liquid
-                        + " of liquid bit by bit, simmer 5 min."
-                : "Make the white sauce: stir " + thickener + " into some of the " + liquid
-                        + " of liquid, cold; heat the rest, stir it in, and stop when it thickens.";
+                ? Messages.say("prep.make-the-white-sauce-cook-in", thickener, liquid)
+                : Messages.say("prep.make-the-white-sauce-stir-into", thickener, liquid);
     }
 }

@@ -8,6 +8,7 @@ import nabe.recipe.Procedure;
 import nabe.recipe.Procedure.DoubtCode;
 import nabe.recipe.Procedure.Fate;
 import nabe.recipe.ProcedureBuilder;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Writes pots, layers and bake out as a procedure. */
@@ -126,7 +127,8 @@ final class Assembly {
                 .max(Comparator.comparingDouble(
                         e -> kitchen.lines.get(e.getKey()).gramsOrZero() * e.getValue()))
                 .map(e -> kitchen.lines.get(e.getKey()).item().toLowerCase(Locale.ROOT))
-                .orElseGet(() -> "of " + heaviest(pot.pots.keySet().iterator().next()));
+                .orElseGet(() -> Messages.say(
+                        "reading.of", heaviest(pot.pots.keySet().iterator().next())));
     }
 
     private Procedure.Vessel component(Pot pot) {

@@ -16,7 +16,6 @@ import org.jspecify.annotations.Nullable;
 
 /** A procedure with what the cook says otherwise. What a correction speaks of and is no longer there becomes a doubt. */
 public final class Corrections {
-    private static final Messages MESSAGES = Messages.load("reading");
     private final List<Line> lines;
     private Procedure procedure;
 
@@ -199,7 +198,7 @@ public final class Corrections {
         };
         DoubtCode code = DoubtCode.CORRECTION_LOST;
         List<Doubt> doubts = new ArrayList<>(procedure.doubts());
-        doubts.add(new Doubt(-1, what, code, MESSAGES.say("doubt." + code.id(), what, 0)));
+        doubts.add(new Doubt(-1, what, code, Messages.say("reading.doubt." + code.id(), what, 0)));
         procedure = procedure.doubting(doubts);
     }
 }

@@ -11,6 +11,7 @@ import nabe.recipe.Procedure.Of;
 import nabe.recipe.Procedure.Vessel;
 import nabe.recipe.Recipe;
 import nabe.recipe.Share;
+import nabe.words.Messages;
 
 /** Tells every line of a recipe into which components its procedure puts it, how much of it, and where it works there. */
 public final class Division {
@@ -47,7 +48,7 @@ public final class Division {
             return line;
         }
         if (said < 1 - CRUMB) {
-            shares.add(new Share(line.part(), 1 - said, "what is left", null));
+            shares.add(new Share(line.part(), 1 - said, Messages.say("reading.what-is-left"), null));
             return line.withShares(shares);
         }
         boolean whole = shares.size() == 1;

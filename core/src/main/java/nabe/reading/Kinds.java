@@ -8,6 +8,7 @@ import nabe.larder.Words;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure.Kind;
+import nabe.words.Messages;
 
 /** What a pot is in the dish, and what to call it. */
 final class Kinds {
@@ -71,17 +72,18 @@ final class Kinds {
                     .toLowerCase(Locale.ROOT);
         }
         if (pot.pots.isEmpty() && main.stream().anyMatch(kitchen::isShortPasta)) {
-            return mainPasta(main) + (isCoated(main) ? " in sauce" : "");
+            return Messages.say("reading.in-sauce", mainPasta(main), isCoated(main));
         }
         return switch (kind(pot)) {
             case STRUCTURE -> pot.pots.isEmpty() ? mainItem(pot) : mixture(pot);
-            case WHITE_SAUCE -> isThickened(pot) ? "white sauce" : heaviest(pot) + " mixture";
-            case RED_SAUCE -> "red sauce";
+            case WHITE_SAUCE ->
+                isThickened(pot) ? Messages.say("reading.white-sauce") : Messages.say("reading.mixture", heaviest(pot));
+            case RED_SAUCE -> Messages.say("reading.red-sauce");
             case TOPPING -> "topping";
             case MASH, BATTER -> kind(pot).id();
             case CRUST -> "dough";
-            case BINDER -> heaviest(pot) + " mixture";
-            default -> pot.pots.isEmpty() ? heaviest(pot) + (isSaucy(pot) ? " sauce" : " filling") : mixture(pot);
+            case BINDER -> Messages.say("reading.mixture", heaviest(pot));
+            default -> pot.pots.isEmpty() ? Messages.say("reading.sauce", heaviest(pot), isSaucy(pot)) : mixture(pot);
         };
     }
 
@@ -95,7 +97,7 @@ final class Kinds {
     private String listed(List<Integer> lines) {
         List<String> items =
                 lines.stream().map(l -> kitchen.lines.get(l).item()).toList();
-        return String.join(", ", items.subList(0, items.size() - 1)) + " and " + items.getLast();
+        return Messages.say("reading.and", String.join(", ", items.subList(0, items.size() - 1)), items.getLast());
     }
 
     /** The sage of sage fried in oil. */
@@ -192,8 +194,8 @@ final class Kinds {
                 .limit(2)
                 .toList();
         return made.size() < 2
-                ? heaviest(pot) + " with " + made.getFirst()
-                : made.getFirst() + " with " + made.getLast();
+                ? Messages.say("reading.with", heaviest(pot), made.getFirst())
+                : Messages.say("reading.with", made.getFirst(), made.getLast());
     }
 
     Kind kind(Pot pot) {

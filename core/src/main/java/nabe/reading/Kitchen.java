@@ -28,8 +28,6 @@ final class Kitchen {
             Set.of("short-pasta", "noodles", "sheets", "fresh-sheets", "tubes", "shells", "grain", "filled-pasta");
     static final Set<String> WRAPPERS = Set.of("tubes", "shells", "wrap", "sheets", "fresh-sheets");
 
-    private static final Messages MESSAGES = Messages.load("reading");
-
     final List<Line> lines;
     /** What the words of each line tell of its place. */
     final List<Leftovers.Told> told;
@@ -214,7 +212,7 @@ final class Kitchen {
 
     /** @param what the thing's name; {@code number} a share in per cent or a count */
     void doubt(DoubtCode code, int sentence, String words, String what, long number) {
-        doubts.add(new Doubt(sentence, words, code, MESSAGES.say("doubt." + code.id(), what, number)));
+        doubts.add(new Doubt(sentence, words, code, Messages.say("reading.doubt." + code.id(), what, number)));
     }
 
     boolean isTail(Clause clause, Pot pot) {

@@ -2,6 +2,7 @@ package nabe.recipe;
 
 import java.util.Objects;
 import nabe.measure.WrongValueException;
+import nabe.words.Messages;
 
 /**
  * What a cook says otherwise about a procedure. It names things by their words, never by a number of this reading, so it
@@ -22,7 +23,7 @@ public sealed interface Correction {
         /** @throws WrongValueException when the name is blank or longer than 60 characters */
         public Rename {
             if (name.isBlank() || name.length() > 60) {
-                throw new WrongValueException("Give the pot a name of 1 to 60 letters.");
+                throw new WrongValueException(Messages.say("recipe.give-the-pot-a-name-of"));
             }
         }
     }
@@ -32,7 +33,7 @@ public sealed interface Correction {
         /** @throws WrongValueException when the share is not between 0 and 1 */
         public Share {
             if (!(share >= 0 && share <= 1)) {
-                throw new WrongValueException("A share is between nothing and all of it.");
+                throw new WrongValueException(Messages.say("recipe.a-share-is-between-nothing-and"));
             }
         }
     }
@@ -45,7 +46,7 @@ public sealed interface Correction {
         /** @throws WrongValueException when there are not 1 to 12 */
         public Count {
             if (layers < 1 || layers > 12) {
-                throw new WrongValueException("A pot lies in 1 to 12 layers.");
+                throw new WrongValueException(Messages.say("recipe.a-pot-lies-in-to-12"));
             }
         }
     }

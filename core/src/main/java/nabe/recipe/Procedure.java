@@ -7,6 +7,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Locale;
 import nabe.measure.Ids;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -209,7 +210,7 @@ public record Procedure(
         /** @throws IllegalArgumentException when no kind has this id */
         @JsonCreator
         public static Kind ofId(String id) {
-            return Ids.find(values(), Kind::id, id, "kind of component");
+            return Ids.find(values(), Kind::id, id, Messages.say("recipe.kind-of-component"));
         }
     }
 

@@ -11,6 +11,7 @@ import nabe.measure.KitchenText;
 import nabe.measure.Unit;
 import nabe.reading.text.UnitWords;
 import nabe.recipe.Line;
+import nabe.words.Messages;
 
 /** Amounts said in the method of what was swapped: "30 g of the butter" holds for butter, not for the oil that came. */
 final class AmountWords {
@@ -50,7 +51,7 @@ final class AmountWords {
         double change = mass ? now / was : now / mixedDensity(swap.becomes(), grams) / amount;
         return Math.abs(change - 1) < SAME
                 ? Optional.empty()
-                : Optional.of(new Said(said.start(), KitchenText.grams(now) + " of the "));
+                : Optional.of(new Said(said.start(), Messages.say("swap.of-the", KitchenText.grams(now))));
     }
 
     /** "1 1/3", "½", "1½", "0,5". */

@@ -29,6 +29,7 @@ import nabe.swap.PlannedProcedure.Constituent;
 import nabe.swap.PlannedProcedure.Dropped;
 import nabe.swap.PlannedProcedure.Pot;
 import nabe.swap.PlannedProcedure.Work;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Puts the swaps into the procedure: constituents in their places, clauses in the words that hold now. */
@@ -38,7 +39,7 @@ final class Converting {
     private static final Pattern SCATTERED = Pattern.compile("Scatter|Sprinkle|Strew|Add (?:it|them) late");
 
     /** The reason where a clause only names again what was swapped before. */
-    public static final String RENAMED = "What is swapped has another name here.";
+    public static final String RENAMED = Messages.say("swap.what-is-swapped-has-another-name");
 
     private static final Set<String> LAYS = Set.of("scatter", "sprinkle", "strew", "top", "lay", "layer", "finish");
     private final Recipe recipe;
@@ -232,7 +233,7 @@ final class Converting {
                     .tool(made.tools().isEmpty() ? null : made.tools().getFirst())
                     .until(steps.size() + 1 == made.steps().size() ? made.sign() : null)
                     .changed(true)
-                    .why("Made at home for this dish.")
+                    .why(Messages.say("swap.made-at-home-for-this-dish"))
                     .build());
         }
         return new Pot(id, made.name(), kindOf(made), of, List.copyOf(steps), List.of(), made);
@@ -300,11 +301,13 @@ final class Converting {
         if (!one || !pours) {
             return Optional.empty();
         }
-        String things = lines.stream().map(l -> "the " + l.item()).collect(Collectors.joining(" and "));
+        String things = lines.stream()
+                .map(l -> Messages.say("swap.the", l.item()))
+                .collect(Collectors.joining(Messages.say("swap.and")));
         return Optional.of(PlannedProcedureWorkBuilder.builder()
                 .id("s" + lines.getFirst().source() + "-stirred")
                 .action("stir")
-                .words("Stir " + things + " together.")
+                .words(Messages.say("swap.stir-together", things))
                 .sentence(-1)
                 .uses(lines.stream().map(l -> Constituent.of(l, 1)).toList())
                 .changed(true)
@@ -382,11 +385,11 @@ final class Converting {
     private @Nullable Work work(
             Step step, Vessel vessel, MethodStep now, boolean meatGone, List<Swap> here, Set<Swap> noted) {
         if (meatGone && MeatWords.takesFatOff(now.text(), before(step, vessel))) {
-            dropped.add(new Dropped(vessel.id(), step.words(), "There is no meat in it that gives fat."));
+            dropped.add(new Dropped(vessel.id(), step.words(), Messages.say("swap.there-is-no-meat-in-it")));
             return null;
         }
         if (now.instead() != null && now.text().isBlank()) {
-            dropped.add(new Dropped(vessel.id(), step.words(), "It belonged to what is swapped."));
+            dropped.add(new Dropped(vessel.id(), step.words(), Messages.say("swap.it-belonged-to-what-is-swapped")));
             return null;
         }
         List<Constituent> uses = usedIn(step, vessel);

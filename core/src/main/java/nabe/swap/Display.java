@@ -12,6 +12,7 @@ import nabe.measure.KitchenText;
 import nabe.measure.Spoons;
 import nabe.measure.Unit;
 import nabe.recipe.Line;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Amounts as this house reads them: scales first with spoons or cups beside, cups first, or scales alone. */
@@ -47,7 +48,7 @@ public final class Display {
         String scales = KitchenText.grams(grams);
         OptionalDouble piece = ingredient.pieceGrams("sheet");
         if (piece.isPresent() && grams >= piece.getAsDouble()) {
-            return (long) Math.ceil(grams / piece.getAsDouble() - 0.05) + " sheets (" + scales + ")";
+            return Messages.say("swap.sheets", (long) Math.ceil(grams / piece.getAsDouble() - 0.05), scales);
         }
         OptionalDouble each = ingredient.pieceGrams("each");
         if (COUNTED.contains(ingredient.role()) && each.isPresent() && grams >= each.getAsDouble()) {
@@ -64,7 +65,7 @@ public final class Display {
     private static String unmeasured(@Nullable Ingredient ingredient) {
         boolean seasons = ingredient != null
                 && ingredient.role().matches("salt|spice|herb|dried-herb|spice-blend|acid|sugar|condiment");
-        return seasons ? "to taste" : "as needed";
+        return seasons ? Messages.say("swap.to-taste") : Messages.say("swap.as-needed");
     }
 
     /** The line's own measure, with scales beside where that adds something. */

@@ -20,6 +20,7 @@ import nabe.recipe.Procedure;
 import nabe.recipe.Recipe;
 import nabe.swap.job.Job;
 import nabe.swap.job.Jobs;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Goes through a recipe's lines one by one: kept, swapped, left out, open for the cook to choose, or unresolved. */
@@ -164,17 +165,15 @@ final class LineSwaps {
             unresolved.add(new Unresolved(
                     index,
                     line.text(),
-                    "Nabe does not know this, so cannot say whether it fits. "
-                            + "Check what it contains, then say which ingredient it is, or leave it out.",
+                    Messages.say("swap.nabe-does-not-know-this-so"),
                     larder.nearest(line.item().isBlank() ? line.text() : line.item()).stream()
                             .map(i -> new Unresolved.Near(i.id(), i.name()))
                             .toList()));
         } else {
             unresolved.add(new Unresolved(
                     index,
-                    line.item() + " (in: " + line.bareText() + ")",
-                    "Nabe knows the rest of the line, but not this, so cannot say whether it fits. "
-                            + "Check what it contains, and put it on a line of its own on Read; or leave the whole line out.",
+                    Messages.say("swap.in", line.item(), line.bareText()),
+                    Messages.say("swap.nabe-knows-the-rest-of-the"),
                     List.of()));
         }
     }
@@ -325,8 +324,8 @@ final class LineSwaps {
                 line,
                 List.copyOf(judgement.offends()),
                 Swap.OPEN,
-                "Nabe does not choose here: " + honesty.loses(job),
-                "Choose before you cook; until then it is left out.",
+                Messages.say("swap.nabe-does-not-choose-here", honesty.loses(job)),
+                Messages.say("swap.choose-before-you-cook-until-then"),
                 job,
                 honesty.loses(job),
                 others(line, answers.fitting(), null),
@@ -340,7 +339,7 @@ final class LineSwaps {
                 line,
                 List.of(),
                 Swap.GOES_WITH,
-                "It was for the mixture that " + what + " now stands for.",
+                Messages.say("swap.it-was-for-the-mixture-that", what),
                 SwapRule.AS_BEFORE,
                 jobs.of(index, line),
                 null,
@@ -351,16 +350,17 @@ final class LineSwaps {
     private Swap leftOut(int index, Line line) {
         boolean known = line.ingredient() != null;
         Job job = known ? jobs.of(index, line) : null;
-        List<String> offends =
-                known ? List.copyOf(standings.judge(line.food(), line.claims()).offends()) : List.of("not known");
+        List<String> offends = known
+                ? List.copyOf(standings.judge(line.food(), line.claims()).offends())
+                : List.of(Messages.say("swap.not-known"));
         return without(
                 index,
                 line.bareText(),
                 line,
                 offends,
                 Kitchen.LEAVE_OUT,
-                "You left it out.",
-                "Pass over it in the method.",
+                Messages.say("swap.you-left-it-out"),
+                Messages.say("swap.pass-over-it-in-the-method"),
                 job,
                 null,
                 known
@@ -424,16 +424,18 @@ final class LineSwaps {
     private String was(Line line, Line whole) {
         return !whole.isDivided() || line.grams() == null
                 ? line.bareText()
-                : line.bareText() + ": " + display.amount(line.food(), line.gramsOrZero()) + " for "
-                        + line.part().title().toLowerCase(Locale.ROOT);
+                : Messages.say(
+                        "swap.for",
+                        line.bareText(),
+                        display.amount(line.food(), line.gramsOrZero()),
+                        line.part().title().toLowerCase(Locale.ROOT));
     }
 
     private static String whyNothing(Line line, Judgement judgement, String tried) {
         String holds = String.join(", ", judgement.offends());
         if (tried.isEmpty()) {
-            return "It does not fit (" + holds + ") and the larder has nothing that does its work. Leave it out.";
+            return Messages.say("swap.it-does-not-fit-and-the", holds);
         }
-        return "It does not fit (" + holds + "), and nothing in the larder that does its work meets every need: "
-                + tried + ". Leave it out, or ask for fewer needs.";
+        return Messages.say("swap.it-does-not-fit-and-nothing", holds, tried);
     }
 }

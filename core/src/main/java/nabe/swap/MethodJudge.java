@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -20,6 +21,7 @@ import nabe.needs.Needs;
 import nabe.recipe.Line;
 import nabe.recipe.Procedure;
 import nabe.recipe.Recipe;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -240,10 +242,13 @@ final class MethodJudge {
     }
 
     private static MethodStep.@Nullable Note note(MethodFood food) {
-        String instead =
-                food.becomes() == null ? "it is left out; nothing in the larder fits" : food.becomes() + " instead";
+        String instead = food.becomes() == null
+                ? Messages.say("swap.it-is-left-out-nothing-in")
+                : Messages.say("swap.instead", food.becomes());
         return new MethodStep.Note(
-                food.name(), "named only here; it does not fit (" + food.why() + "): " + instead + ".", RULE);
+                food.name(),
+                Messages.say("swap.named-only-here-it-does-not", Objects.requireNonNullElse(food.why(), ""), instead),
+                RULE);
     }
 
     /** @return what the step says in place of a food's name, or null where the name may stay */
@@ -269,7 +274,7 @@ final class MethodJudge {
         }
         if (VERB.matcher(after).find()
                 && (food.role().equals("butter") || food.role().equals("flour"))) {
-            return cased(food.role().equals("butter") ? "oil" : "dust with rice flour", name);
+            return cased(food.role().equals("butter") ? "oil" : Messages.say("swap.dust-with-rice-flour"), name);
         }
         if (DRIPPINGS.matcher(name).matches()) {
             return before.endsWith("pan ") ? "" : "pan";
@@ -300,7 +305,7 @@ final class MethodJudge {
     private String replaced(int step, String name, Ingredient food, Judgement judgement, boolean likeness) {
         String why = String.join(", ", judgement.offends());
         if (likeness) {
-            return fitting(food).map(i -> cased(i.name(), name)).orElse("the like");
+            return fitting(food).map(i -> cased(i.name(), name)).orElse(Messages.say("swap.the-like"));
         }
         Optional<Swap> swapped = swaps.stream()
                 .filter(s -> !s.becomes().isEmpty() && isOf(s, food))
@@ -397,7 +402,9 @@ final class MethodJudge {
     private String worked(String text) {
         return WORKED.matcher(text).replaceAll(m -> switch (m.group(2).toLowerCase(Locale.ROOT)) {
             case "buttered" ->
-                offends("butter") ? cased(m.group(1) == null ? "oiled" : "an oiled", m.group()) : m.group();
+                offends("butter")
+                        ? cased(m.group(1) == null ? "oiled" : Messages.say("swap.an-oiled"), m.group())
+                        : m.group();
             case "floured" ->
                 offends("plain-flour") ? cased(m.group(1) == null ? "dusted" : "a dusted", m.group()) : m.group();
             default -> m.group();

@@ -11,13 +11,13 @@ import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.recipe.Line;
 import nabe.swap.job.Job;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Weighs the answers to one line against each other, for this kitchen. */
 final class Options {
     private static final int MOST_PASSED_OVER = 2;
-    private static final String CERTIFIED_OATS =
-            "Only for those who eat oats, and only from a packet certified gluten-free.";
+    private static final String CERTIFIED_OATS = Messages.say("swap.only-for-those-who-eat-oats");
     private static final Comparator<Option> BEST_FIRST =
             Comparator.comparingDouble((Option o) -> o.ranking().score()).reversed();
     private static final Comparator<Option> NEAREST_FIRST =
@@ -152,7 +152,9 @@ final class Options {
     }
 
     String names(SwapRule rule) {
-        return rule.becomes().stream().map(c -> larder.get(c.use()).name()).collect(Collectors.joining(" and "));
+        return rule.becomes().stream()
+                .map(c -> larder.get(c.use()).name())
+                .collect(Collectors.joining(Messages.say("swap.and")));
     }
 
     private String offences(SwapRule rule) {

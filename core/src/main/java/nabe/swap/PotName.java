@@ -13,6 +13,7 @@ import nabe.reading.FoodClasses;
 import nabe.recipe.Part;
 import nabe.recipe.Procedure.Kind;
 import nabe.recipe.Procedure.Vessel;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** What a pot is called once some of its things have changed: nothing that is gone is still named. */
@@ -123,17 +124,17 @@ public final class PotName {
             return capital(kind.id());
         }
         if (kind == Kind.BINDER && main != null) {
-            return capital(main.item()) + " mixture";
+            return Messages.say("swap.mixture", capital(main.item()));
         }
         if (kind == Kind.FILLING && main != null && isPasta(main)) {
-            return capital(main.item()) + (isMostly(main, lines) ? "" : " mixture");
+            return Messages.say("swap.text", capital(main.item()), isMostly(main, lines));
         }
         boolean thick = lines.stream()
                 .map(ConvertedLine::ingredient)
                 .anyMatch(i ->
                         i != null && (i.role().startsWith("flour") || i.role().equals("starch")));
         if (kind == Kind.WHITE_SAUCE && main != null && !thick) {
-            return capital(main.item()) + (lines.size() > 1 ? " mixture" : "");
+            return Messages.say("swap.mixture-2", capital(main.item()), lines.size());
         }
         Part part = kind.part();
         boolean asItem = part == Part.STRUCTURE

@@ -16,6 +16,7 @@ import nabe.larder.Larder;
 import nabe.larder.ListCatalogue;
 import nabe.recipe.Part;
 import nabe.swap.job.Job;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** All swaps, loaded strictly: every id once, every ingredient in the larder, every basis known. */
@@ -87,7 +88,7 @@ public final class SwapBook {
                 .limit(2)
                 .toList();
         return (main.isEmpty() ? swap.becomes() : main)
-                .stream().map(Swap.Becomes::item).collect(Collectors.joining(" and "));
+                .stream().map(Swap.Becomes::item).collect(Collectors.joining(Messages.say("swap.and")));
     }
 
     public List<SwapRule> all() {

@@ -5,6 +5,7 @@ import java.util.Map;
 import nabe.larder.Ingredient;
 import nabe.recipe.Part;
 import nabe.swap.job.Job;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -45,7 +46,7 @@ public record SwapRule(
         String method) {
 
     /** What a method that does not change says. */
-    static final String AS_BEFORE = "As before.";
+    static final String AS_BEFORE = Messages.say("swap.as-before");
 
     /** Nabe chooses nothing by itself whose taste and texture together stay below this. Kitchen practice. */
     static final double FLOOR = 0.45;

@@ -1,59 +1,109 @@
 package nabe.words;
 
 import com.ibm.icu.text.MessageFormat;
+import com.ibm.icu.text.MessagePattern;
+import com.ibm.icu.text.SimpleFormatter;
+import com.ibm.icu.util.ULocale;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
-import java.io.Reader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.util.Locale;
+import java.util.Arrays;
 import java.util.Map;
 import java.util.Properties;
+import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
 
-/** The sentences a cook reads, by code: patterns of ICU MessageFormat, so number and grammar are right. */
+/**
+ * The sentences a cook reads, by code: patterns of ICU MessageFormat in one file for each language, so number and grammar are right in each. The language is that of the whole Nabe, the system property
+ * {@value #LANGUAGE} when it starts (English without it).
+ */
 public final class Messages {
-    private final String name;
-    private final Properties patterns;
-    /** Parsed once; each is locked while it formats, for a MessageFormat is not safe between threads. */
-    private final Map<String, MessageFormat> formats = new ConcurrentHashMap<>();
+    public static final String LANGUAGE = "nabe.language";
 
-    private Messages(String name, Properties patterns) {
-        this.name = name;
+    private static final Messages OURS = load(System.getProperty(LANGUAGE, "en"));
+
+    private final String language;
+    private final Map<String, String> patterns;
+    private final Map<String, Function<Object[], String>> formats = new ConcurrentHashMap<>();
+
+    private Messages(String language, Map<String, String> patterns) {
+        this.language = language;
         this.patterns = patterns;
     }
 
     /**
-     * @param name file under {@code /messages}, without its ending
-     * @throws IllegalArgumentException when there is no such file
+     * @param code of the sentence; {@code arguments} in the order the pattern numbers them: a number where it asks for a plural, true or false where it asks for a select
+     * @throws IllegalArgumentException when no sentence has this code
      */
-    public static Messages load(String name) {
-        Properties patterns = new Properties();
-        try (InputStream stream = Messages.class.getResourceAsStream("/messages/" + name + ".properties")) {
-            if (stream == null) {
-                throw new IllegalArgumentException("The messages (" + name + ") are missing.");
-            }
-            Reader reader = new InputStreamReader(stream, StandardCharsets.UTF_8);
-            patterns.load(reader);
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return new Messages(name, patterns);
+    public static String say(String code, Object... arguments) {
+        return OURS.told(code, arguments);
     }
 
     /**
-     * @param code of the sentence; {@code arguments} in the order the pattern numbers them
-     * @throws IllegalArgumentException when no sentence has this code
+     * @param language whose file under {@code /messages} is read
+     * @throws IllegalArgumentException when there is no such file
      */
-    public String say(String code, Object... arguments) {
-        String pattern = patterns.getProperty(code);
+    static Messages load(String language) {
+        Properties patterns = new Properties();
+        try (InputStream stream = Messages.class.getResourceAsStream("/messages/" + language + ".properties")) {
+            if (stream == null) {
+                throw new IllegalArgumentException("There are no messages in this language (" + language + ").");
+            }
+            patterns.load(new InputStreamReader(stream, StandardCharsets.UTF_8));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        Map<String, String> byCode = new TreeMap<>();
+        patterns.stringPropertyNames().forEach(code -> byCode.put(code, patterns.getProperty(code)));
+        return new Messages(language, byCode);
+    }
+
+    Map<String, String> patterns() {
+        return patterns;
+    }
+
+    String told(String code, Object... arguments) {
+        return formats.computeIfAbsent(code, this::format).apply(arguments);
+    }
+
+    private Function<Object[], String> format(String code) {
+        String pattern = patterns.get(code);
         if (pattern == null) {
-            throw new IllegalArgumentException("The message (" + code + ") is missing in " + name + ".");
+            throw new IllegalArgumentException("The message (" + code + ") is missing in " + language + ".");
         }
-        MessageFormat format = formats.computeIfAbsent(code, c -> new MessageFormat(pattern, Locale.ENGLISH));
-        synchronized (format) {
-            return format.format(arguments);
+        return isPlain(pattern) ? plain(pattern) : chosen(pattern);
+    }
+
+    private static boolean isPlain(String pattern) {
+        MessagePattern parsed = new MessagePattern(pattern);
+        for (int i = 0; i < parsed.countParts(); i++) {
+            MessagePattern.ArgType type = parsed.getPart(i).getArgType();
+            if (type != MessagePattern.ArgType.NONE) {
+                return false;
+            }
         }
+        return true;
+    }
+
+    private static Function<Object[], String> plain(String pattern) {
+        SimpleFormatter formatter = SimpleFormatter.compile(pattern);
+        return arguments ->
+                formatter.format(Arrays.stream(arguments).map(String::valueOf).toArray(String[]::new));
+    }
+
+    /** Locked while it formats, for a MessageFormat is not safe between threads. What is not a number speaks for itself. */
+    private Function<Object[], String> chosen(String pattern) {
+        MessageFormat format = new MessageFormat(pattern, new ULocale(language));
+        return arguments -> {
+            Object[] spoken = Arrays.stream(arguments)
+                    .map(a -> a instanceof Number ? a : String.valueOf(a))
+                    .toArray();
+            synchronized (format) {
+                return format.format(spoken);
+            }
+        };
     }
 }

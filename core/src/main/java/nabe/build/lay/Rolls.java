@@ -3,6 +3,7 @@ package nabe.build.lay;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import nabe.words.Messages;
 
 /** Counts how many filled tubes, shells or rolls lie in one layer, and how: one way, turned, both, staggered, or slantwise. */
 public final class Rolls {
@@ -26,8 +27,8 @@ public final class Rolls {
      */
     public static Fit most(Outline outline, double longMm, double shortMm, boolean rounded) {
         List<Fit> ways = new ArrayList<>(List.of(
-                new Fit(rows(outline, longMm, shortMm), "along the dish"),
-                new Fit(rows(outline, shortMm, longMm), "across the dish")));
+                new Fit(rows(outline, longMm, shortMm), Messages.say("build.along-the-dish")),
+                new Fit(rows(outline, shortMm, longMm), Messages.say("build.across-the-dish"))));
         if (!outline.round()) {
             ways.addAll(mixed(outline, longMm, shortMm));
         }
@@ -93,7 +94,7 @@ public final class Rolls {
         List<Piece> pieces = new ArrayList<>(rows(new Outline(false, x, outline.widthMm()), w, h));
         rows(new Outline(false, outline.lengthMm() - x, outline.widthMm()), h, w)
                 .forEach(p -> pieces.add(Piece.box(x + p.x(), p.y(), p.widthMm(), p.heightMm(), true)));
-        return new Fit(pieces, "along and across");
+        return new Fit(pieces, Messages.say("build.along-and-across"));
     }
 
     private static List<Piece> staggered(Outline outline, double w, double h) {
@@ -116,7 +117,7 @@ public final class Rolls {
                 && longMm <= diagonal
                 && shortMm <= Math.min(outline.lengthMm(), outline.widthMm()) / 2;
         if (!fits) {
-            return new Fit(List.of(), "not at all");
+            return new Fit(List.of(), Messages.say("build.not-at-all"));
         }
         double turn = Math.atan2(outline.widthMm(), outline.lengthMm());
         List<Point> corners = new ArrayList<>();
@@ -128,6 +129,8 @@ public final class Rolls {
                     outline.widthMm() / 2 + u * Math.sin(turn) + v * Math.cos(turn)));
         }
         boolean inside = corners.stream().allMatch(p -> outline.holds(p, 0.5));
-        return inside ? new Fit(List.of(Piece.of(corners, true, 0)), "slantwise") : new Fit(List.of(), "not at all");
+        return inside
+                ? new Fit(List.of(Piece.of(corners, true, 0)), "slantwise")
+                : new Fit(List.of(), Messages.say("build.not-at-all"));
     }
 }

@@ -1,6 +1,7 @@
 package nabe.build.lay;
 
 import nabe.measure.WrongValueException;
+import nabe.words.Messages;
 
 /**
  * One sheet as it is laid, in millimetres.
@@ -14,9 +15,7 @@ public record Sheet(double longMm, double shortMm) {
     /** @throws WrongValueException for a sheet nobody makes */
     public Sheet {
         if (!(shortMm >= SMALLEST && longMm >= shortMm && longMm <= LARGEST)) {
-            throw new WrongValueException(
-                    "A sheet's sides (" + longMm + " × " + shortMm + " mm) must be between 40 and 500 mm, "
-                            + "the longer one first. Maybe they were meant in centimetres: 18 cm is 180 mm.");
+            throw new WrongValueException(Messages.say("build.a-sheets-sides-mm-must-be", longMm, shortMm));
         }
     }
 

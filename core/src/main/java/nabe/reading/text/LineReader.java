@@ -12,6 +12,7 @@ import nabe.measure.Unit;
 import nabe.recipe.Bullets;
 import nabe.recipe.Line;
 import nabe.recipe.LineBuilder;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Reads one ingredient line. What it cannot read it leaves null and says so in the line's doubt. */
@@ -174,21 +175,25 @@ public final class LineReader {
             String text, NameReader.Naming naming, @Nullable Amount amount, @Nullable Amount grams) {
         Matcher lost = NumberReader.LOST_SPACE.matcher(text);
         if (amount != null && lost.lookingAt()) {
-            return lost.group() + " was read as " + lost.group().charAt(0) + " "
-                    + lost.group().substring(1) + ": right?";
+            return Messages.say(
+                    "reading.was-read-as-right",
+                    lost.group(),
+                    lost.group().charAt(0),
+                    lost.group().substring(1));
         }
         if (naming.ingredient() == null) {
-            return "Not in the larder: check what it is and what it contains.";
+            return Messages.say("reading.not-in-the-larder-check-what");
         }
         if (!naming.unknown().isEmpty()) {
-            return "Not in the larder: " + String.join(", ", naming.unknown())
-                    + ". Put it on a line of its own, or say that the line is only "
-                    + naming.ingredient().name() + ".";
+            return Messages.say(
+                    "reading.not-in-the-larder-put-it",
+                    String.join(", ", naming.unknown()),
+                    naming.ingredient().name());
         }
         if (!naming.exact()) {
-            return "Taken for " + naming.ingredient().name() + ": right?";
+            return Messages.say("reading.taken-for-right", naming.ingredient().name());
         }
-        return amount != null && grams == null ? "No weight known for this amount." : null;
+        return amount != null && grams == null ? Messages.say("reading.no-weight-known-for-this-amount") : null;
     }
 
     private static @Nullable Unit trailingUnit(String item) {

@@ -10,6 +10,7 @@ import nabe.recipe.OvenSetting;
 import nabe.recipe.PanSize;
 import nabe.recipe.Recipe;
 import nabe.recipe.RecipeException;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Reads a recipe as people write it. The one way into this package. */
@@ -51,8 +52,7 @@ public final class RecipeReader {
                     .stream().map(l -> lineReader.read(l, null)).toList();
         }
         if (lines.stream().noneMatch(l -> l.ingredient() != null)) {
-            throw new RecipeException("No ingredient was found in this text. Put each ingredient on its own line, "
-                    + "with its amount first (\"200 g flour\"), and try again.");
+            throw new RecipeException(Messages.say("reading.no-ingredient-was-found-in-this"));
         }
         Recipe recipe = assemble(
                 Objects.requireNonNull(sections.title),
@@ -117,17 +117,16 @@ public final class RecipeReader {
 
     private static void checkText(String text) {
         if (text == null || text.isBlank()) {
-            throw new RecipeException("There is no text to read. Paste the recipe: its title, ingredients and method.");
+            throw new RecipeException(Messages.say("reading.there-is-no-text-to-read"));
         }
         if (text.length() > LONGEST_TEXT) {
-            throw new RecipeException("This text is longer than a million characters. Paste one recipe at a time.");
+            throw new RecipeException(Messages.say("reading.this-text-is-longer-than-a"));
         }
         long odd = text.chars()
                 .filter(c -> c == 0xFFFD || c < 32 && c != '\n' && c != '\r' && c != '\t' && c != '\f')
                 .count();
         if (odd * 50 > text.length() || text.indexOf('\0') >= 0) {
-            throw new RecipeException("This does not look like text (maybe a picture or a document file). "
-                    + "Open it, copy the words, and paste them here.");
+            throw new RecipeException(Messages.say("reading.this-does-not-look-like-text"));
         }
     }
 }

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Parts a pasted recipe text into title, servings, ingredient lines under headings, and method. No line is lost. */
@@ -146,7 +147,7 @@ final class TextSections {
         }
         settleHeading();
         if (title == null) {
-            title = "Untitled recipe";
+            title = Messages.say("reading.untitled-recipe");
         }
         return this;
     }

@@ -11,6 +11,7 @@ import nabe.server.brief.BriefRequest;
 import nabe.server.formats.RecipeExport;
 import nabe.server.store.Dish;
 import nabe.server.store.DishStore;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -51,7 +52,7 @@ class DishesController {
     ResponseEntity<DishView> create(@Valid @RequestBody BriefRequest brief) {
         Planner house = table.planner();
         Planner.Outline outline = house.outline(brief.brief());
-        Dish dish = store.create(brief, title(brief, outline), "Read the recipe");
+        Dish dish = store.create(brief, title(brief, outline), Messages.say("server.read-the-recipe"));
         cards.keep(dish, house, outline);
         return ResponseEntity.created(URI.create("/api/dishes/" + dish.id()))
                 .eTag(etag(dish))
@@ -156,7 +157,7 @@ class DishesController {
     /** A change that does not say which version it was made on. */
     static final class MissingVersionException extends RuntimeException {
         MissingVersionException() {
-            super("Say which version of the dish you changed: send its ETag as If-Match.");
+            super(Messages.say("server.say-which-version-of-the-dish"));
         }
     }
 }

@@ -2,6 +2,7 @@ package nabe.server.api;
 
 import java.util.List;
 import java.util.stream.Collectors;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.exc.StreamReadException;
@@ -11,8 +12,7 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** Tells where what was sent does not fit, without a word of the code's own. */
 final class Misfit {
-    private static final String NO_JSON =
-            "What was sent is not JSON. Check brackets, quotes and commas, and that numbers are numbers.";
+    private static final String NO_JSON = Messages.say("server.what-was-sent-is-not-json");
 
     private Misfit() {}
 
@@ -20,16 +20,16 @@ final class Misfit {
     static String told(Throwable e) {
         for (Throwable t = e; t != null; t = t.getCause()) {
             if (t instanceof UnrecognizedPropertyException unknown) {
-                return "There is no field called " + unknown.getPropertyName() + at(unknown) + ".";
+                return Messages.say("server.there-is-no-field-called", unknown.getPropertyName(), at(unknown));
             }
             if (t instanceof InvalidFormatException format) {
                 return "“" + format.getValue() + "” "
                         + (isNumber(format.getTargetType())
-                                ? "is no number" + at(format) + ". Write numbers as numbers."
-                                : "is not a value that fits" + at(format) + ".");
+                                ? Messages.say("server.is-no-number-write-numbers-as", at(format))
+                                : Messages.say("server.is-not-a-value-that-fits", at(format)));
             }
             if (t instanceof DatabindException other && !other.getPath().isEmpty()) {
-                return "Something is missing or of another shape than expected" + at(other) + ".";
+                return Messages.say("server.something-is-missing-or-of-another", at(other));
             }
             if (t instanceof StreamReadException) {
                 return NO_JSON;
@@ -46,11 +46,12 @@ final class Misfit {
         List<JacksonException.Reference> path = e.getPath();
         return path.isEmpty()
                 ? ""
-                : " at "
-                        + path.stream()
+                : Messages.say(
+                        "server.at",
+                        path.stream()
                                 .map(r -> r.getPropertyName() == null
                                         ? "[" + (r.getIndex() + 1) + "]"
                                         : r.getPropertyName())
-                                .collect(Collectors.joining(" → "));
+                                .collect(Collectors.joining(" → ")));
     }
 }

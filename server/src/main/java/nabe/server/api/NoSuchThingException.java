@@ -1,5 +1,7 @@
 package nabe.server.api;
 
+import nabe.words.Messages;
+
 /** Something asked for by id is not there (any more). */
 final class NoSuchThingException extends RuntimeException {
     private NoSuchThingException(String message) {
@@ -7,11 +9,10 @@ final class NoSuchThingException extends RuntimeException {
     }
 
     static NoSuchThingException packet() {
-        return new NoSuchThingException(
-                "There is no such packet in the larder. Maybe it was thrown out in another window.");
+        return new NoSuchThingException(Messages.say("server.there-is-no-such-packet-in"));
     }
 
     static NoSuchThingException wording() {
-        return new NoSuchThingException("Nabe does not remember this wording.");
+        return new NoSuchThingException(Messages.say("server.nabe-does-not-remember-this-wording"));
     }
 }

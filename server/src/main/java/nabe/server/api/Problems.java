@@ -12,6 +12,7 @@ import nabe.server.store.MealStore;
 import nabe.server.store.NoSuchDishException;
 import nabe.server.store.StaleDishException;
 import nabe.server.store.StaleHouseException;
+import nabe.words.Messages;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -44,27 +45,28 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail unreadable(RecipeException e) {
-        return problem(HttpStatus.UNPROCESSABLE_CONTENT, "The recipe could not be read", e.getMessage());
+        return problem(
+                HttpStatus.UNPROCESSABLE_CONTENT, Messages.say("server.the-recipe-could-not-be-read"), e.getMessage());
     }
 
     @ExceptionHandler
     ProblemDetail tooLong(BodyLimit.TooLongException e) {
-        return problem(HttpStatus.CONTENT_TOO_LARGE, "Too long to read", e.getMessage());
+        return problem(HttpStatus.CONTENT_TOO_LARGE, Messages.say("server.too-long-to-read"), e.getMessage());
     }
 
     @ExceptionHandler
     ProblemDetail wrongValue(WrongValueException e) {
-        return problem(HttpStatus.BAD_REQUEST, "Something in this does not make sense", e.getMessage());
+        return problem(HttpStatus.BAD_REQUEST, Messages.say("server.something-in-this-does-not-make"), e.getMessage());
     }
 
     @ExceptionHandler
     ProblemDetail noDish(NoSuchDishException e) {
-        return problem(HttpStatus.NOT_FOUND, "No such dish", e.getMessage());
+        return problem(HttpStatus.NOT_FOUND, Messages.say("server.no-such-dish"), e.getMessage());
     }
 
     @ExceptionHandler
     ProblemDetail noMeal(MealStore.NoSuchMealException e) {
-        return problem(HttpStatus.NOT_FOUND, "No such meal", e.getMessage());
+        return problem(HttpStatus.NOT_FOUND, Messages.say("server.no-such-meal"), e.getMessage());
     }
 
     @ExceptionHandler
@@ -75,20 +77,24 @@ class Problems extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail staleMeal(MealStore.StaleMealException e) {
         ProblemDetail problem = problem(
-                HttpStatus.CONFLICT, "Changed in another window", e.getMessage() + " Look at both and save again.");
+                HttpStatus.CONFLICT,
+                Messages.say("server.changed-in-another-window"),
+                Messages.say("server.look-at-both-and-save-again", e.getMessage()));
         problem.setProperties(Map.of("current", MealsController.MealView.of(e.current())));
         return problem;
     }
 
     @ExceptionHandler
     ProblemDetail nothingThere(NoSuchThingException e) {
-        return problem(HttpStatus.NOT_FOUND, "Nothing there", e.getMessage());
+        return problem(HttpStatus.NOT_FOUND, Messages.say("server.nothing-there"), e.getMessage());
     }
 
     @ExceptionHandler
     ProblemDetail staleHouse(StaleHouseException e) {
         ProblemDetail problem = problem(
-                HttpStatus.CONFLICT, "Changed in another window", e.getMessage() + " Look at both and save again.");
+                HttpStatus.CONFLICT,
+                Messages.say("server.changed-in-another-window"),
+                Messages.say("server.look-at-both-and-save-again", e.getMessage()));
         problem.setProperties(Map.of("current", e.current()));
         return problem;
     }
@@ -100,7 +106,7 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail noVersion(DishesController.MissingVersionException e) {
-        return problem(HttpStatus.PRECONDITION_REQUIRED, "Which version?", e.getMessage());
+        return problem(HttpStatus.PRECONDITION_REQUIRED, Messages.say("server.which-version"), e.getMessage());
     }
 
     @ExceptionHandler
@@ -119,8 +125,8 @@ class Problems extends ResponseEntityExceptionHandler {
         LOG.warn("The database did not answer: {}", e.getMessage());
         return problem(
                 HttpStatus.SERVICE_UNAVAILABLE,
-                "The dishes cannot be reached",
-                "Nabe's database is not answering. Your changes stay on this page and are saved when it is back.");
+                Messages.say("server.the-dishes-cannot-be-reached"),
+                Messages.say("server.nabes-database-is-not-answering-your"));
     }
 
     @ExceptionHandler
@@ -129,9 +135,8 @@ class Problems extends ResponseEntityExceptionHandler {
         LOG.error("A request failed (incident {})", incident, e);
         ProblemDetail problem = problem(
                 HttpStatus.INTERNAL_SERVER_ERROR,
-                "Nabe made a mistake",
-                "Something went wrong inside Nabe, not in what you did. Nothing was lost; try again. In the log it is incident "
-                        + incident + ".");
+                Messages.say("server.nabe-made-a-mistake"),
+                Messages.say("server.something-went-wrong-inside-nabe-not", incident));
         problem.setProperties(Map.of("incident", incident));
         return problem;
     }
@@ -144,7 +149,7 @@ class Problems extends ResponseEntityExceptionHandler {
                 .distinct()
                 .sorted()
                 .collect(Collectors.joining(" "));
-        return respond(problem(HttpStatus.BAD_REQUEST, "Something in this does not make sense", all));
+        return respond(problem(HttpStatus.BAD_REQUEST, Messages.say("server.something-in-this-does-not-make"), all));
     }
 
     @Override
@@ -158,7 +163,7 @@ class Problems extends ResponseEntityExceptionHandler {
                 return respond(wrongValue(wrong));
             }
         }
-        return respond(problem(HttpStatus.BAD_REQUEST, "Not understood", Misfit.told(e)));
+        return respond(problem(HttpStatus.BAD_REQUEST, Messages.say("server.not-understood"), Misfit.told(e)));
     }
 
     private static ResponseEntity<Object> respond(ProblemDetail problem) {
@@ -168,8 +173,8 @@ class Problems extends ResponseEntityExceptionHandler {
     private static ProblemDetail conflict(Dish current, String detail) {
         ProblemDetail problem = problem(
                 HttpStatus.CONFLICT,
-                "Changed in another window",
-                detail + " Both versions are kept here: choose which to go on with.");
+                Messages.say("server.changed-in-another-window"),
+                Messages.say("server.both-versions-are-kept-here-choose", detail));
         problem.setProperties(Map.of("current", DishView.of(current)));
         return problem;
     }
@@ -181,7 +186,6 @@ class Problems extends ResponseEntityExceptionHandler {
     }
 
     static String tooLongWords() {
-        return "This is longer than Nabe reads at once (" + RecipeReader.LONGEST_TEXT / 1_000_000
-                + " MB). Paste one recipe at a time.";
+        return Messages.say("server.this-is-longer-than-nabe-reads", RecipeReader.LONGEST_TEXT / 1_000_000);
     }
 }

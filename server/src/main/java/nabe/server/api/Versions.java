@@ -1,6 +1,7 @@
 package nabe.server.api;
 
 import nabe.measure.WrongValueException;
+import nabe.words.Messages;
 
 /** Reads the version a change was made on. */
 final class Versions {
@@ -11,7 +12,7 @@ final class Versions {
         try {
             return Integer.parseInt(ifMatch.replaceAll("^W/|\"", ""));
         } catch (NumberFormatException e) {
-            throw new WrongValueException("The version (" + ifMatch + ") must be the ETag this was read with.");
+            throw new WrongValueException(Messages.say("server.the-version-must-be-the-etag", ifMatch));
         }
     }
 }

@@ -11,6 +11,7 @@ import nabe.plan.Brief;
 import nabe.plan.Planner;
 import nabe.plan.WhatIf;
 import nabe.server.KitchenTable;
+import nabe.words.Messages;
 import org.springframework.stereotype.Component;
 
 /** Answers what a change would come to, and remembers what it has answered while the house stays as it is. */
@@ -31,7 +32,7 @@ class WhatIfs {
     /** @throws WrongValueException for none, or for more than a screen shows */
     List<WhatIf> of(List<Brief> briefs) {
         if (briefs.isEmpty() || briefs.size() > MOST) {
-            throw new WrongValueException("Ask for 1 to 20 bakes at once; there are " + briefs.size() + ".");
+            throw new WrongValueException(Messages.say("server.ask-for-to-20-bakes-at", briefs.size()));
         }
         Planner planner = table.planner();
         List<Brief> fresh = briefs.stream()

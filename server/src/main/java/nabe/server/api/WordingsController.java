@@ -7,6 +7,7 @@ import nabe.measure.WrongValueException;
 import nabe.reading.text.Habits;
 import nabe.server.KitchenTable;
 import nabe.server.store.HomeStore;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -49,7 +50,7 @@ class WordingsController {
     WordingView remember(@Valid @RequestBody WordingRequest request) {
         String words = Habits.wording(request.words() == null ? "" : request.words());
         if (words.isBlank() || request.ingredient() == null) {
-            throw new WrongValueException("Say which words, and which ingredient they mean.");
+            throw new WrongValueException(Messages.say("server.say-which-words-and-which-ingredient"));
         }
         WordingView view = view(words, larder.get(request.ingredient()).id());
         store.remember(words, view.ingredient());

@@ -18,6 +18,7 @@ import nabe.needs.Needs;
 import nabe.plan.Brief;
 import nabe.plan.BriefBuilder;
 import nabe.prep.PrepChoice;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** A brief as the client sends it and as the store keeps it. All but the recipe may be left out. */
@@ -67,16 +68,16 @@ public record BriefRequest(
         }
 
         private Pan pan(Shape outline, int length, int width, int depth, Material stuff) {
-            int baseLength = baseLengthMm == null ? length : whole("base length", baseLengthMm);
+            int baseLength = baseLengthMm == null ? length : whole(Messages.say("server.base-length"), baseLengthMm);
             int baseWidth = baseWidthMm == null
                     ? Math.min(width, outline == Shape.ROUND ? baseLength : width)
-                    : whole("base width", baseWidthMm);
+                    : whole(Messages.say("server.base-width"), baseWidthMm);
             return new Pan(outline, length, width, depth, stuff, baseLength, baseWidth, count == null ? 1 : count);
         }
 
         private static int whole(String side, @Nullable Double mm) {
             if (mm == null) {
-                throw new WrongValueException("The pan's " + side + " must be given in millimetres, inside.");
+                throw new WrongValueException(Messages.say("server.the-pans-must-be-given-in", side));
             }
             return (int) Math.round(Math.clamp(mm, -1e6, 1e6));
         }
@@ -137,7 +138,7 @@ public record BriefRequest(
     /** @throws WrongValueException for an unknown need, an absurd pan and the like, in a cook's words */
     public Brief brief() {
         if (recipe == null) {
-            throw new WrongValueException("There is no recipe. Send its text, or the lines of a reading.");
+            throw new WrongValueException(Messages.say("server.there-is-no-recipe-send-its"));
         }
         Needs all = new Needs(
                 orEmpty(needs).stream().map(Need::ofId).collect(Collectors.toSet()),
@@ -164,7 +165,7 @@ public record BriefRequest(
             return List.of();
         }
         if (list.contains(null)) {
-            throw new WrongValueException("The list holds an empty entry. Leave it out.");
+            throw new WrongValueException(Messages.say("server.the-list-holds-an-empty-entry"));
         }
         return list;
     }

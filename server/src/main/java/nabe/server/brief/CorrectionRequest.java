@@ -3,6 +3,7 @@ package nabe.server.brief;
 import jakarta.validation.constraints.NotNull;
 import nabe.measure.WrongValueException;
 import nabe.recipe.Correction;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -39,15 +40,19 @@ public record CorrectionRequest(
             case rename -> new Correction.Rename(said(component, "pot"), said(name, "name"));
             case share -> new Correction.Share(said(component, "pot"), said(index, "layer"), said(share, "share"));
             case lift ->
-                new Correction.Lift(said(component, "pot"), said(index, "layer"), said(by, "number of places"));
-            case count -> new Correction.Count(said(component, "pot"), said(layers, "number of layers"));
+                new Correction.Lift(
+                        said(component, "pot"),
+                        said(index, "layer"),
+                        said(by, Messages.say("server.number-of-places")));
+            case count ->
+                new Correction.Count(said(component, "pot"), said(layers, Messages.say("server.number-of-layers")));
             case cover -> new Correction.Cover(said(index, "phase"), said(covered, "cover"));
         };
     }
 
     private static <T> T said(@Nullable T value, String what) {
         if (value == null) {
-            throw new WrongValueException("The correction does not say which " + what + ".");
+            throw new WrongValueException(Messages.say("server.the-correction-does-not-say-which", what));
         }
         return value;
     }

@@ -14,6 +14,7 @@ import nabe.measure.AmountStyle;
 import nabe.measure.Spoons;
 import nabe.measure.WrongValueException;
 import nabe.needs.Need;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** The house as the client sends it and the store keeps it. What is left out stays at its default. */
@@ -30,7 +31,7 @@ public record HouseRequest(
     public record NamedPan(@Nullable String name, BriefRequest.@Nullable PanRequest pan) {
         void check() {
             if (name == null || name.isBlank() || name.length() > 80 || pan == null) {
-                throw new WrongValueException("Each pan must have a name of at most 80 letters, and its sizes.");
+                throw new WrongValueException(Messages.say("server.each-pan-must-have-a-name"));
             }
             pan.pan();
         }

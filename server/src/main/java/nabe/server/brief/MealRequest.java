@@ -16,6 +16,7 @@ import nabe.measure.WrongValueException;
 import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.plan.Brief;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** A meal as the client sends it. Times are local, to the minute. */
@@ -54,7 +55,7 @@ public record MealRequest(
                 case "" -> Needs.Oats.UNSAID;
                 case "none" -> Needs.Oats.NEVER;
                 case "certified", "any" -> Needs.Oats.FINE;
-                default -> throw new WrongValueException("The oats (" + oats + ") must be none, certified or any.");
+                default -> throw new WrongValueException(Messages.say("server.the-oats-must-be-none-certified", oats));
             };
         }
     }
@@ -74,7 +75,7 @@ public record MealRequest(
             @Nullable Boolean dropped) {
         Meal.Course course(Function<UUID, Shelved> shelf) {
             if (dish == null && brief == null) {
-                throw new WrongValueException("Each dish must be one from the shelf, or a brief with its recipe.");
+                throw new WrongValueException(Messages.say("server.each-dish-must-be-one-from"));
             }
             Shelved own = dish != null ? shelf.apply(dish) : new Shelved(brief.title(), brief.brief());
             return new Meal.Course(
@@ -135,7 +136,10 @@ public record MealRequest(
             @Nullable String to,
             @Nullable Integer cooks) {
         Meal.Sitting sitting() {
-            return new Meal.Sitting(time("time a sitting begins", from), time("time a sitting ends", to), cooks);
+            return new Meal.Sitting(
+                    time(Messages.say("server.time-a-sitting-begins"), from),
+                    time(Messages.say("server.time-a-sitting-ends"), to),
+                    cooks);
         }
     }
 
@@ -145,9 +149,12 @@ public record MealRequest(
             @Nullable String to) {
         Meal.Done done() {
             if (task == null) {
-                throw new WrongValueException("What was done must name its task.");
+                throw new WrongValueException(Messages.say("server.what-was-done-must-name-its"));
             }
-            return new Meal.Done(task, time("time a task began", from), time("time a task ended", to));
+            return new Meal.Done(
+                    task,
+                    time(Messages.say("server.time-a-task-began"), from),
+                    time(Messages.say("server.time-a-task-ended"), to));
         }
     }
 
@@ -157,14 +164,14 @@ public record MealRequest(
      */
     public Meal meal(Function<UUID, Shelved> shelf) {
         return new Meal(
-                title == null || title.isBlank() ? "Meal" : title.strip(),
-                time("time to serve", serveAt),
+                title == null || title.isBlank() ? Messages.say("server.meal") : title.strip(),
+                time(Messages.say("server.time-to-serve"), serveAt),
                 orEmpty(eaters).stream().map(EaterRequest::eater).toList(),
                 orEmpty(dishes).stream().map(d -> d.course(shelf)).toList(),
                 (kitchen == null ? KitchenRequest.usual() : kitchen).kitchen(),
                 orEmpty(done).stream().map(DoneRequest::done).toList(),
                 order,
-                now == null ? null : time("time now", now));
+                now == null ? null : time(Messages.say("server.time-now"), now));
     }
 
     /** The same, with nothing done said in one way only. */
@@ -181,19 +188,18 @@ public record MealRequest(
 
     private static LocalDateTime time(String what, @Nullable String text) {
         if (text == null || text.isBlank()) {
-            throw new WrongValueException("The " + what + " is missing. Give date and time, like 2026-11-27T19:30.");
+            throw new WrongValueException(Messages.say("server.the-is-missing-give-date-and", what));
         }
         try {
             return LocalDateTime.parse(text.strip());
         } catch (DateTimeParseException e) {
-            throw new WrongValueException(
-                    "The " + what + " (" + text + ") must be a local date and time, like 2026-11-27T19:30.");
+            throw new WrongValueException(Messages.say("server.the-must-be-a-local-date", what, text));
         }
     }
 
     private static <T> List<T> orEmpty(@Nullable List<T> list) {
         if (list != null && list.contains(null)) {
-            throw new WrongValueException("A list holds an empty entry. Leave it out.");
+            throw new WrongValueException(Messages.say("server.a-list-holds-an-empty-entry"));
         }
         return list == null ? List.of() : list;
     }

@@ -11,6 +11,7 @@ import java.util.UUID;
 import nabe.measure.WrongValueException;
 import nabe.server.brief.BriefRequest;
 import nabe.server.store.tables.tables.records.RevisionRecord;
+import nabe.words.Messages;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.jooq.impl.DSL;
@@ -117,9 +118,14 @@ public class DishStore {
         Dish now = seen(id, seen);
         Integer back = now.revision().before();
         if (back == null) {
-            throw new WrongValueException("There is nothing to undo: this is how the dish began.");
+            throw new WrongValueException(Messages.say("server.there-is-nothing-to-undo-this"));
         }
-        return show(id, seen, "undo", row(id, back), "Undid: " + now.revision().change());
+        return show(
+                id,
+                seen,
+                "undo",
+                row(id, back),
+                Messages.say("server.undid", now.revision().change()));
     }
 
     /** Shows the edit that was undone again. @throws WrongValueException when none was */
@@ -128,8 +134,8 @@ public class DishStore {
         Dish now = seen(id, seen);
         Revision next = following(id, now.revision().shows())
                 .map(this::revision)
-                .orElseThrow(() -> new WrongValueException("There is nothing to redo: this is the newest change."));
-        return show(id, seen, "redo", next, "Redid: " + next.change());
+                .orElseThrow(() -> new WrongValueException(Messages.say("server.there-is-nothing-to-redo-this")));
+        return show(id, seen, "redo", next, Messages.say("server.redid", next.change()));
     }
 
     private Dish show(UUID id, int seen, String kind, Revision edit, String change) {
@@ -227,7 +233,7 @@ public class DishStore {
     }
 
     private static String shorten(@Nullable String words) {
-        String text = words == null || words.isBlank() ? "Untitled recipe" : words;
+        String text = words == null || words.isBlank() ? Messages.say("server.untitled-recipe") : words;
         return text.length() <= LONGEST_WORDS ? text : text.substring(0, LONGEST_WORDS - 1) + "…";
     }
 

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.UUID;
 import nabe.meal.MealPlan;
 import nabe.measure.WrongValueException;
+import nabe.words.Messages;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.slf4j.Logger;
@@ -82,7 +83,7 @@ public class MealPlanStore {
     @Transactional
     public void tick(UUID meal, String item, boolean on) {
         if (item.isBlank() || item.length() > LONGEST_ITEM) {
-            throw new WrongValueException("What is ticked must be an item of the shopping list.");
+            throw new WrongValueException(Messages.say("server.what-is-ticked-must-be-an"));
         }
         if (on) {
             sql.insertInto(MEAL_TICK)

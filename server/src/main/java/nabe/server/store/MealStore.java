@@ -11,6 +11,7 @@ import java.util.UUID;
 import nabe.measure.WrongValueException;
 import nabe.server.brief.MealRequest;
 import nabe.server.store.tables.tables.records.MealRevisionRecord;
+import nabe.words.Messages;
 import org.jooq.DSLContext;
 import org.jooq.JSONB;
 import org.jooq.impl.DSL;
@@ -41,7 +42,7 @@ public class MealStore {
         private final transient Kept current;
 
         public StaleMealException(Kept current) {
-            super("This meal was changed in another window since you opened it.");
+            super(Messages.say("server.this-meal-was-changed-in-another"));
             this.current = current;
         }
 
@@ -67,7 +68,7 @@ public class MealStore {
     /** No meal has this id. */
     public static final class NoSuchMealException extends RuntimeException {
         NoSuchMealException() {
-            super("There is no such meal. Maybe the address was cut short; go back to the table.");
+            super(Messages.say("server.there-is-no-such-meal-maybe"));
         }
     }
 
@@ -121,7 +122,7 @@ public class MealStore {
     public Kept undo(UUID id, int seen) {
         Kept now = seen(id, seen);
         if (now.before == null) {
-            throw new WrongValueException("There is nothing to undo: this is how the meal began.");
+            throw new WrongValueException(Messages.say("server.there-is-nothing-to-undo-this-2"));
         }
         Kept edit = row(id, now.before).orElseThrow(NoSuchMealException::new);
         return insert(new Kept(id, seen + 1, edit.number, edit.before, edit.meal, now()));
@@ -180,7 +181,7 @@ public class MealStore {
     }
 
     private static String title(MealRequest meal) {
-        String title = meal.title() == null || meal.title().isBlank() ? "Meal" : meal.title();
+        String title = meal.title() == null || meal.title().isBlank() ? Messages.say("server.meal") : meal.title();
         return title.length() <= LONGEST_TITLE ? title : title.substring(0, LONGEST_TITLE);
     }
 

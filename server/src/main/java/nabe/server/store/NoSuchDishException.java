@@ -1,8 +1,10 @@
 package nabe.server.store;
 
+import nabe.words.Messages;
+
 /** No dish has this id. */
 public class NoSuchDishException extends RuntimeException {
     public NoSuchDishException() {
-        super("There is no such dish. Maybe the address was cut short; go back to the shelf.");
+        super(Messages.say("server.there-is-no-such-dish-maybe"));
     }
 }

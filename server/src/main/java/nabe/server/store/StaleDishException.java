@@ -1,11 +1,13 @@
 package nabe.server.store;
 
+import nabe.words.Messages;
+
 /** Someone changed the dish since the cook's page last saw it. */
 public class StaleDishException extends RuntimeException {
     private final transient Dish current;
 
     public StaleDishException(Dish current) {
-        super("This dish was changed in another window since you opened it.");
+        super(Messages.say("server.this-dish-was-changed-in-another"));
         this.current = current;
     }
 
