@@ -26,11 +26,7 @@ final class Drivers {
             add(
                     drivers,
                     "start",
-                    Messages.say(
-                            "bake.from",
-                            baking.start == Start.HOT
-                                    ? "hot"
-                                    : baking.start == Start.FRIDGE ? Messages.say("bake.the-fridge") : "frozen"),
+                    Messages.say("bake.from", baking.start.id()),
                     total - done(baking, baking.finderFrom(Start.ROOM), goingOn));
         }
         if (!baking.dish.wall().equals(Wall.GLASS)) {
@@ -64,9 +60,8 @@ final class Drivers {
         drivers.add(new BakePlan.Driver(
                 what,
                 minutes,
-                words + ": "
-                        + (minutes == 0
-                                ? Messages.say("bake.no-difference")
-                                : Messages.say("bake.min-3", minutes > 0, Math.abs(minutes)))));
+                minutes == 0
+                        ? Messages.say("bake.no-difference", words)
+                        : Messages.say("bake.more-or-less-min", words, minutes > 0, Math.abs(minutes))));
     }
 }

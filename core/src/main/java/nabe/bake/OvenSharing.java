@@ -8,6 +8,7 @@ import nabe.measure.Temperature;
 import nabe.measure.WrongValueException;
 import nabe.recipe.Family;
 import nabe.recipe.FamilyFacts;
+import nabe.words.Lists;
 import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
@@ -280,9 +281,7 @@ public final class OvenSharing {
     private static String batter(Group group) {
         return Messages.say(
                 "bake.a-batter-rises-only-in-a",
-                String.join(
-                        Messages.say("bake.and"),
-                        group.guests.stream().map(Guest::name).toList()),
+                Lists.and(group.guests.stream().map(Guest::name).toList()),
                 Math.round(group.celsius));
     }
 }

@@ -95,7 +95,7 @@ final class Phases {
         }
         return course.covered() == 0
                 ? Messages.say("bake.open-a-lid-slices-or-a")
-                : Messages.say("bake.foil-off-away-from-you-steam-2");
+                : Messages.say("bake.foil-off-to-brown");
     }
 
     private static String restWords(Baking baking, int rest) {
@@ -104,7 +104,7 @@ final class Phases {
         return said == null
                 ? why
                 : said == rest
-                        ? Messages.say("bake.as-your-recipe-says-2", why)
+                        ? Messages.say("bake.as-your-recipe-says-because", why)
                         : Messages.say(
                                 "bake.your-recipe-what-binds-it-now", Objects.requireNonNull(baking.said.restWords()));
     }

@@ -53,7 +53,7 @@ public record Said(PlannedProcedure procedure, double scale) {
     static String words(Minutes minutes) {
         return minutes.min() == minutes.max()
                 ? Messages.say("bake.min", Math.round(minutes.min()))
-                : Messages.say("bake.min-2", Math.round(minutes.min()), Math.round(minutes.max()));
+                : Messages.say("bake.min-from-to", Math.round(minutes.min()), Math.round(minutes.max()));
     }
 
     /** @return minutes of rest that the text gives, or null */

@@ -28,10 +28,10 @@ public enum Start {
     /** @return "from the fridge" */
     String words() {
         return switch (this) {
-            case HOT -> "hot";
+            case HOT -> Messages.say("bake.hot");
             case ROOM -> Messages.say("bake.at-room-temperature");
             case FRIDGE -> Messages.say("bake.from-the-fridge");
-            case FROZEN -> "frozen";
+            case FROZEN -> Messages.say("bake.frozen");
         };
     }
 

@@ -164,16 +164,16 @@ public record SauceThickness(
         if (correction == 0) {
             return Messages.say("budgets.leave-it-as-it-is", is);
         }
-        return is
-                + (correction > 0
-                        ? Messages.say("budgets.take-more", KitchenText.grams(correction), thickener)
-                        : Messages.say(
-                                "budgets.take-less-or-loosen-it-with", KitchenText.grams(-correction), thickener));
+        return correction > 0
+                ? Messages.say("budgets.take-more", is, KitchenText.grams(correction), thickener)
+                : Messages.say("budgets.take-less-or-loosen-it-with", is, KitchenText.grams(-correction), thickener);
     }
 
     private static String name(double per240) {
         return per240 < (THIN + MEDIUM) / 2
-                ? "thin"
-                : per240 < (MEDIUM + THICK) / 2 ? Messages.say("budgets.medium-it-coats-a-spoon") : "thick";
+                ? Messages.say("budgets.thin")
+                : per240 < (MEDIUM + THICK) / 2
+                        ? Messages.say("budgets.medium-it-coats-a-spoon")
+                        : Messages.say("budgets.thick");
     }
 }

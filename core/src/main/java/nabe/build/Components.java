@@ -176,7 +176,7 @@ final class Components {
                         && r.line().ingredient() != null
                         && r.line().ingredient().role().startsWith("flour"));
         return batter
-                ? "crêpes"
+                ? Messages.say("build.crepes")
                 : lines.stream()
                         .filter(r -> r.line().part() == Part.STRUCTURE)
                         .max(java.util.Comparator.comparingDouble(ReadyLine::readyGrams))

@@ -149,7 +149,9 @@ final class Laying {
         String others = lines.stream().skip(1).map(l -> l.line().item()).collect(Collectors.joining(", "));
         ReadyLine first = lines.getFirst();
         return leftover(
-                Messages.say("build.text", first.line().item(), others, others.isEmpty()),
+                others.isEmpty()
+                        ? first.line().item()
+                        : Messages.say("build.with", first.line().item(), others),
                 first.line().part(),
                 lines.stream().mapToDouble(ReadyLine::readyGrams).sum(),
                 Fate.SERVED_BESIDE);
@@ -228,6 +230,8 @@ final class Laying {
                 .toList();
         boolean asBought = vessel.of().size() == 1 && own.size() == 1;
         String name = vessel.name().toLowerCase(Locale.ROOT);
-        return asBought ? own.getFirst().line().item() : name.equals(Kind.BATTER.id()) ? "pancakes" : name;
+        return asBought
+                ? own.getFirst().line().item()
+                : name.equals(Kind.BATTER.id()) ? Messages.say("build.pancakes") : name;
     }
 }

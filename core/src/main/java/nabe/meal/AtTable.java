@@ -93,7 +93,7 @@ final class AtTable {
     private static List<String> freeOf(Needs needs) {
         List<String> all =
                 new ArrayList<>(needs.needs().stream().sorted().map(Need::id).toList());
-        words(needs.avoid()).stream().map(a -> a + "-free").forEach(all::add);
+        words(needs.avoid()).stream().map(a -> Messages.say("meal.free-of", a)).forEach(all::add);
         return all;
     }
 

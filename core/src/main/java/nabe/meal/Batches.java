@@ -14,9 +14,12 @@ import java.util.function.BiPredicate;
 import java.util.stream.Collectors;
 import nabe.larder.Allergen;
 import nabe.measure.KitchenText;
+import nabe.prep.MadeWords;
 import nabe.recipe.Procedure.Kind;
+import nabe.swap.MadeComponent;
 import nabe.swap.PlannedProcedure.Constituent;
 import nabe.swap.PlannedProcedure.Pot;
+import nabe.words.Lists;
 import nabe.words.Messages;
 
 /** One batch for several dishes: the same home-made thing, the same white sauce. */
@@ -160,15 +163,15 @@ final class Batches {
                 .flatMap(p -> p.pot.of().stream())
                 .filter(c -> c.grams() != null && c.item() != null)
                 .forEach(c -> grams.merge(c.item(), c.grams(), Double::sum));
-        String names =
-                same.stream().map(p -> courses.name(p.dish)).collect(Collectors.joining(Messages.say("meal.and")));
+        String names = Lists.and(same.stream().map(p -> courses.name(p.dish)).toList());
         String amounts = grams.entrySet().stream()
                 .map(e -> KitchenText.grams(e.getValue()) + " " + e.getKey())
                 .collect(Collectors.joining(", "));
         double made = same.stream()
                 .mapToDouble(p -> p.pot.made() == null ? 0 : p.pot.made().grams())
                 .sum();
-        String all = made == 0 ? one : one.replaceFirst("^Make \\S+ k?g ", "Make " + KitchenText.grams(made) + " ");
+        MadeComponent first = same.getFirst().pot.made();
+        String all = first == null ? one : MadeWords.of(first, made);
         return Messages.say("meal.one-batch-for", names, amounts, amounts.isEmpty(), all);
     }
 }

@@ -17,6 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param handles what is in the food it touches; {@code guards} what must not get into it
  * @param after ids of tasks that come before
  * @param flour whether loose gluten flour gets into the air
+ * @param cuts what is only cut and how, one thing each
  */
 @RecordBuilder
 record Draft(
@@ -35,7 +36,12 @@ record Draft(
         Set<Allergen> handles,
         Set<Allergen> guards,
         Set<String> after,
-        boolean flour) {
+        boolean flour,
+        List<String> cuts) {
+
+    Draft {
+        cuts = cuts == null ? List.of() : cuts;
+    }
 
     /** Where in the evening it belongs. */
     enum Stage {

@@ -200,6 +200,7 @@ final class Drafts {
                     .guards(guards)
                     .after(after)
                     .flour(isFloury(step))
+                    .cuts(step.doing().cuts())
                     .build());
             if (roasts > 0) {
                 id = roasted(step, roasts, id, days, handles, stage);
@@ -364,10 +365,8 @@ final class Drafts {
             if (phase.celsius() == null) {
                 return Messages.say("meal.out-of-the-oven-let-it", title, phase.minutes());
             }
-            String how = phase.kind().equals("grill")
-                    ? Messages.say("meal.under-the-grill")
-                    : phase.covered() || alwaysCovered ? "covered" : "open";
-            return Messages.say("meal.into-the-oven-min-2", title, first, how, HEAT, phase.minutes(), adds, stir);
+            String how = phase.kind().equals("grill") ? "grill" : phase.covered() || alwaysCovered ? "covered" : "open";
+            return Messages.say("meal.bakes-in-the-oven", title, first, how, HEAT, phase.minutes(), adds, stir);
         }
 
         private void add(Draft draft) {

@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.function.BiPredicate;
 import java.util.stream.Collectors;
 import nabe.larder.Allergen;
+import nabe.prep.GettingReady;
 import nabe.words.Messages;
 
 /** The same prep of several dishes, done once: onions for all are chopped with one knife on one board. */
@@ -71,15 +72,15 @@ final class Gathering {
             handles.addAll(r.handles());
             guards.addAll(r.guards());
         });
+        List<String> cuts =
+                ready.stream().flatMap(r -> r.cuts().stream()).distinct().toList();
         Draft first = ready.getFirst();
         int minutes = ready.stream().mapToInt(Draft::active).sum();
-        String prefix = Messages.say("meal.have-cut-as-the-list-says");
         return DraftBuilder.builder()
                 .id(id)
                 .dishes(ready.stream().map(Draft::dish).toList())
-                .words(Messages.say(
-                        "meal.for-all-at-once",
-                        ready.stream().map(r -> r.words().replace(prefix, "")).collect(Collectors.joining(" "))))
+                .words(Messages.say("meal.for-all-at-once", GettingReady.text(cuts)))
+                .cuts(cuts)
                 .action("chop")
                 .stage(Draft.Stage.PREP)
                 .active((int) Math.ceil(SAVED * minutes))

@@ -39,7 +39,7 @@ public record Meal(
             throw new WrongValueException(Messages.say("meal.a-meal-must-have-one-to", MOST_DISHES, dishes.size()));
         }
         if (eaters.isEmpty() || eaters.size() > MOST_EATERS) {
-            throw new WrongValueException(Messages.say("meal.a-meal-must-have-one-to-2", MOST_EATERS, eaters.size()));
+            throw new WrongValueException(Messages.say("meal.a-meal-must-have-people", MOST_EATERS, eaters.size()));
         }
         List<String> names = eaters.stream().map(Eater::name).toList();
         if (Set.copyOf(names).size() < names.size()) {

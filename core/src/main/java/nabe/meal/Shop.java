@@ -44,7 +44,7 @@ final class Shop {
     String buy(Ingredient food, double grams) {
         Place place = place(food);
         if (place.pantry) {
-            return Messages.say("meal.from-the-cupboard", grams < PINCH ? "a pinch" : KitchenText.grams(grams));
+            return Messages.say("meal.from-the-cupboard", amount(grams));
         }
         for (String unit : place.sold) {
             boolean usual = unit.contains("=");
@@ -56,7 +56,11 @@ final class Shop {
                 return packets(name, size.getAsDouble(), grams);
             }
         }
-        return grams < PINCH ? "a pinch" : KitchenText.grams(grams);
+        return amount(grams);
+    }
+
+    private static String amount(double grams) {
+        return grams < PINCH ? Messages.say("measure.a-pinch") : KitchenText.grams(grams);
     }
 
     static String packets(String name, double size, double grams) {
@@ -65,14 +69,14 @@ final class Shop {
             return Messages.say("meal.about", n, KitchenText.grams(grams));
         }
         if (grams < LITTLE * size) {
-            return Messages.say("meal.for-of-it", name, grams < PINCH ? "a pinch" : KitchenText.grams(grams));
+            return Messages.say("meal.for-of-it", name, amount(grams));
         }
         double left = n * size - grams;
         return Messages.say(
                 "meal.of-about",
                 n,
                 name,
-                n > 1 ? (name.endsWith("x") || name.endsWith("ch") ? "es" : "s") : "",
+                name.endsWith("x") || name.endsWith("ch"),
                 KitchenText.grams(size),
                 left >= WORTH_NAMING ? Messages.say("meal.left-over", KitchenText.grams(left)) : "");
     }

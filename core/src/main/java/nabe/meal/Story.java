@@ -13,6 +13,7 @@ import java.util.stream.IntStream;
 import nabe.larder.Allergen;
 import nabe.meal.MealPlan.Eats;
 import nabe.meal.MealPlan.StoryLine;
+import nabe.words.Lists;
 import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
@@ -80,8 +81,8 @@ final class Story {
                 null,
                 "packet",
                 check.isEmpty()
-                        ? "Nothing in it is of a kind that needs its label read; look all the same."
-                        : "Read each time: " + String.join(", ", check) + ". When unsure, ask the maker.");
+                        ? Messages.say("meal.nothing-in-it-is-of-a")
+                        : Messages.say("meal.read-each-time-when-unsure-ask", String.join(", ", check)));
     }
 
     private void stored() {
@@ -90,11 +91,7 @@ final class Story {
                 .mapToObj(courses::name)
                 .toList();
         if (!others.isEmpty()) {
-            say(
-                    null,
-                    "fridge",
-                    "In closed boxes and covered bowls, on a shelf above what goes into " + String.join(" and ", others)
-                            + ".");
+            say(null, "fridge", Messages.say("meal.in-closed-boxes-and-covered-bowls", Lists.and(others)));
         }
     }
 
@@ -132,7 +129,7 @@ final class Story {
                 : washed != null
                         ? Messages.say("meal.after-the-washing-up-at-clean", washed.toLocalTime())
                         : Messages.say("meal.first-of-all-nothing-with-has", names(forbidden));
-        say(task.from(), "worktop", "Worked on " + before + ".");
+        say(task.from(), "worktop", Messages.say("meal.worked-on", before));
     }
 
     private String names(Collection<Allergen> all) {
@@ -167,16 +164,10 @@ final class Story {
                 .collect(Collectors.toCollection(TreeSet::new));
         mine.removeAll(shared);
         if (!mine.isEmpty()) {
-            say(
-                    null,
-                    "tools",
-                    "Only for this food, because washing does not clean them enough: " + String.join(", ", mine) + ".");
+            say(null, "tools", Messages.say("meal.only-for-this-food-because-washing", String.join(", ", mine)));
         }
         if (!shared.isEmpty()) {
-            say(
-                    null,
-                    "tools",
-                    "For this food first, for the other only afterwards: " + String.join(", ", shared) + ".");
+            say(null, "tools", Messages.say("meal.for-this-food-first-for-the", String.join(", ", shared)));
         }
     }
 
@@ -191,7 +182,7 @@ final class Story {
                 .min(LocalDateTime::compareTo)
                 .orElse(null);
         if (last != null && in != null && last.plusMinutes(A_NIGHT).isBefore(in)) {
-            say(last, "fridge", "Covered with a lid or foil, on the top shelf of the fridge until it is baked.");
+            say(last, "fridge", Messages.say("meal.covered-with-a-lid-or-foil"));
         }
     }
 
@@ -211,15 +202,17 @@ final class Story {
                     .map(t -> courses.name(t.dishes().getFirst()))
                     .distinct()
                     .toList();
-            String how = Objects.requireNonNull(bake.oven()).covered() ? "covered" : "open";
+            boolean covered = Objects.requireNonNull(bake.oven()).covered();
             say(
                     bake.from(),
                     "oven",
                     beside.isEmpty()
-                            ? "In the oven, " + how + ", with nothing beside it that could harm."
-                            : "In the oven, " + how + ", on shelf "
-                                    + (bake.oven().shelf() + 1) + " from the top; " + String.join(" and ", beside)
-                                    + " below or apart. Dry gloves, not the other dish's.");
+                            ? Messages.say("meal.in-the-oven-with-nothing-beside", covered)
+                            : Messages.say(
+                                    "meal.in-the-oven-on-shelf-from",
+                                    covered,
+                                    bake.oven().shelf() + 1,
+                                    Lists.and(beside)));
         }
     }
 
@@ -228,7 +221,7 @@ final class Story {
                 serving.onTable(),
                 "table",
                 Objects.equals(serving.order(), 1)
-                        ? "On the table and served before all others, with a spoon that goes into no other dish."
-                        : "On the table with a spoon that goes into no other dish; fill this plate before the others.");
+                        ? Messages.say("meal.on-the-table-and-served-before")
+                        : Messages.say("meal.on-the-table-with-a-spoon"));
     }
 }

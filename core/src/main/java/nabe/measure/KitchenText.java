@@ -20,7 +20,7 @@ public final class KitchenText {
             return Long.toString(whole + 1);
         }
         if (nearest == 0) {
-            return whole == 0 ? "a trace" : Long.toString(whole);
+            return whole == 0 ? Messages.say("measure.a-trace") : Long.toString(whole);
         }
         return whole == 0 ? MARKS[nearest] : whole + " " + MARKS[nearest];
     }
@@ -55,7 +55,9 @@ public final class KitchenText {
         if (grams < 997.5) {
             return Messages.say("measure.g", 5 * Math.round(grams / 5));
         }
-        return String.format(java.util.Locale.ROOT, "%.2f kg", grams / 1000).replaceAll("\\.?0+ kg", " kg");
+        return Messages.say(
+                "measure.kg",
+                String.format(java.util.Locale.ROOT, "%.2f", grams / 1000).replaceAll("\\.?0+$", ""));
     }
 
     /** A volume in this region's spoons or cups, whichever reads best. */

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
 import nabe.larder.Allergen;
+import nabe.words.Lists;
 import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
@@ -41,23 +42,21 @@ public record Judgement(Set<String> offends, Set<String> maybe, Set<String> trac
         if (!needsLabel()) {
             return null;
         }
-        String text = maybe.isEmpty() ? "" : Messages.say("needs.some-makers-put-in", listed(maybe, "or"));
+        String text = maybe.isEmpty() ? "" : Messages.say("needs.some-makers-put-in", Lists.or(grouped(maybe)));
         String line = traces.isEmpty()
                 ? ""
-                : Messages.say("needs.the-kind-is-sometimes-contaminated-with", listed(traces, "or"));
+                : Messages.say("needs.the-kind-is-sometimes-contaminated-with", Lists.or(grouped(traces)));
         String joint = text.isEmpty() || line.isEmpty() ? "" : "; ";
         return Messages.say("needs.check-the-label-of-the", name, text, joint, line);
     }
 
-    /** "wheat, milk or nuts": many tree nuts are said as one. */
-    public static String listed(Collection<String> words, String last) {
+    /** @return the words, many tree nuts said as one */
+    public static List<String> grouped(Collection<String> words) {
         List<String> all = new ArrayList<>(words);
         if (all.stream().filter(NUTS::contains).count() >= MANY_NUTS) {
             all.removeIf(NUTS::contains);
             all.add(Messages.say("needs.tree-nuts"));
         }
-        return all.size() < 2
-                ? String.join("", all)
-                : String.join(", ", all.subList(0, all.size() - 1)) + " " + last + " " + all.getLast();
+        return all;
     }
 }

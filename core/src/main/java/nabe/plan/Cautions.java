@@ -110,7 +110,7 @@ final class Cautions {
                     "grill",
                     dish.isEmpty()
                             ? Messages.say("plan.the-recipe-grills-it-at-the")
-                            : Messages.say("plan.the-recipe-grills-it-at-the-2"),
+                            : Messages.say("plan.the-recipe-grills-it-only-if"),
                     PRACTICE);
         }
         add("cooling", Messages.say("plan.out-of-the-fridge-at-most"), FSIS);

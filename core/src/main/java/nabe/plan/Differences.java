@@ -3,7 +3,6 @@ package nabe.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import nabe.bake.BakePlan;
 import nabe.bake.Phase;
 import nabe.build.BuildPlan;
@@ -15,6 +14,7 @@ import nabe.recipe.Clauses;
 import nabe.swap.Conversion;
 import nabe.swap.PlannedProcedure.Dropped;
 import nabe.swap.Swap;
+import nabe.words.Lists;
 import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
@@ -46,10 +46,10 @@ final class Differences {
                                     swap.was(),
                                     swap.rule().equals(Swap.OPEN))
                             : swap.was() + " → "
-                                    + swap.becomes().stream()
+                                    + Lists.and(swap.becomes().stream()
                                             .map(Swap.Becomes::item)
                                             .distinct()
-                                            .collect(Collectors.joining(Messages.say("plan.and"))),
+                                            .toList()),
                     swap.reason(),
                     null);
         }

@@ -13,6 +13,7 @@ import nabe.plan.Making.Built;
 import nabe.swap.PlannedProcedure.Constituent;
 import nabe.swap.PlannedProcedure.Work;
 import nabe.swap.Swap;
+import nabe.words.Lists;
 import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
@@ -118,7 +119,7 @@ public final class OneOrApart {
 
     private static Compared advised(Feeding one, Feeding apart, House house, List<Person> needing) {
         int more = apart.activeMinutes() - one.activeMinutes();
-        String who = String.join(Messages.say("plan.and"), names(needing));
+        String who = Lists.and(names(needing));
         String saved = Messages.say("plan.one-dish-is-min-less-work", more, who);
         if (house.schools().chose("one-strict", "separate")) {
             return new Compared(one, apart, Advice.APART, Messages.say("plan.your-house-cooks-a-small-dish"));

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import nabe.measure.KitchenText;
 import nabe.recipe.Part;
+import nabe.swap.Ahead;
 import nabe.swap.ConvertedLine;
 import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
@@ -56,7 +57,7 @@ final class DoughStep {
                     5,
                     20,
                     all,
-                    Messages.say("prep.a-day-ahead-in-the-fridge")));
+                    new Ahead(1, Ahead.Way.FRIDGE)));
         }
         return fat < SHORT * flour
                 ? Optional.empty()
@@ -67,7 +68,7 @@ final class DoughStep {
                         12,
                         30,
                         all,
-                        Messages.say("prep.days-ahead-wrapped-in-the-fridge")));
+                        new Ahead(2, Ahead.Way.WRAPPED)));
     }
 
     private static boolean isFloury(ConvertedLine line) {
@@ -83,7 +84,7 @@ final class DoughStep {
     }
 
     private static PrepStep step(
-            String text, String item, String sign, int active, int passive, double grams, @Nullable String ahead) {
+            String text, String item, String sign, int active, int passive, double grams, @Nullable Ahead ahead) {
         return PrepStep.own(
                 "dough",
                 null,

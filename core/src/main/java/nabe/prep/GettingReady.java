@@ -11,12 +11,13 @@ import nabe.prep.PrepStep.When;
 import nabe.recipe.Line;
 import nabe.recipe.Part;
 import nabe.recipe.Recipe;
+import nabe.swap.Ahead;
 import nabe.swap.ConvertedLine;
 import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** What the ingredient list asks to be cut before the first pot: "onion, finely chopped". */
-final class GettingReady {
+public final class GettingReady {
     private static final Pattern CUT = Pattern.compile(
             "\\b(?:chopped|diced|sliced|grated|crushed|minced|shredded|cubed|halved|quartered|torn|trimmed|peeled|snipped|julienned|crumbled|zested|deseeded|seeded|cored|in (?:dice|cubes|strips|chunks|rings|matchsticks)|cut)\\b",
             Pattern.CASE_INSENSITIVE);
@@ -27,6 +28,11 @@ final class GettingReady {
     private static final double MOST_GRAMS = 600;
 
     private GettingReady() {}
+
+    /** @param asked what is cut and how, one thing each */
+    public static String text(List<String> asked) {
+        return Messages.say("prep.have-cut-as-the-list-says", String.join("; ", asked));
+    }
 
     /** Of all that stands behind the name, what is cutting. */
     private static String cuts(String preparation) {
@@ -60,14 +66,14 @@ final class GettingReady {
                         .id("ready")
                         .item(Messages.say("prep.getting-ready"))
                         .part(Part.FILLING)
-                        .text(Messages.say("prep.have-cut-as-the-list-says", String.join("; ", asked)))
+                        .text(text(asked))
                         .uses(List.of())
                         .activeMinutes((int) Math.max(1, Math.round(minutes)))
                         .tool("board")
-                        .ahead(Messages.say("prep.a-day-ahead-in-the-fridge"))
+                        .ahead(new Ahead(1, Ahead.Way.FRIDGE))
                         .ladder(List.of())
                         .when(When.BEFORE)
-                        .doing(PrepStep.Doing.of(Set.of("chop")))
+                        .doing(PrepStep.Doing.cutting(asked))
                         .build();
     }
 }

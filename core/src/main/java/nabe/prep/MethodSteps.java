@@ -25,6 +25,7 @@ import nabe.prep.PrepStep.Used;
 import nabe.prep.PrepStep.When;
 import nabe.recipe.Clauses;
 import nabe.recipe.Procedure.Placement;
+import nabe.swap.Ahead;
 import nabe.swap.PlannedProcedure;
 import nabe.swap.PlannedProcedure.Constituent;
 import nabe.swap.PlannedProcedure.Pot;
@@ -311,7 +312,7 @@ final class MethodSteps {
                 .orElse(USUAL_ROAST);
         return minutes < 1
                 ? PrepStep.Doing.of(actions)
-                : new PrepStep.Doing(actions, celsius, (int) Math.round(minutes));
+                : new PrepStep.Doing(actions, celsius, (int) Math.round(minutes), List.of());
     }
 
     private boolean takesOven(Work work) {
@@ -389,7 +390,7 @@ final class MethodSteps {
 
     private PrepStep making(Pot pot) {
         var made = Objects.requireNonNull(pot.made());
-        String ahead = made.days() > 0 ? Messages.say("prep.day-ahead-in-the-fridge", made.days()) : null;
+        Ahead ahead = made.days() > 0 ? new Ahead(made.days(), Ahead.Way.FRIDGE) : null;
         double raw = pot.of().stream()
                 .mapToDouble(c -> c.grams() == null ? 0 : c.grams())
                 .sum();
@@ -398,12 +399,7 @@ final class MethodSteps {
                 .component(pot.id())
                 .item(pot.name())
                 .part(pot.kind().part())
-                .text(Messages.say(
-                        "prep.make",
-                        nabe.measure.KitchenText.grams(made.grams()),
-                        made.name().substring(0, 1).toLowerCase(java.util.Locale.ROOT),
-                        made.name().substring(1),
-                        String.join(" ", made.steps())))
+                .text(MadeWords.of(made, made.grams()))
                 .uses(pot.of().stream().map(stepUses::used).toList())
                 .sign(made.sign())
                 .activeMinutes(made.active())

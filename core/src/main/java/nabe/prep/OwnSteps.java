@@ -13,6 +13,7 @@ import nabe.prep.PrepStep.Used;
 import nabe.recipe.Part;
 import nabe.swap.ConvertedLine;
 import nabe.swap.Techniques;
+import nabe.words.Lists;
 import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
@@ -57,9 +58,7 @@ final class OwnSteps {
                 .map(r -> KitchenText.grams(r.line().gramsOrZero()) + " "
                         + r.line().item())
                 .toList();
-        String all = named.size() == 1
-                ? named.getFirst()
-                : Messages.say("prep.and", String.join(", ", named.subList(0, named.size() - 1)), named.getLast());
+        String all = Lists.and(named);
         return PrepStep.own(
                         id,
                         key.component.isEmpty() ? null : key.component,

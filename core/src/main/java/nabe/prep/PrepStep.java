@@ -7,9 +7,8 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import nabe.recipe.Part;
+import nabe.swap.Ahead;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -43,7 +42,7 @@ public record PrepStep(
         double readyGrams,
         @Nullable String tool,
         @Nullable String heat,
-        @Nullable String ahead,
+        @Nullable Ahead ahead,
         int startMinutesBefore,
         boolean own,
         @Nullable String why,
@@ -51,21 +50,23 @@ public record PrepStep(
         When when,
         @JsonIgnore Doing doing) {
 
-    private static final Pattern DAYS = Pattern.compile("(a|\\d+) days? ahead\\b.*");
-
-    /** @return how many days before it may be done, from {@code ahead}; 0 where it is done on the day */
+    /** @return how many days before it may be done; 0 where it is done on the day */
     public int daysAhead() {
-        Matcher days = ahead == null ? null : DAYS.matcher(ahead);
-        return days == null || !days.matches() ? 0 : days.group(1).equals("a") ? 1 : Integer.parseInt(days.group(1));
+        return ahead == null ? 0 : ahead.days();
     }
 
     /**
      * @param actions the kitchen's verbs
      * @param ovenCelsius how hot the oven it ends in is, null where it takes none; {@code ovenMinutes} how long it is in there
+     * @param cuts what is only cut and how, one thing each
      */
-    public record Doing(Set<String> actions, @Nullable Double ovenCelsius, int ovenMinutes) {
+    public record Doing(Set<String> actions, @Nullable Double ovenCelsius, int ovenMinutes, List<String> cuts) {
         static Doing of(Set<String> actions) {
-            return new Doing(actions, null, 0);
+            return new Doing(actions, null, 0, List.of());
+        }
+
+        static Doing cutting(List<String> things) {
+            return new Doing(Set.of("chop"), null, 0, List.copyOf(things));
         }
     }
 
@@ -115,7 +116,7 @@ public record PrepStep(
             double ready,
             @Nullable String tool,
             @Nullable String heat,
-            @Nullable String ahead,
+            @Nullable Ahead ahead,
             String why) {
         return PrepStepBuilder.builder()
                 .id(id)

@@ -5,6 +5,7 @@ import java.util.Optional;
 import nabe.house.Schools;
 import nabe.measure.KitchenText;
 import nabe.recipe.Part;
+import nabe.swap.Ahead;
 import nabe.swap.ConvertedLine;
 import nabe.words.Messages;
 
@@ -48,7 +49,7 @@ final class SauceStep {
                 all,
                 "saucepan",
                 "medium",
-                Messages.say("prep.days-ahead-paper-on-its-face"),
+                new Ahead(2, Ahead.Way.PAPER),
                 Prepper.SILENT));
     }
 

@@ -10,6 +10,7 @@ import nabe.larder.CatalogueFile;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.recipe.Procedure.Kind;
+import nabe.swap.Ahead;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
@@ -18,7 +19,7 @@ public final class StoveBook {
     private final Map<String, Work> byVerb = new HashMap<>();
     private final Map<String, Map<String, Left>> leaves = new HashMap<>();
     private final List<Soak> soaks = new ArrayList<>();
-    private final Map<Kind, String> keeps = new EnumMap<>(Kind.class);
+    private final Map<Kind, Ahead> keeps = new EnumMap<>(Kind.class);
 
     /**
      * @param minutes where the text gives none, {@code perHundred} more for every 100 g
@@ -103,8 +104,11 @@ public final class StoveBook {
     }
 
     private void loadKeeps() {
-        CatalogueFile file = CatalogueFile.open("keeps.csv", "kind", "ahead");
-        file.rows().forEach(row -> keeps.put(Kind.ofId(file.text(row, "kind")), file.text(row, "ahead")));
+        CatalogueFile file = CatalogueFile.open("keeps.csv", "kind", "days", "kept");
+        file.rows()
+                .forEach(row -> keeps.put(
+                        Kind.ofId(file.text(row, "kind")),
+                        new Ahead((int) file.number(row, "days"), Ahead.Way.ofId(file.text(row, "kept")))));
     }
 
     private static List<String> foods(CatalogueFile file, CSVRecord row, Larder larder) {
@@ -154,7 +158,7 @@ public final class StoveBook {
 
     /** @return how long before building a pot of this kind may be done, or null */
     @Nullable
-    String keeps(Kind kind) {
+    Ahead keeps(Kind kind) {
         return keeps.get(kind);
     }
 }

@@ -8,6 +8,7 @@ import nabe.larder.Words;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure.Kind;
+import nabe.words.Lists;
 import nabe.words.Messages;
 
 /** What a pot is in the dish, and what to call it. */
@@ -72,7 +73,7 @@ final class Kinds {
                     .toLowerCase(Locale.ROOT);
         }
         if (pot.pots.isEmpty() && main.stream().anyMatch(kitchen::isShortPasta)) {
-            return Messages.say("reading.in-sauce", mainPasta(main), isCoated(main));
+            return isCoated(main) ? Messages.say("reading.in-sauce", mainPasta(main)) : mainPasta(main);
         }
         return switch (kind(pot)) {
             case STRUCTURE -> pot.pots.isEmpty() ? mainItem(pot) : mixture(pot);
@@ -97,7 +98,7 @@ final class Kinds {
     private String listed(List<Integer> lines) {
         List<String> items =
                 lines.stream().map(l -> kitchen.lines.get(l).item()).toList();
-        return Messages.say("reading.and", String.join(", ", items.subList(0, items.size() - 1)), items.getLast());
+        return Lists.and(items);
     }
 
     /** The sage of sage fried in oil. */

@@ -11,7 +11,6 @@ import nabe.measure.KitchenText;
 import nabe.measure.Unit;
 import nabe.reading.text.UnitWords;
 import nabe.recipe.Line;
-import nabe.words.Messages;
 
 /** Amounts said in the method of what was swapped: "30 g of the butter" holds for butter, not for the oil that came. */
 final class AmountWords {
@@ -51,7 +50,7 @@ final class AmountWords {
         double change = mass ? now / was : now / mixedDensity(swap.becomes(), grams) / amount;
         return Math.abs(change - 1) < SAME
                 ? Optional.empty()
-                : Optional.of(new Said(said.start(), Messages.say("swap.of-the", KitchenText.grams(now))));
+                : Optional.of(new Said(said.start(), KitchenText.grams(now) + " of the "));
     }
 
     /** "1 1/3", "½", "1½", "0,5". */

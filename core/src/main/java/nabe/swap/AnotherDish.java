@@ -2,6 +2,7 @@ package nabe.swap;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
@@ -60,14 +61,15 @@ final class AnotherDish {
 
     /** @return the dish's own step, after all else in the pot; empty where none of its work was there */
     Optional<Work> step() {
+        String method = Objects.requireNonNull(swap.method());
         return Optional.ofNullable(last)
                 .map(step -> PlannedProcedureWorkBuilder.builder()
                         .id(step.id())
-                        .action(SaidWork.action(swap.method(), step.action()))
-                        .words(swap.method())
+                        .action(SaidWork.action(method, step.action()))
+                        .words(method)
                         .sentence(step.sentence())
                         .uses(List.copyOf(used))
-                        .minutes(SaidWork.minutes(swap.method()))
+                        .minutes(SaidWork.minutes(method))
                         .changed(true)
                         .why(swap.reason())
                         .build());

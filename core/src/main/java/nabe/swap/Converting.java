@@ -29,6 +29,7 @@ import nabe.swap.PlannedProcedure.Constituent;
 import nabe.swap.PlannedProcedure.Dropped;
 import nabe.swap.PlannedProcedure.Pot;
 import nabe.swap.PlannedProcedure.Work;
+import nabe.words.Lists;
 import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
@@ -301,9 +302,8 @@ final class Converting {
         if (!one || !pours) {
             return Optional.empty();
         }
-        String things = lines.stream()
-                .map(l -> Messages.say("swap.the", l.item()))
-                .collect(Collectors.joining(Messages.say("swap.and")));
+        String things = Lists.and(
+                lines.stream().map(l -> Messages.say("swap.the", l.item())).toList());
         return Optional.of(PlannedProcedureWorkBuilder.builder()
                 .id("s" + lines.getFirst().source() + "-stirred")
                 .action("stir")

@@ -43,7 +43,7 @@ public final class Display {
             return unmeasured(ingredient);
         }
         if (grams > 0 && grams < A_PINCH) {
-            return "a pinch";
+            return Messages.say("measure.a-pinch");
         }
         String scales = KitchenText.grams(grams);
         OptionalDouble piece = ingredient.pieceGrams("sheet");

@@ -274,7 +274,7 @@ final class MethodJudge {
         }
         if (VERB.matcher(after).find()
                 && (food.role().equals("butter") || food.role().equals("flour"))) {
-            return cased(food.role().equals("butter") ? "oil" : Messages.say("swap.dust-with-rice-flour"), name);
+            return cased(food.role().equals("butter") ? "oil" : "dust with rice flour", name);
         }
         if (DRIPPINGS.matcher(name).matches()) {
             return before.endsWith("pan ") ? "" : "pan";
@@ -305,7 +305,7 @@ final class MethodJudge {
     private String replaced(int step, String name, Ingredient food, Judgement judgement, boolean likeness) {
         String why = String.join(", ", judgement.offends());
         if (likeness) {
-            return fitting(food).map(i -> cased(i.name(), name)).orElse(Messages.say("swap.the-like"));
+            return fitting(food).map(i -> cased(i.name(), name)).orElse("the like");
         }
         Optional<Swap> swapped = swaps.stream()
                 .filter(s -> !s.becomes().isEmpty() && isOf(s, food))
@@ -402,9 +402,7 @@ final class MethodJudge {
     private String worked(String text) {
         return WORKED.matcher(text).replaceAll(m -> switch (m.group(2).toLowerCase(Locale.ROOT)) {
             case "buttered" ->
-                offends("butter")
-                        ? cased(m.group(1) == null ? "oiled" : Messages.say("swap.an-oiled"), m.group())
-                        : m.group();
+                offends("butter") ? cased(m.group(1) == null ? "oiled" : "an oiled", m.group()) : m.group();
             case "floured" ->
                 offends("plain-flour") ? cased(m.group(1) == null ? "dusted" : "a dusted", m.group()) : m.group();
             default -> m.group();

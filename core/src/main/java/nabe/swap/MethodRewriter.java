@@ -13,7 +13,6 @@ import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.larder.Words;
 import nabe.recipe.Recipe;
-import nabe.words.Messages;
 
 /** Writes the swaps into the method: names where only a name changes, whole sentences where the order of work does. */
 final class MethodRewriter {
@@ -97,7 +96,7 @@ final class MethodRewriter {
     }
 
     private List<MethodStep.Note> note(Swap swap) {
-        return swap.becomes().isEmpty() || swap.method().equals(SwapRule.AS_BEFORE)
+        return swap.becomes().isEmpty() || swap.method() == null
                 ? List.of()
                 : List.of(new MethodStep.Note(book.called(swap), swap.method(), swap.rule()));
     }
@@ -112,10 +111,7 @@ final class MethodRewriter {
             out.append(sentence, at, mention.start());
             Matcher breaks = BREAKS.matcher(out);
             if (mention.swaps().stream().anyMatch(this::isOfEggs) && breaks.find()) {
-                out.replace(
-                        breaks.start(1),
-                        breaks.end(1),
-                        breaks.group(1).startsWith("B") ? Messages.say("swap.add") : "add");
+                out.replace(breaks.start(1), breaks.end(1), breaks.group(1).startsWith("B") ? "Add" : "add");
             }
             out.append(ONE_OF_THEM.matcher(out).find() ? Words.one(mention.says()) : mention.says());
             at = mention.end();

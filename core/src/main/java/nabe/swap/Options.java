@@ -11,6 +11,7 @@ import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.recipe.Line;
 import nabe.swap.job.Job;
+import nabe.words.Lists;
 import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
@@ -152,9 +153,8 @@ final class Options {
     }
 
     String names(SwapRule rule) {
-        return rule.becomes().stream()
-                .map(c -> larder.get(c.use()).name())
-                .collect(Collectors.joining(Messages.say("swap.and")));
+        return Lists.and(
+                rule.becomes().stream().map(c -> larder.get(c.use()).name()).toList());
     }
 
     private String offences(SwapRule rule) {

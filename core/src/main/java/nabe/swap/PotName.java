@@ -127,14 +127,14 @@ public final class PotName {
             return Messages.say("swap.mixture", capital(main.item()));
         }
         if (kind == Kind.FILLING && main != null && isPasta(main)) {
-            return Messages.say("swap.text", capital(main.item()), isMostly(main, lines));
+            return isMostly(main, lines) ? capital(main.item()) : Messages.say("swap.mixture", capital(main.item()));
         }
         boolean thick = lines.stream()
                 .map(ConvertedLine::ingredient)
                 .anyMatch(i ->
                         i != null && (i.role().startsWith("flour") || i.role().equals("starch")));
         if (kind == Kind.WHITE_SAUCE && main != null && !thick) {
-            return Messages.say("swap.mixture-2", capital(main.item()), lines.size());
+            return Messages.say("swap.of-several", capital(main.item()), lines.size());
         }
         Part part = kind.part();
         boolean asItem = part == Part.STRUCTURE

@@ -7,7 +7,6 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import nabe.recipe.Line;
 import nabe.recipe.Recipe;
-import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -74,7 +73,7 @@ final class SauceSentences {
             if (!other && flour) {
                 waiting.add(swap);
                 String alone = Objects.requireNonNull(instead(swap)).alone();
-                return new Said(filled(fat ? Messages.say("swap.warm-the-fat-gently", alone) : alone, swap), swap);
+                return new Said(filled(fat ? "Warm the {fat} gently. " + alone : alone, swap), swap);
             }
             if (!other
                     && !fat

@@ -19,7 +19,6 @@ import nabe.larder.Words;
 import nabe.reading.grammar.KitchenWords;
 import nabe.recipe.Recipe;
 import nabe.swap.job.Job;
-import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Tells which swapped things a sentence of the method speaks of, by their own names or by the kitchen's general ones. */
@@ -201,15 +200,12 @@ final class Subjects {
                 sentence, swaps.stream().filter(s -> meant.contains(s.source())).toList());
         if (words.equalsIgnoreCase("butter") && GREASES.matcher(after).find()) {
             return Optional.of(new Mention(
-                    match.start(),
-                    match.end(),
-                    about,
-                    Character.isUpperCase(words.charAt(0)) ? Messages.say("swap.oil") : "oil"));
+                    match.start(), match.end(), about, Character.isUpperCase(words.charAt(0)) ? "Oil" : "oil"));
         }
         String says = Pieces.fitted(called(about), words, after);
         Matcher both = BOTH_BEFORE.matcher(sentence.substring(0, match.start()));
         if (both.find() && names(about) == 1) {
-            return Optional.of(new Mention(both.start(), match.end(), about, Messages.say("swap.the", says)));
+            return Optional.of(new Mention(both.start(), match.end(), about, "the " + says));
         }
         boolean mixed = about.size() > 1
                 && GENERAL.containsKey(Words.key(words))
@@ -225,7 +221,7 @@ final class Subjects {
                         part.get().start(),
                         match.end(),
                         about,
-                        Messages.say("swap.the", called(part.get().swaps()))));
+                        "the " + called(part.get().swaps())));
             }
             Optional<AmountWords.Said> amount = amounts.before(
                     sentence.substring(0, match.start()), recipe.lines().get(swap.source()), swap);
@@ -240,7 +236,7 @@ final class Subjects {
                         .noneMatch(s -> s.becomes().getFirst().display().contains("sheets"));
         int start = counted ? count.start() : match.start();
         boolean capital = start == 0 && Character.isUpperCase(sentence.charAt(0));
-        String text = counted ? Messages.say("swap.the", says) : says;
+        String text = counted ? "the " + says : says;
         return Optional.of(new Mention(
                 start,
                 match.end(),
@@ -251,7 +247,7 @@ final class Subjects {
     private String called(List<Swap> swaps) {
         return swaps.stream().map(book::called).collect(Collectors.toCollection(LinkedHashSet::new)).stream()
                 .limit(3)
-                .collect(Collectors.joining(Messages.say("swap.and")));
+                .collect(Collectors.joining(" and "));
     }
 
     private long names(List<Swap> about) {

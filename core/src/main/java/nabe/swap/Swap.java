@@ -34,7 +34,7 @@ public record Swap(
         List<String> offends,
         List<Becomes> becomes,
         String reason,
-        String method,
+        @Nullable String method,
         String rule,
         @Nullable Job job,
         String does,
@@ -77,7 +77,7 @@ public record Swap(
             Cost cost,
             Ranking ranking,
             String reason,
-            String method,
+            @Nullable String method,
             @Nullable String check) {}
 
     /** @param item what it would have been, {@code because} what stands against it */

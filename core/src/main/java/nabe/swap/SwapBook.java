@@ -16,7 +16,6 @@ import nabe.larder.Larder;
 import nabe.larder.ListCatalogue;
 import nabe.recipe.Part;
 import nabe.swap.job.Job;
-import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** All swaps, loaded strictly: every id once, every ingredient in the larder, every basis known. */
@@ -57,9 +56,14 @@ public final class SwapBook {
                         "The part (" + component + ") must use a larder id and a known basis.");
             }
         }
-        if (!isShare(rule.taste()) || !isShare(rule.texture()) || rule.reason() == null || rule.method() == null) {
+        if (!isShare(rule.taste())
+                || !isShare(rule.texture())
+                || rule.reason() == null
+                || rule.whole() && rule.method() == null) {
             throw new CatalogueException(
-                    "swaps.json5", rule.id(), "It must give taste and texture above 0 up to 1, a reason and a method.");
+                    "swaps.json5",
+                    rule.id(),
+                    "It must give taste and texture above 0 up to 1, a reason and, where it stands for a whole mixture, a method.");
         }
         new Schools(rule.school());
         rule.tools().forEach(Tool::ofId);
@@ -88,7 +92,7 @@ public final class SwapBook {
                 .limit(2)
                 .toList();
         return (main.isEmpty() ? swap.becomes() : main)
-                .stream().map(Swap.Becomes::item).collect(Collectors.joining(Messages.say("swap.and")));
+                .stream().map(Swap.Becomes::item).collect(Collectors.joining(" and "));
     }
 
     public List<SwapRule> all() {

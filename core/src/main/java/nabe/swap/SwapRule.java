@@ -5,7 +5,6 @@ import java.util.Map;
 import nabe.larder.Ingredient;
 import nabe.recipe.Part;
 import nabe.swap.job.Job;
-import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -43,10 +42,7 @@ public record SwapRule(
         String called,
         Instead instead,
         String reason,
-        String method) {
-
-    /** What a method that does not change says. */
-    static final String AS_BEFORE = Messages.say("swap.as-before");
+        @Nullable String method) {
 
     /** Nabe chooses nothing by itself whose taste and texture together stay below this. Kitchen practice. */
     static final double FLOOR = 0.45;

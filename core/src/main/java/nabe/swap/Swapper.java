@@ -110,7 +110,7 @@ public final class Swapper {
                 conversion,
                 (clauses, meant, at) ->
                         new Rewording(recipe, kitchen, here, work.lines(), meant, listed, written).of(clauses, at),
-                swap -> SwapRule.AS_BEFORE.equals(swap.method()) ? null : swap.method()));
+                Swap::method));
     }
 
     /** Writes the swaps of one conversion into words of the method. */

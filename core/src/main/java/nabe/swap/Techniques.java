@@ -29,7 +29,7 @@ public final class Techniques {
             Map<String, String> school,
             @Nullable String tool,
             @Nullable String heat,
-            @Nullable String ahead) {
+            @Nullable Ahead ahead) {
 
         boolean fits(Ingredient ingredient, Part part, Schools schools) {
             return (in == null || in.contains(part))

@@ -96,7 +96,7 @@ public final class Messages {
 
     /** Locked while it formats, for a MessageFormat is not safe between threads. What is not a number speaks for itself. */
     private Function<Object[], String> chosen(String pattern) {
-        MessageFormat format = new MessageFormat(pattern, new ULocale(language));
+        MessageFormat format = new MessageFormat(pattern, ULocale.forLanguageTag(language));
         return arguments -> {
             Object[] spoken = Arrays.stream(arguments)
                     .map(a -> a instanceof Number ? a : String.valueOf(a))

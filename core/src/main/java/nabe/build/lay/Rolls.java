@@ -33,7 +33,7 @@ public final class Rolls {
             ways.addAll(mixed(outline, longMm, shortMm));
         }
         if (rounded) {
-            ways.add(new Fit(staggered(outline, longMm, shortMm), "staggered"));
+            ways.add(new Fit(staggered(outline, longMm, shortMm), Messages.say("build.staggered")));
         }
         Fit most = ways.stream()
                 .max(Comparator.comparingInt(Fit::count).thenComparing(w -> -ways.indexOf(w)))
@@ -130,7 +130,7 @@ public final class Rolls {
         }
         boolean inside = corners.stream().allMatch(p -> outline.holds(p, 0.5));
         return inside
-                ? new Fit(List.of(Piece.of(corners, true, 0)), "slantwise")
+                ? new Fit(List.of(Piece.of(corners, true, 0)), Messages.say("build.slantwise"))
                 : new Fit(List.of(), Messages.say("build.not-at-all"));
     }
 }

@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Objects;
 import nabe.recipe.Line;
 import nabe.recipe.Recipe;
-import nabe.words.Messages;
 
 /** Writes a recipe in open formats that Nabe and others read back. */
 public final class RecipeExport {
@@ -17,7 +16,7 @@ public final class RecipeExport {
     public static Map<String, Object> jsonLd(Recipe recipe) {
         Map<String, Object> json = new LinkedHashMap<>();
         json.put("@context", "https://schema.org");
-        json.put("@type", Messages.say("server.recipe"));
+        json.put("@type", "Recipe");
         json.put("name", recipe.title());
         if (recipe.servings() != null) {
             json.put("recipeYield", recipe.servings().toString());
@@ -34,7 +33,7 @@ public final class RecipeExport {
     public static String markdown(Recipe recipe) {
         StringBuilder text = new StringBuilder("# " + recipe.title() + "\n\n");
         if (recipe.servings() != null) {
-            text.append(Messages.say("server.serves")).append(recipe.servings()).append("\n\n");
+            text.append("Serves ").append(recipe.servings()).append("\n\n");
         }
         text.append("## Ingredients\n\n");
         lines(recipe, "\n### %s\n")

@@ -1,7 +1,6 @@
 package nabe.server.formats;
 
 import java.util.List;
-import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Lays a recipe's pieces out as the plain text the core reads. */
@@ -10,10 +9,9 @@ final class RecipeText {
 
     static String of(
             String title, @Nullable String servings, List<String> ingredients, List<String> steps, List<String> notes) {
-        StringBuilder text =
-                new StringBuilder(title.isBlank() ? Messages.say("server.untitled-recipe") : title).append('\n');
+        StringBuilder text = new StringBuilder(title.isBlank() ? "Untitled recipe" : title).append('\n');
         if (servings != null && !servings.isBlank()) {
-            text.append(servings.matches("\\d+") ? Messages.say("server.serves-2", servings) : servings)
+            text.append(servings.matches("\\d+") ? "Serves " + servings : servings)
                     .append('\n');
         }
         notes.forEach(note -> text.append(note).append('\n'));

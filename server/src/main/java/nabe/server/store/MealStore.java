@@ -122,7 +122,7 @@ public class MealStore {
     public Kept undo(UUID id, int seen) {
         Kept now = seen(id, seen);
         if (now.before == null) {
-            throw new WrongValueException(Messages.say("server.there-is-nothing-to-undo-this-2"));
+            throw new WrongValueException(Messages.say("server.there-is-nothing-to-undo-in-the-meal"));
         }
         Kept edit = row(id, now.before).orElseThrow(NoSuchMealException::new);
         return insert(new Kept(id, seen + 1, edit.number, edit.before, edit.meal, now()));
