@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -229,7 +228,7 @@ final class Laying {
                 .filter(l -> vessel.id().equals(l.line().component()))
                 .toList();
         boolean asBought = vessel.of().size() == 1 && own.size() == 1;
-        String name = vessel.name().toLowerCase(Locale.ROOT);
+        String name = vessel.name();
         return asBought
                 ? own.getFirst().line().item()
                 : name.equals(Kind.BATTER.id()) ? Messages.say("build.pancakes") : name;

@@ -56,7 +56,7 @@ final class Kinds {
         }
         List<Integer> main = kitchen.main(pot);
         if (pot.lines.size() > 1 && kind(pot) == Kind.CRUST) {
-            return pot.heading == null || pot.names.isEmpty() ? "dough" : plain(pot.heading);
+            return pot.heading == null || pot.names.isEmpty() ? Messages.say("reading.dough") : plain(pot.heading);
         }
         if (pot.pots.isEmpty() && !pot.lines.isEmpty() && main.size() <= 1) {
             return kitchen.lines
@@ -80,9 +80,9 @@ final class Kinds {
             case WHITE_SAUCE ->
                 isThickened(pot) ? Messages.say("reading.white-sauce") : Messages.say("reading.mixture", heaviest(pot));
             case RED_SAUCE -> Messages.say("reading.red-sauce");
-            case TOPPING -> "topping";
-            case MASH, BATTER -> kind(pot).id();
-            case CRUST -> "dough";
+            case TOPPING -> Messages.say("reading.topping");
+            case MASH, BATTER -> Messages.say("recipe.pot", kind(pot).id());
+            case CRUST -> Messages.say("reading.dough");
             case BINDER -> Messages.say("reading.mixture", heaviest(pot));
             default -> pot.pots.isEmpty() ? Messages.say("reading.sauce", heaviest(pot), isSaucy(pot)) : mixture(pot);
         };

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import nabe.larder.Words;
 import nabe.reading.FoodClasses;
 import nabe.recipe.Part;
@@ -42,6 +43,20 @@ public final class PotName {
             "cobbler",
             "dough");
 
+    /** Those that the reading itself gives. */
+    private static final Set<String> GIVEN = Stream.of(
+                    Messages.say("reading.in-sauce", ""),
+                    Messages.say("reading.mixture", ""),
+                    Messages.say("reading.sauce", "", true),
+                    Messages.say("reading.sauce", "", false),
+                    Messages.say("reading.red-sauce"),
+                    Messages.say("reading.white-sauce"),
+                    Messages.say("reading.with", "", ""),
+                    Messages.say("words.and", "", ""))
+            .flatMap(words -> Words.of(words).stream())
+            .map(Words.Word::key)
+            .collect(Collectors.toSet());
+
     /** Made of several things, they are none of them. */
     private static final Set<Kind> DOUGHS = Set.of(Kind.CRUST, Kind.BATTER, Kind.MASH);
 
@@ -65,7 +80,7 @@ public final class PotName {
         }
         if (DOUGHS.contains(vessel.kind())
                 && lines.stream().anyMatch(l -> l.item().equalsIgnoreCase(vessel.name()))) {
-            return capital(vessel.kind().id());
+            return capital(Messages.say("recipe.pot", vessel.kind().id()));
         }
         boolean swapped = lines.stream().anyMatch(ConvertedLine::swapped);
         return swapped && !isTrue(vessel.name(), lines) ? usual(vessel.kind(), main, lines) : capital(vessel.name());
@@ -105,7 +120,7 @@ public final class PotName {
                 .collect(Collectors.toSet());
         return Words.of(name).stream()
                 .map(Words.Word::key)
-                .allMatch(k -> PLAIN.contains(k) || there.contains(k) || isKindOfAll(k, lines));
+                .allMatch(k -> PLAIN.contains(k) || GIVEN.contains(k) || there.contains(k) || isKindOfAll(k, lines));
     }
 
     /** "Meat" is true where all that is meat stayed. */
@@ -121,7 +136,7 @@ public final class PotName {
     /** Dough, batter and mash by what they are, sheets and cheeses by what lies there, all else by its part. */
     private static String usual(Kind kind, @Nullable ConvertedLine main, List<ConvertedLine> lines) {
         if (DOUGHS.contains(kind)) {
-            return capital(kind.id());
+            return capital(Messages.say("recipe.pot", kind.id()));
         }
         if (kind == Kind.BINDER && main != null) {
             return Messages.say("swap.mixture", capital(main.item()));
