@@ -70,7 +70,7 @@ public final class GettingReady {
                         .uses(List.of())
                         .activeMinutes((int) Math.max(1, Math.round(minutes)))
                         .tool("board")
-                        .ahead(new Ahead(1, Ahead.Way.FRIDGE))
+                        .keeps(new Ahead(1, Ahead.Way.FRIDGE))
                         .ladder(List.of())
                         .when(When.BEFORE)
                         .doing(PrepStep.Doing.cutting(asked))

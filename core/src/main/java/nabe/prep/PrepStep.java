@@ -2,6 +2,7 @@ package nabe.prep;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
 import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonValue;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
@@ -21,7 +22,7 @@ import org.jspecify.annotations.Nullable;
  * @param activeMinutes hands busy; {@code passiveMinutes} it does itself
  * @param rawGrams in the pot before, with what goes in now; {@code readyGrams} after
  * @param tool what it is done in, or null; {@code heat} how hot, or null
- * @param ahead how long before it may be done, or null where it is done just before
+ * @param keeps how long before it may be done, or null where it is done just before
  * @param startMinutesBefore the last moment to start it, in minutes before building, for one cook with one pair of hands
  * @param own whether it is Nabe's and not the recipe's; {@code why} it differs from the recipe, or null where it does not
  * @param ladder other ways to soak, longest first
@@ -42,7 +43,7 @@ public record PrepStep(
         double readyGrams,
         @Nullable String tool,
         @Nullable String heat,
-        @Nullable Ahead ahead,
+        @JsonIgnore @Nullable Ahead keeps,
         int startMinutesBefore,
         boolean own,
         @Nullable String why,
@@ -50,9 +51,16 @@ public record PrepStep(
         When when,
         @JsonIgnore Doing doing) {
 
+    /** @return how long before it may be done, in words; null where it is done just before */
+    @JsonProperty("ahead")
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public @Nullable String ahead() {
+        return keeps == null ? null : keeps.words();
+    }
+
     /** @return how many days before it may be done; 0 where it is done on the day */
     public int daysAhead() {
-        return ahead == null ? 0 : ahead.days();
+        return keeps == null ? 0 : keeps.days();
     }
 
     /**
@@ -116,7 +124,7 @@ public record PrepStep(
             double ready,
             @Nullable String tool,
             @Nullable String heat,
-            @Nullable Ahead ahead,
+            @Nullable Ahead keeps,
             String why) {
         return PrepStepBuilder.builder()
                 .id(id)
@@ -132,7 +140,7 @@ public record PrepStep(
                 .readyGrams(ready)
                 .tool(tool)
                 .heat(heat)
-                .ahead(ahead)
+                .keeps(keeps)
                 .own(true)
                 .why(why)
                 .ladder(List.of())

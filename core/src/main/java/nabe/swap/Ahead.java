@@ -2,7 +2,6 @@ package nabe.swap;
 
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonProperty;
-import com.fasterxml.jackson.annotation.JsonValue;
 import java.util.Locale;
 import nabe.words.Messages;
 
@@ -34,7 +33,6 @@ public record Ahead(int days, Way kept) {
     }
 
     /** @return "2 days ahead, in the fridge" */
-    @JsonValue
     public String words() {
         return Messages.say("swap.days-ahead", days, kept.name().toLowerCase(Locale.ROOT));
     }

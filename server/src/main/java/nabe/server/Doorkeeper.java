@@ -12,6 +12,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
@@ -53,9 +54,9 @@ class Doorkeeper extends OncePerRequestFilter {
         String host = request.getHeader(HttpHeaders.HOST);
         String origin = request.getHeader(HttpHeaders.ORIGIN);
         if (!isOwn(nameOf(host))) {
-            refuse(response, "This Nabe is not reached by the name " + host + ". Its own names are set in NABE_HOSTS.");
+            refuse(response, Messages.say("server.this-nabe-is-not-reached-by", String.valueOf(host)));
         } else if (origin != null && !origin.replaceFirst("^https?://", "").equalsIgnoreCase(host)) {
-            refuse(response, "A page of " + origin + " asked this. Only Nabe's own pages may.");
+            refuse(response, Messages.say("server.a-page-asked-only-nabes-own", origin));
         } else {
             chain.doFilter(request, response);
         }
@@ -78,6 +79,7 @@ class Doorkeeper extends OncePerRequestFilter {
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
         response.setCharacterEncoding(StandardCharsets.UTF_8.name());
         String detail = why.replace("\\", "").replace("\"", "'").replaceAll("\\p{Cntrl}", "");
-        response.getWriter().write("{\"title\":\"Not from here\",\"status\":403,\"detail\":\"" + detail + "\"}");
+        String title = Messages.say("server.not-from-here");
+        response.getWriter().write("{\"title\":\"" + title + "\",\"status\":403,\"detail\":\"" + detail + "\"}");
     }
 }

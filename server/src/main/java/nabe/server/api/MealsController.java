@@ -51,7 +51,7 @@ class MealsController {
 
     /** @param ticked or taken back */
     public record TickRequest(
-            @NotNull(message = "What was bought is missing. Name the item.")
+            @NotNull(message = "server.what-was-bought-is-missing")
             String item,
 
             boolean ticked) {}

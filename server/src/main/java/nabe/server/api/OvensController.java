@@ -30,8 +30,8 @@ class OvensController {
 
     /** The dishes, as briefs, as ids of dishes on the shelf, or both. */
     public record ShareRequest(
-            @Nullable List<@Valid @NotNull(message = "A dish of the oven is empty. Leave it out.") BriefRequest> dishes,
-            @Nullable List<@NotNull(message = "A dish of the oven is empty. Leave it out.") UUID> dishIds) {
+            @Nullable List<@Valid @NotNull(message = "server.empty-dish-of-oven") BriefRequest> dishes,
+            @Nullable List<@NotNull(message = "server.empty-dish-of-oven") UUID> dishIds) {
         private List<BriefRequest> given() {
             return dishes == null ? List.of() : dishes;
         }

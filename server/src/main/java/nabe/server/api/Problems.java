@@ -1,6 +1,7 @@
 package nabe.server.api;
 
 import java.util.Map;
+import java.util.Objects;
 import java.util.UUID;
 import java.util.stream.Collectors;
 import nabe.measure.WrongValueException;
@@ -23,7 +24,6 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.transaction.TransactionException;
-import org.springframework.validation.ObjectError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -145,7 +145,7 @@ class Problems extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleMethodArgumentNotValid(
             MethodArgumentNotValidException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         String all = e.getAllErrors().stream()
-                .map(ObjectError::getDefaultMessage)
+                .map(error -> Messages.say(Objects.requireNonNull(error.getDefaultMessage())))
                 .distinct()
                 .sorted()
                 .collect(Collectors.joining(" "));

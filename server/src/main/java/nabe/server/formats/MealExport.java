@@ -19,6 +19,7 @@ import java.util.UUID;
 import nabe.meal.MealPlan;
 import nabe.meal.MealPlan.Bought;
 import nabe.meal.MealTask;
+import nabe.words.Messages;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
@@ -90,17 +91,19 @@ public final class MealExport {
     }
 
     public static String markdown(MealPlan plan) {
-        StringBuilder text = new StringBuilder("# Shopping for " + plan.title() + "\n");
+        StringBuilder text = new StringBuilder("# " + Messages.say("server.shopping-for", plan.title()) + "\n");
         String place = "";
         for (Bought item : plan.shopping()) {
-            String here = item.pantry() ? "From the cupboard" : item.place();
+            String here = item.pantry() ? Messages.say("server.from-the-cupboard") : item.place();
             text.append(here.equals(place) ? "" : "\n## " + here + "\n\n");
             place = here;
             text.append("- [ ] ").append(item.item()).append(": ").append(item.buy());
             text.append(item.packet() == null ? "" : " (" + item.packet() + ")");
             text.append(item.check() == null ? "" : ". " + item.check()).append("\n");
         }
-        return text.append("\nRead every packet each time; when unsure, ask the maker.\n")
+        return text.append('\n')
+                .append(Messages.say("server.read-every-packet-each-time"))
+                .append('\n')
                 .toString();
     }
 }
