@@ -2,9 +2,11 @@ import tailwindcss from "@tailwindcss/vite";
 import react from "@vitejs/plugin-react";
 import { VitePWA } from "vite-plugin-pwa";
 import { defineConfig } from "vitest/config";
+import { messages } from "./messages.ts";
 
 export default defineConfig({
   plugins: [
+    messages(),
     react(),
     tailwindcss(),
     VitePWA({
@@ -28,7 +30,7 @@ export default defineConfig({
       },
     }),
   ],
-  server: { proxy: { "/api": "http://127.0.0.1:8080" } },
+  server: { proxy: { "/api": "http://127.0.0.1:8080" }, fs: { allow: [".."] } },
   build: { target: "es2022" },
   test: { setupFiles: ["src/testing/setup.ts"], testTimeout: 20_000 },
 });

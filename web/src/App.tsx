@@ -1,18 +1,27 @@
 import { QueryClient, QueryClientProvider } from "@tanstack/react-query";
-import { lazy, Suspense } from "react";
+import { type ComponentType, lazy, Suspense } from "react";
 import { BrowserRouter, Link, Navigate, Route, Routes, useLocation } from "react-router";
+import { learn, type Room, rich, told } from "./messages";
 import { Shelf } from "./shelf/Shelf";
 import { Boundary, Page, Toasts } from "./ui";
 
+/** A page with its words, which what stands at the top of its modules needs at once. */
+function page(rooms: readonly Room[], load: () => Promise<ComponentType>) {
+  return lazy(async () => {
+    await Promise.all(rooms.map(learn));
+    return { default: await load() };
+  });
+}
+
 const Shortcuts = lazy(() => import("./ui/Shortcuts").then((m) => ({ default: m.Shortcuts })));
 const NewRecipe = lazy(() => import("./shelf/NewRecipe").then((m) => ({ default: m.NewRecipe })));
-const CardPage = lazy(() => import("./dish").then((m) => ({ default: m.CardPage })));
-const DishPage = lazy(() => import("./dish").then((m) => ({ default: m.DishPage })));
-const HousePage = lazy(() => import("./house").then((m) => ({ default: m.HousePage })));
-const LarderPage = lazy(() => import("./larder").then((m) => ({ default: m.LarderPage })));
-const MealPage = lazy(() => import("./table").then((m) => ({ default: m.MealPage })));
-const Meals = lazy(() => import("./table").then((m) => ({ default: m.Meals })));
-const PrintPage = lazy(() => import("./table").then((m) => ({ default: m.PrintPage })));
+const CardPage = page(["dish"], () => import("./dish").then((m) => m.CardPage));
+const DishPage = page(["dish"], () => import("./dish").then((m) => m.DishPage));
+const HousePage = page(["house"], () => import("./house").then((m) => m.HousePage));
+const LarderPage = page(["larder"], () => import("./larder").then((m) => m.LarderPage));
+const MealPage = page(["table", "house"], () => import("./table").then((m) => m.MealPage));
+const Meals = page(["table", "house"], () => import("./table").then((m) => m.Meals));
+const PrintPage = page(["table", "house"], () => import("./table").then((m) => m.PrintPage));
 
 const queries = new QueryClient({
   defaultOptions: { queries: { retry: false, refetchOnWindowFocus: false, staleTime: 5_000, networkMode: "always" } },
@@ -36,7 +45,7 @@ export function App() {
 function Rooms() {
   const { pathname } = useLocation();
   return (
-    <Boundary what="This page" at={pathname}>
+    <Boundary what={told("web.ui.this-page")} at={pathname}>
       <Suspense fallback={<Coming />}>
         <Routes>
           <Route path="/" element={<Shelf />} />
@@ -61,19 +70,26 @@ function Rooms() {
 function Coming() {
   return (
     <p role="status" className="p-5">
-      Fetching the page…
+      {told("web.ui.fetching-the-page")}
     </p>
   );
 }
 
 function NotHere() {
   return (
-    <Page title="Nothing here">
+    <Page title={told("web.ui.nothing-here")}>
       <p>
-        There is no page at this address.{" "}
-        <Link to="/" className="font-semibold text-rim underline">
-          Back to the shelf
-        </Link>
+        {rich(
+          "web.ui.there-is-no-page-at-this",
+          {
+            a: (words) => (
+              <Link to="/" className="font-semibold text-rim underline">
+                {words}
+              </Link>
+            ),
+          },
+          told("web.ui.back-to-the-shelf"),
+        )}
       </p>
     </Page>
   );

@@ -1,3 +1,4 @@
+import { told } from "../messages";
 import type {
   Brief,
   ComponentRecipe,
@@ -36,7 +37,7 @@ export class Refusal extends Error {
 /** Nobody answered: the server or its database is away. */
 export class Away extends Error {
   constructor(readonly database: boolean) {
-    super(database ? "Nabe's database is not answering." : "Nabe is not answering.");
+    super(database ? told("web.ui.nabes-database-is-not-answering") : told("web.ui.nabe-is-not-answering"));
   }
 }
 
@@ -73,8 +74,8 @@ async function problemOf(response: Response): Promise<ProblemBody> {
     return (await response.json()) as ProblemBody;
   } catch {
     return {
-      title: "Nabe made a mistake",
-      detail: "The answer could not be read. Try again.",
+      title: told("web.ui.nabe-made-a-mistake"),
+      detail: told("web.ui.the-answer-could-not-be-read"),
       status: response.status,
     };
   }

@@ -1,4 +1,5 @@
 import type { Caution } from "../api";
+import { told } from "../messages";
 
 /** Cautions, each kind said once: its sentence, what it speaks of, and whose words they are, once for all that share them. */
 export function Cautions({ cautions }: { cautions: readonly Caution[] }) {
@@ -17,7 +18,7 @@ export function Cautions({ cautions }: { cautions: readonly Caution[] }) {
                 </li>
               ))}
           </ul>
-          <p className="mt-1 text-sm text-faded">Source: {source}.</p>
+          <p className="mt-1 text-sm text-faded">{told("web.dish.source", source)}</p>
         </div>
       ))}
     </div>

@@ -1,4 +1,5 @@
 import { Dialog } from "radix-ui";
+import { told } from "../messages";
 import { Button } from "../ui";
 import { differences } from "./differences";
 import type { Desk } from "./saving";
@@ -19,16 +20,16 @@ export function Conflict({ desk, onTheirs, onMine }: { desk: Desk; onTheirs: () 
           onEscapeKeyDown={(e) => e.preventDefault()}
           onPointerDownOutside={(e) => e.preventDefault()}
         >
-          <Dialog.Title className="text-xl font-bold">This dish was changed in another window</Dialog.Title>
+          <Dialog.Title className="text-xl font-bold">{told("web.dish.this-dish-was-changed-in-another")}</Dialog.Title>
           <Dialog.Description className="mt-1 text-faded">
-            Both versions are here. Choose which to go on with; the other stays in the history.
+            {told("web.dish.both-versions-are-here-choose-which")}
           </Dialog.Description>
           <table className="mt-4 w-full border-collapse text-left">
             <thead>
               <tr className="border-b-2 border-line">
-                <th className="py-1.5 pr-3">What</th>
-                <th className="py-1.5 pr-3">This window</th>
-                <th className="py-1.5">The other window</th>
+                <th className="py-1.5 pr-3">{told("web.dish.what")}</th>
+                <th className="py-1.5 pr-3">{told("web.dish.this-window")}</th>
+                <th className="py-1.5">{told("web.dish.the-other-window")}</th>
               </tr>
             </thead>
             <tbody>
@@ -45,9 +46,9 @@ export function Conflict({ desk, onTheirs, onMine }: { desk: Desk; onTheirs: () 
           </table>
           <div className="mt-5 flex flex-wrap gap-2">
             <Button look="main" onClick={onMine}>
-              Keep this window's
+              {told("web.dish.keep-this-windows")}
             </Button>
-            <Button onClick={onTheirs}>Take the other window's</Button>
+            <Button onClick={onTheirs}>{told("web.dish.take-the-other-windows")}</Button>
           </div>
         </Dialog.Content>
       </Dialog.Portal>

@@ -3,6 +3,7 @@ import { useParams } from "react-router";
 import { Away, api, type Dish } from "../api";
 import { CrossSection } from "../drawing";
 import { orLast } from "../kept";
+import { told } from "../messages";
 import { Boundary, Button, Notice, Page } from "../ui";
 import { BakeStop } from "./bake/BakeStop";
 import { BuildStop } from "./build/BuildStop";
@@ -40,13 +41,13 @@ export function DishPage() {
   });
   if (dish.data) return <OpenDish key={id} dish={dish.data} />;
   return (
-    <Page title="Dish">
+    <Page title={told("web.dish.dish")}>
       {dish.error ? (
-        <Notice tone="warm" title="This dish cannot be opened now">
-          {dish.error.message} {dish.error instanceof Away && "It opens by itself when it is back."}
+        <Notice tone="warm" title={told("web.dish.this-dish-cannot-be-opened-now")}>
+          {dish.error.message} {dish.error instanceof Away && told("web.dish.it-opens-by-itself-when-it")}
         </Notice>
       ) : (
-        <p role="status">Fetching the dish…</p>
+        <p role="status">{told("web.dish.fetching-the-dish")}</p>
       )}
     </Page>
   );
@@ -70,10 +71,10 @@ function OpenDish({ dish }: { dish: Dish }) {
           <SavingSign saving={desk.saving} />
           <div className="flex gap-1">
             <Button look="quiet" disabled={!settled || !desk.dish.canUndo} onClick={() => void tools.undo()}>
-              Undo
+              {told("web.dish.undo")}
             </Button>
             <Button look="quiet" disabled={!settled || !desk.dish.canRedo} onClick={() => void tools.redo()}>
-              Redo
+              {told("web.dish.redo")}
             </Button>
           </div>
         </>
@@ -82,22 +83,22 @@ function OpenDish({ dish }: { dish: Dish }) {
       <StopsRail id={desk.dish.id} at={at} plan={plan.data} />
       {desk.saving.kind === "away" && (
         <div className="mb-4">
-          <Notice tone="warm" title="Kept on this page, not saved yet">
-            {desk.saving.why} Your changes are safe here and are saved when it is back.
+          <Notice tone="warm" title={told("web.dish.kept-on-this-page-not-saved")}>
+            {told("web.dish.your-changes-are-safe-here-and", desk.saving.why)}
           </Notice>
         </div>
       )}
       {desk.saving.kind === "refused" && (
         <div className="mb-4">
-          <Notice tone="danger" title="Not saved">
+          <Notice tone="danger" title={told("web.ui.not-saved")}>
             {desk.saving.why}
           </Notice>
         </div>
       )}
       {plan.error && !(plan.error instanceof Away) && (
         <div className="mb-4">
-          <Notice tone="danger" title="This cannot be planned as it stands">
-            {plan.error.message} The last plan that worked is shown.
+          <Notice tone="danger" title={told("web.ui.this-cannot-be-planned-as-it")}>
+            {told("web.dish.the-last-plan-that-worked-is", plan.error.message)}
           </Notice>
         </div>
       )}
@@ -110,7 +111,7 @@ function OpenDish({ dish }: { dish: Dish }) {
             dishId={desk.dish.id}
             version={desk.dish.version}
             drawing={
-              <aside aria-label="Cross-section" className="rounded-xl border border-line bg-sheet p-4">
+              <aside aria-label={told("web.dish.cross-section")} className="rounded-xl border border-line bg-sheet p-4">
                 <CrossSection build={plan.data.build} title={title} />
               </aside>
             }
@@ -118,7 +119,7 @@ function OpenDish({ dish }: { dish: Dish }) {
           />
         </Boundary>
       ) : (
-        <p role="status">{plan.error ? plan.error.message : "Working out the plan…"}</p>
+        <p role="status">{plan.error ? plan.error.message : told("web.ui.working-out-the-plan")}</p>
       )}
     </Page>
   );

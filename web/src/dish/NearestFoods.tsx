@@ -1,4 +1,5 @@
 import type { Near } from "../api";
+import { told } from "../messages";
 import { Button } from "../ui";
 
 /** Foods that words nobody knows may mean; one touch says which, and it is remembered. */
@@ -13,12 +14,12 @@ export function NearestFoods({
 }) {
   return nearest.length === 0 ? null : (
     <span className="flex flex-wrap items-center gap-1.5">
-      <span className="text-sm">It is</span>
+      <span className="text-sm">{told("web.dish.it-is")}</span>
       {nearest.map((n) => (
         <Button
           key={n.id}
           className="min-h-8 px-2.5 py-0.5 text-sm"
-          aria-label={`${text} is ${n.name}`}
+          aria-label={told("web.dish.is", text, n.name)}
           onClick={() => onIs(n.id)}
         >
           {n.name}

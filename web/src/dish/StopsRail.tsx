@@ -1,11 +1,12 @@
 import { NavLink } from "react-router";
 import type { Plan } from "../api";
+import { told } from "../messages";
 import { attention, STOP_WORDS, STOPS, type Stop } from "./stops";
 
 /** The line of work, in the order cooks work. */
 export function StopsRail({ id, at, plan }: { id: string; at: Stop; plan: Plan | undefined }) {
   return (
-    <nav aria-label="Stops" className="no-print mb-5 overflow-x-auto">
+    <nav aria-label={told("web.dish.stops")} className="no-print mb-5 overflow-x-auto">
       <ol className="flex min-w-max items-stretch border-b-2 border-line">
         {STOPS.map((stop, i) => {
           const look = attention(stop, plan);

@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { told } from "../messages";
 import { Button, FIELD } from "../ui";
 
 /** The dish's name, to be written anew. */
@@ -15,7 +16,7 @@ export function Title({ title, onRename }: { title: string; onRename: (name: str
         <>
           <h1 className="min-w-0 truncate text-lg font-bold">{title}</h1>
           <Button look="quiet" className="no-print min-h-9 px-2 text-sm" onClick={() => setName(title)}>
-            Rename
+            {told("web.dish.rename")}
           </Button>
         </>
       ) : (
@@ -27,7 +28,7 @@ export function Title({ title, onRename }: { title: string; onRename: (name: str
           }}
         >
           <input
-            aria-label="Name of the dish"
+            aria-label={told("web.dish.name-of-the-dish")}
             className={`${FIELD} max-w-md font-bold`}
             value={name}
             maxLength={120}

@@ -25,7 +25,7 @@ describe("two versions of one dish", () => {
     expect(rows.map((r) => r.what)).toEqual(["Needs", "Servings", "Pan", "Oven"]);
     expect(rows[0]).toMatchObject({ mine: "vegan, no soy, strict", theirs: "vegan, by ingredient" });
     expect(rows[2].theirs).toBe("round 280 55 deep ceramic");
-    expect(rows[3]).toMatchObject({ mine: "180 °C fan, from fridge", theirs: "as the recipe" });
+    expect(rows[3]).toMatchObject({ mine: "180 °C fan, from the fridge", theirs: "as the recipe" });
   });
 
   it("compare corrected lines and the cook's own build", () => {

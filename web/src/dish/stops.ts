@@ -1,15 +1,16 @@
 import type { Plan } from "../api";
+import { told } from "../messages";
 
 export const STOPS = ["read", "swap", "prep", "build", "bake", "notes"] as const;
 export type Stop = (typeof STOPS)[number];
 
 export const STOP_WORDS: Record<Stop, string> = {
-  read: "Read",
-  swap: "Swap",
-  prep: "Prep",
-  build: "Build",
-  bake: "Bake",
-  notes: "Notes",
+  read: told("web.dish.read"),
+  swap: told("web.dish.swap"),
+  prep: told("web.dish.prep"),
+  build: told("web.dish.build"),
+  bake: told("web.dish.bake"),
+  notes: told("web.dish.notes"),
 };
 
 export function isStop(word: string | undefined): word is Stop {
@@ -22,15 +23,19 @@ export function attention(stop: Stop, plan: Plan | undefined): string | null {
   const doubts = plan.recipe.lines.filter((l) => l.doubt).length;
   switch (stop) {
     case "read":
-      return doubts ? `${doubts} to look at` : null;
+      return doubts ? told("web.dish.so-many-to-look-at", doubts) : null;
     case "swap":
-      return plan.unresolved.length ? `${plan.unresolved.length} left out` : null;
+      return plan.unresolved.length ? told("web.dish.left-out", plan.unresolved.length) : null;
     case "prep":
-      return plan.prep.water.state === "short" ? "too dry" : plan.prep.water.state === "long" ? "too wet" : null;
+      return plan.prep.water.state === "short"
+        ? told("web.dish.too-dry")
+        : plan.prep.water.state === "long"
+          ? told("web.dish.too-wet")
+          : null;
     case "build":
-      return plan.build.overflow ? "too full" : null;
+      return plan.build.overflow ? told("web.dish.too-full") : null;
     case "bake":
-      return plan.bake.coreCelsius && !plan.bake.coreReached ? "not hot through" : null;
+      return plan.bake.coreCelsius && !plan.bake.coreReached ? told("web.dish.not-hot-through") : null;
     default:
       return null;
   }

@@ -1,5 +1,6 @@
 import { useId } from "react";
 import type { Build } from "../api";
+import { told } from "../messages";
 import { grams } from "../ui";
 import { inWords, place, spread } from "./stack";
 import { Textures, textureId } from "./Textures";
@@ -31,7 +32,7 @@ export function CrossSection({ build, title, small = false }: { build: Build; ti
       <svg
         viewBox={`0 0 ${wide} ${tall}`}
         role="img"
-        aria-label={`${title}, cut through: ${words.length - 1} layers. ${words[words.length - 1]}`}
+        aria-label={told("web.ui.cut-through-layers", title, words.length - 1, words[words.length - 1])}
         className="block h-auto w-full"
         preserveAspectRatio={small ? "xMidYMax meet" : undefined}
       >
@@ -45,7 +46,7 @@ export function CrossSection({ build, title, small = false }: { build: Build; ti
       </svg>
       {!small && (
         <details className="mt-2 text-sm">
-          <summary className="cursor-pointer font-semibold text-rim">In words</summary>
+          <summary className="cursor-pointer font-semibold text-rim">{told("web.ui.in-words")}</summary>
           <ol className="mt-1 list-decimal pl-5">
             {words.map((w, i) => (
               <li key={`${i}-${w}`}>{w}</li>
@@ -134,7 +135,7 @@ function Spill({ build, base, over }: { build: Build; base: number; over: number
         className="fill-danger"
         fontWeight="700"
       >
-        {grams(build.overflow?.grams ?? 0)} too much
+        {told("web.ui.too-much", grams(build.overflow?.grams ?? 0))}
       </text>
     </g>
   );
@@ -147,9 +148,11 @@ function Ruler({ base, depth, above }: { base: number; depth: number; above: num
     <g fontSize="4" className="fill-faded">
       <path d={`M${INSIDE} ${line}h${SHOWN - 2}`} className="stroke-rim" strokeWidth="0.4" strokeDasharray="1.5 1.5" />
       <text x={INSIDE + 2} y={line - 1.4} className="fill-rim">
-        fill line
+        {told("web.ui.fill-line")}
       </text>
-      <text x={INSIDE + 2} y={base - above - 3}>{`${depth} mm deep inside, to scale`}</text>
+      <text x={INSIDE + 2} y={base - above - 3}>
+        {told("web.ui.mm-deep-inside-to-scale", depth)}
+      </text>
     </g>
   );
 }

@@ -1,4 +1,5 @@
 import type { Build, Layer } from "../api";
+import { told } from "../messages";
 
 /** A layer placed: millimetres from the inside base of the dish. */
 export interface Placed {
@@ -44,9 +45,9 @@ function within(middle: number, size: number, gap: number, low: number, high: nu
 
 /** The stack in words, bottom to top: the drawing's text twin. */
 export function inWords(build: Build): string[] {
-  const words = build.layers.map((l) => `${l.name}: ${Math.round(l.grams)} g, ${l.heightMm.toFixed(1)} mm high`);
+  const words = build.layers.map((l) => told("web.ui.mm-high", l.name, Math.round(l.grams), l.heightMm.toFixed(1)));
   const room = build.overflow
-    ? `Too full by ${Math.round(build.overflow.overMm)} mm: ${Math.round(build.overflow.grams)} g goes to a second dish.`
-    : `${Math.round(build.headroomMm)} mm stay free under the rim.`;
+    ? told("web.ui.too-full-by-mm-goes-to", Math.round(build.overflow.overMm), Math.round(build.overflow.grams))
+    : told("web.ui.mm-stay-free-under-the-rim", Math.round(build.headroomMm));
   return [...words, room];
 }

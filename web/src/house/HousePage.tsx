@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { api } from "../api";
+import { told } from "../messages";
 import { Card, Notice, Page, PickOne } from "../ui";
 import { People } from "./People";
 import { SchoolChoices } from "./SchoolChoices";
@@ -7,15 +8,15 @@ import { Tools } from "./Tools";
 import { useHouse } from "./useHouse";
 
 const SPOONS = [
-  { value: "us", label: "US (cup 237 ml)" },
-  { value: "metric", label: "Metric (cup 250 ml)" },
-  { value: "british", label: "British (pint 568 ml)" },
-  { value: "australian", label: "Australian (tbsp 20 ml)" },
+  { value: "us", label: told("web.house.us-cup-237-ml") },
+  { value: "metric", label: told("web.house.metric-cup-250-ml") },
+  { value: "british", label: told("web.house.british-pint-568-ml") },
+  { value: "australian", label: told("web.house.australian-tbsp-20-ml") },
 ];
 const AMOUNTS = [
-  { value: "both", label: "Scales, cups beside" },
-  { value: "metric", label: "Scales only" },
-  { value: "cups", label: "Cups first" },
+  { value: "both", label: told("web.house.scales-cups-beside") },
+  { value: "metric", label: told("web.house.scales-only") },
+  { value: "cups", label: told("web.house.cups-first") },
 ];
 
 /** Who eats here, how this house cooks, and what it has: what every dish starts from. */
@@ -23,16 +24,16 @@ export function HousePage() {
   const { house, error, saving, saved, change } = useHouse();
   const choices = useQuery({ queryKey: ["house", "choices"], queryFn: api.houseChoices, staleTime: Infinity });
   return (
-    <Page title="House">
+    <Page title={told("web.ui.house")}>
       <div className="mb-4 flex flex-wrap items-baseline justify-between gap-2">
-        <h1 className="text-2xl font-bold">House</h1>
+        <h1 className="text-2xl font-bold">{told("web.ui.house")}</h1>
         <p role="status" className="text-faded">
-          {saving ? "Saving…" : saved && !error ? "Saved" : ""}
+          {saving ? told("web.ui.saving") : saved && !error ? told("web.ui.saved") : ""}
         </p>
       </div>
       {error && (
         <div className="mb-4">
-          <Notice tone="danger" title="Not saved">
+          <Notice tone="danger" title={told("web.ui.not-saved")}>
             {error.message}
           </Notice>
         </div>
@@ -41,21 +42,23 @@ export function HousePage() {
         <div className="grid items-start gap-5 lg:grid-cols-2">
           <div className="flex flex-col gap-5">
             <People people={house.people ?? []} onPeople={(people) => change({ people })} />
-            <Card title="Amounts">
+            <Card title={told("web.house.amounts")}>
               <div className="flex flex-col gap-3">
                 <div>
-                  <p className="mb-1 text-sm font-medium text-faded">Cups and spoons in recipes that do not say</p>
+                  <p className="mb-1 text-sm font-medium text-faded">
+                    {told("web.house.cups-and-spoons-in-recipes-that")}
+                  </p>
                   <PickOne
-                    label="Cups and spoons"
+                    label={told("web.house.cups-and-spoons")}
                     value={house.spoons ?? "us"}
                     options={SPOONS}
                     onPick={(spoons) => change({ spoons })}
                   />
                 </div>
                 <div>
-                  <p className="mb-1 text-sm font-medium text-faded">Show amounts as</p>
+                  <p className="mb-1 text-sm font-medium text-faded">{told("web.house.show-amounts-as")}</p>
                   <PickOne
-                    label="Show amounts as"
+                    label={told("web.house.show-amounts-as")}
                     value={house.amounts ?? "both"}
                     options={AMOUNTS}
                     onPick={(amounts) => change({ amounts })}
@@ -77,7 +80,7 @@ export function HousePage() {
           />
         </div>
       )}
-      {!house && !error && <p role="status">Opening the house…</p>}
+      {!house && !error && <p role="status">{told("web.house.opening-the-house")}</p>}
     </Page>
   );
 }

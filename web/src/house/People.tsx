@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Person } from "../api";
+import { told } from "../messages";
 import { allergenWord, Button, Card } from "../ui";
 import { PersonForm } from "./PersonForm";
 
@@ -12,12 +13,11 @@ export function People({ people, onPeople }: { people: readonly Person[]; onPeop
     setOpen(null);
   };
   return (
-    <Card title="People" aside={people.length ? `${people.length} at the table` : undefined}>
-      {people.length === 0 && (
-        <p className="mb-2 text-faded">
-          Say who eats here and what each cannot have. Every dish can then be judged for the people at the table.
-        </p>
-      )}
+    <Card
+      title={told("web.house.people")}
+      aside={people.length ? told("web.house.at-the-table", people.length) : undefined}
+    >
+      {people.length === 0 && <p className="mb-2 text-faded">{told("web.house.say-who-eats-here-and-what")}</p>}
       <ul className="divide-y divide-line">
         {people.map((p) => (
           <li key={p.id} className="py-2">
@@ -31,18 +31,18 @@ export function People({ people, onPeople }: { people: readonly Person[]; onPeop
                   look="quiet"
                   className="min-h-9 text-sm"
                   aria-expanded={open === p.id}
-                  aria-label={`Change ${p.name}`}
+                  aria-label={told("web.ui.change", p.name)}
                   onClick={() => setOpen(open === p.id ? null : (p.id ?? null))}
                 >
-                  Change
+                  {told("web.house.change")}
                 </Button>
                 <Button
                   look="quiet"
                   className="min-h-9 text-sm"
-                  aria-label={`Remove ${p.name}`}
+                  aria-label={told("web.ui.remove", p.name)}
                   onClick={() => onPeople(people.filter((q) => q.id !== p.id))}
                 >
-                  Remove
+                  {told("web.house.remove")}
                 </Button>
               </div>
             </div>
@@ -57,7 +57,7 @@ export function People({ people, onPeople }: { people: readonly Person[]; onPeop
         />
       ) : (
         <div className="mt-2">
-          <Button onClick={() => setOpen("new")}>Add a person</Button>
+          <Button onClick={() => setOpen("new")}>{told("web.house.add-a-person")}</Button>
         </div>
       )}
     </Card>
@@ -65,12 +65,12 @@ export function People({ people, onPeople }: { people: readonly Person[]; onPeop
 }
 
 function about(person: Person): string {
-  const all = [...(person.needs ?? []), ...(person.avoid ?? []).map((a) => `no ${allergenWord(a)}`)];
-  if (all.length === 0) return "eats everything";
+  const all = [...(person.needs ?? []), ...(person.avoid ?? []).map((a) => told("web.ui.no", allergenWord(a)))];
+  if (all.length === 0) return told("web.ui.eats-everything");
   const oats = person.needs?.includes("gluten-free")
     ? person.certifiedOats
-      ? "; certified oats are fine"
-      : "; no oats at all"
+      ? told("web.house.certified-oats-are-fine")
+      : told("web.house.no-oats-at-all")
     : "";
-  return `${all.join(", ")}; ${person.strict ? "strict, traces matter" : "by ingredient"}${oats}`;
+  return told("web.house.strict-traces-matter", all.join(", "), Boolean(person.strict), oats);
 }

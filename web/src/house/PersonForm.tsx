@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Person } from "../api";
+import { told } from "../messages";
 import { ALLERGENS, allergenWord, Button, NEEDS, PickAny, PickOne, sentence, TextField } from "../ui";
 
 export function PersonForm({ person, onKeep }: { person: Person; onKeep: (person: Person) => void }) {
@@ -15,52 +16,50 @@ export function PersonForm({ person, onKeep }: { person: Person; onKeep: (person
         if (!nameless) onKeep({ ...draft, name: draft.name?.trim() });
       }}
     >
-      <TextField label="Name" value={draft.name ?? ""} onValue={(name) => set({ name })} />
+      <TextField label={told("web.house.name")} value={draft.name ?? ""} onValue={(name) => set({ name })} />
       <PickAny
-        label="Needs of this person"
+        label={told("web.house.needs-of-this-person")}
         value={draft.needs ?? []}
         onPick={(needs) => set({ needs })}
         options={NEEDS.map((n) => ({ value: n as string, label: sentence(n) }))}
       />
       <PickOne
-        label="How strict for this person"
+        label={told("web.house.how-strict-for-this-person")}
         value={draft.strict ? "strict" : "ingredient"}
         onPick={(v) => set({ strict: v === "strict" })}
         options={[
-          { value: "ingredient", label: "By ingredient" },
-          { value: "strict", label: "Strict: traces matter" },
+          { value: "ingredient", label: told("web.ui.by-ingredient") },
+          { value: "strict", label: told("web.ui.strict-traces-matter") },
         ]}
       />
       {glutenFree && (
         <PickOne
-          label="Certified gluten-free oats"
+          label={told("web.house.certified-gluten-free-oats")}
           value={draft.certifiedOats ? "fine" : "never"}
           onPick={(v) => set({ certifiedOats: v === "fine" })}
           options={[
-            { value: "never", label: "No oats at all" },
-            { value: "fine", label: "Certified oats are fine" },
+            { value: "never", label: told("web.house.no-oats-at-all-choice") },
+            { value: "fine", label: told("web.house.certified-oats-are-fine-choice") },
           ]}
         />
       )}
       <details>
         <summary className="cursor-pointer font-semibold text-rim">
-          Single allergens{draft.avoid?.length ? `: ${draft.avoid.map(allergenWord).join(", ")}` : ""}
+          {told("web.ui.single-allergens", draft.avoid?.length ? `: ${draft.avoid.map(allergenWord).join(", ")}` : "")}
         </summary>
         <div className="mt-2">
           <PickAny
-            label="Single allergens of this person"
+            label={told("web.house.single-allergens-of-this-person")}
             value={draft.avoid ?? []}
             onPick={(avoid) => set({ avoid })}
             options={ALLERGENS.map((a) => ({ value: a as string, label: sentence(allergenWord(a)) }))}
           />
         </div>
       </details>
-      {glutenFree && (
-        <p className="text-sm text-faded">Whether oats are tolerated is for their doctor or dietitian to say.</p>
-      )}
+      {glutenFree && <p className="text-sm text-faded">{told("web.house.whether-oats-are-tolerated-is-for")}</p>}
       <div>
         <Button type="submit" look="main" disabled={nameless}>
-          Keep this person
+          {told("web.house.keep-this-person")}
         </Button>
       </div>
     </form>

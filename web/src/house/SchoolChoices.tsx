@@ -1,4 +1,5 @@
 import type { Question } from "../api";
+import { told } from "../messages";
 import { Card, PickOne } from "../ui";
 
 /** Where good cooks differ: the house's own way, for every dish that does not say otherwise. */
@@ -12,7 +13,7 @@ export function SchoolChoices({
   onSchools: (schools: Record<string, string>) => void;
 }) {
   return (
-    <Card title="How this house cooks" aside="The first answer is the usual one">
+    <Card title={told("web.house.how-this-house-cooks")} aside={told("web.house.the-first-answer-is-the-usual")}>
       <ul className="divide-y divide-line">
         {questions.map((q) => (
           <li key={q.id} className="py-3 first:pt-0">

@@ -1,4 +1,5 @@
 import type { House, HouseChoices } from "../api";
+import { told } from "../messages";
 import { Card } from "../ui";
 
 type Tool = HouseChoices["tools"][number];
@@ -21,18 +22,18 @@ export function Tools({ tools, lacks, keptApart, onTools }: Props) {
       kept ? { keptApart: [...keptApart, id], lacks: without(lacks, id) } : { keptApart: without(keptApart, id) },
     );
   return (
-    <Card title="Tools">
+    <Card title={told("web.ui.tools")}>
       <table className="w-full border-collapse">
         <thead>
           <tr className="border-b-2 border-line text-left text-sm text-faded">
             <th scope="col" className="pb-1 font-semibold">
-              Tool
+              {told("web.house.tool")}
             </th>
             <th scope="col" className="pb-1 text-center font-semibold">
-              We have it
+              {told("web.house.we-have-it")}
             </th>
             <th scope="col" className="pb-1 text-center font-semibold">
-              One kept for strict food
+              {told("web.house.one-kept-for-strict-food")}
             </th>
           </tr>
         </thead>
@@ -42,15 +43,21 @@ export function Tools({ tools, lacks, keptApart, onTools }: Props) {
               <th scope="row" className="py-1.5 text-left font-medium">
                 {t.name}
                 {!t.cleans && (
-                  <span className="block text-sm font-normal text-warm">does not wash clean of gluten</span>
+                  <span className="block text-sm font-normal text-warm">
+                    {told("web.house.does-not-wash-clean-of-gluten")}
+                  </span>
                 )}
               </th>
               <td className="text-center">
-                <Box label={`We have: ${t.name}`} on={!lacks.includes(t.id)} onTurn={(on) => have(t.id, on)} />
+                <Box
+                  label={told("web.house.we-have", t.name)}
+                  on={!lacks.includes(t.id)}
+                  onTurn={(on) => have(t.id, on)}
+                />
               </td>
               <td className="text-center">
                 <Box
-                  label={`Kept for strict food: ${t.name}`}
+                  label={told("web.house.kept-for-strict-food", t.name)}
                   on={keptApart.includes(t.id)}
                   onTurn={(on) => apart(t.id, on)}
                 />
@@ -59,10 +66,7 @@ export function Tools({ tools, lacks, keptApart, onTools }: Props) {
           ))}
         </tbody>
       </table>
-      <p className="mt-2 text-sm text-faded">
-        Smooth metal, glass and glazed ware come clean with hot soapy water and a rinse; wood, sieves and cloth do not
-        for a strict gluten need. Kitchen practice; follow your local coeliac society's advice.
-      </p>
+      <p className="mt-2 text-sm text-faded">{told("web.house.smooth-metal-glass-and-glazed-ware")}</p>
     </Card>
   );
 }

@@ -1,5 +1,6 @@
 import { useMutation, useMutationState, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, type House, type KeptHouse } from "../api";
+import { told } from "../messages";
 import { useToast } from "../ui";
 
 const CHANGE = ["house", "change"];
@@ -21,7 +22,7 @@ export function useHouse() {
     },
     onSuccess: (now) => queries.setQueryData(["house"], now),
     onError: (error) => {
-      say({ words: `Not kept: ${error.message}` });
+      say({ words: told("web.house.not-kept", error.message) });
       return queries.invalidateQueries({ queryKey: ["house"], exact: true });
     },
     onSettled: () => queries.invalidateQueries({ queryKey: ["plan"] }),

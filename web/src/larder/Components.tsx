@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type ComponentRecipe } from "../api";
+import { told } from "../messages";
 import { allergenWord, Card, grams, minutes, PickOne, sentence } from "../ui";
 
 const ALL = "all";
@@ -13,13 +14,19 @@ export function Components() {
   const kinds = [...new Set(all.map((c) => c.kind))];
   const shown = all.filter((c) => kind === ALL || c.kind === kind);
   return (
-    <Card title="Made at home" aside={components.data ? `${all.length} recipes` : undefined}>
+    <Card
+      title={told("web.ui.made-at-home")}
+      aside={components.data ? told("web.larder.recipes", all.length) : undefined}
+    >
       {components.error && <p className="text-warm">{components.error.message}</p>}
       <PickOne
-        label="Kind"
+        label={told("web.larder.kind")}
         value={kind}
         onPick={setKind}
-        options={[{ value: ALL, label: "All" }, ...kinds.map((k) => ({ value: k, label: sentence(k) }))]}
+        options={[
+          { value: ALL, label: told("web.larder.all") },
+          ...kinds.map((k) => ({ value: k, label: sentence(k) })),
+        ]}
       />
       <ul className="mt-3 divide-y divide-line">
         {shown.map((c) => (
@@ -38,10 +45,14 @@ function Recipe({ recipe }: { recipe: ComponentRecipe }) {
           <strong className="font-semibold">{recipe.name}</strong>
           <span className="text-sm text-faded">
             {" "}
-            · {minutes(recipe.active)} of work{recipe.passive > 0 && `, ${minutes(recipe.passive)} by itself`} ·{" "}
-            {recipe.allergens.length
-              ? `contains ${recipe.allergens.map(allergenWord).join(", ")}`
-              : "none of the listed allergens by its kind"}
+            {told(
+              "web.larder.of-work",
+              minutes(recipe.active),
+              recipe.passive > 0 && told("web.ui.by-itself", minutes(recipe.passive)),
+              recipe.allergens.length
+                ? told("web.larder.contains", recipe.allergens.map(allergenWord).join(", "))
+                : told("web.larder.none-of-the-listed-allergens-by"),
+            )}
           </span>
         </summary>
         <div className="mt-2 rounded-lg bg-enamel p-3">
@@ -58,18 +69,21 @@ function Recipe({ recipe }: { recipe: ComponentRecipe }) {
             ))}
           </ol>
           <p className="mt-1">
-            <strong>Done when:</strong> {recipe.sign}
+            <strong>{told("web.ui.done-when")}</strong> {recipe.sign}
           </p>
           <p className="mt-1 text-sm text-faded">
-            Makes {grams(recipe.readyGrams)};{" "}
-            {recipe.days > 0 ? `keeps ${recipe.days} days in the fridge` : "use at once"};{" "}
-            {recipe.freezes === "well"
-              ? "freezes well"
-              : recipe.freezes === "weeps"
-                ? "weeps when frozen"
-                : "not for freezing"}
-            {recipe.tools.length > 0 && `; needs ${recipe.tools.map((t) => t.replaceAll("-", " ")).join(", ")}`}.
-            Figures: kitchen practice.
+            {told(
+              "web.larder.makes-figures-kitchen-practice",
+              grams(recipe.readyGrams),
+              recipe.days > 0 ? told("web.larder.keeps-days-in-the-fridge", recipe.days) : told("web.ui.use-at-once"),
+              recipe.freezes === "well"
+                ? told("web.ui.freezes-well")
+                : recipe.freezes === "weeps"
+                  ? told("web.ui.weeps-when-frozen")
+                  : told("web.ui.not-for-freezing"),
+              recipe.tools.length > 0 &&
+                told("web.larder.needs", recipe.tools.map((t) => t.replaceAll("-", " ")).join(", ")),
+            )}
           </p>
         </div>
       </details>

@@ -1,15 +1,16 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type LarderItem } from "../api";
+import { told } from "../messages";
 import { allergenWord, Card } from "../ui";
 
 const SHOWN = 40;
 const UNITS: Record<string, string> = {
-  absorption: " g water for 100 g",
+  absorption: told("web.larder.water-for-100"),
   swelling: " %",
-  area: " cm²",
-  release: " g water from 100 g",
-  set: " g an egg",
+  area: told("web.larder.cm"),
+  release: told("web.larder.water-from-100"),
+  set: told("web.larder.an-egg"),
 };
 
 export function Ingredients() {
@@ -17,9 +18,9 @@ export function Ingredients() {
   const [words, setWords] = useState("");
   const found = (larder.data ?? []).filter((i) => matches(i, words.trim().toLowerCase()));
   return (
-    <Card title="Ingredients" aside={`${larder.data?.length ?? "…"} known`}>
+    <Card title={told("web.larder.ingredients")} aside={told("web.larder.known", larder.data?.length ?? "…")}>
       <label htmlFor="find" className="text-faded">
-        Find by any of its names
+        {told("web.larder.find-by-any-of-its-names")}
       </label>
       <input
         id="find"
@@ -35,9 +36,9 @@ export function Ingredients() {
         ))}
       </ul>
       {found.length > SHOWN && (
-        <p className="mt-2 text-faded">and {found.length - SHOWN} more: type a word to narrow it.</p>
+        <p className="mt-2 text-faded">{told("web.larder.and-more-type-a-word-to", found.length - SHOWN)}</p>
       )}
-      {larder.data && found.length === 0 && <p>Nothing in the larder goes by that name.</p>}
+      {larder.data && found.length === 0 && <p>{told("web.larder.nothing-in-the-larder-goes-by")}</p>}
     </Card>
   );
 }
@@ -48,16 +49,18 @@ function matches(item: LarderItem, words: string): boolean {
 
 function Item({ item }: { item: LarderItem }) {
   const notes = [
-    item.allergens.length ? `contains ${item.allergens.map(allergenWord).join(", ")}` : "",
-    item.maybe.length ? `check the label for ${item.maybe.map(allergenWord).join(", ")}` : "",
-    item.traces.length ? `sometimes contaminated with ${item.traces.map(allergenWord).join(", ")}` : "",
+    item.allergens.length ? told("web.larder.contains", item.allergens.map(allergenWord).join(", ")) : "",
+    item.maybe.length ? told("web.larder.check-the-label-for", item.maybe.map(allergenWord).join(", ")) : "",
+    item.traces.length ? told("web.larder.sometimes-contaminated-with", item.traces.map(allergenWord).join(", ")) : "",
   ].filter(Boolean);
   return (
     <li className="py-2">
       <p>
         <strong className="font-semibold">{item.name}</strong> <span className="text-sm text-faded">{item.origin}</span>
       </p>
-      {item.aliases.length > 0 && <p className="text-sm text-faded">also {item.aliases.slice(0, 5).join(", ")}</p>}
+      {item.aliases.length > 0 && (
+        <p className="text-sm text-faded">{told("web.larder.also", item.aliases.slice(0, 5).join(", "))}</p>
+      )}
       {notes.length > 0 && <p className="text-sm text-warm">{notes.join("; ")}</p>}
       {Object.keys(item.properties).length > 0 && (
         <p className="text-sm text-faded">
@@ -67,8 +70,13 @@ function Item({ item }: { item: LarderItem }) {
         </p>
       )}
       <p className="text-sm text-faded">
-        100 g: {Math.round(item.water)} g water, {Math.round(item.fat)} g fat, {Math.round(item.salt * 10) / 10} g salt.
-        Source: {item.source}
+        {told(
+          "web.larder.100-water-fat-salt-source",
+          Math.round(item.water),
+          Math.round(item.fat),
+          Math.round(item.salt * 10) / 10,
+          item.source,
+        )}
       </p>
     </li>
   );

@@ -2,6 +2,7 @@ import { useMutation } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { api } from "../api";
 import { keep, kept } from "../kept";
+import { told } from "../messages";
 import { Button, Card, Notice } from "../ui";
 import { PacketForm } from "./PacketForm";
 import { Verdicts } from "./Verdicts";
@@ -16,7 +17,7 @@ export function LabelReader() {
   const [keeping, setKeeping] = useState(false);
   const read = useMutation({ mutationFn: api.label });
   return (
-    <Card title="Read a packet">
+    <Card title={told("web.larder.read-a-packet")}>
       <form
         className="flex flex-col gap-3"
         onSubmit={(e) => {
@@ -25,7 +26,7 @@ export function LabelReader() {
         }}
       >
         <label htmlFor="label" className="text-faded">
-          Paste the packet's words: the ingredient list and all it says below it.
+          {told("web.larder.paste-the-packets-words-the-ingredient")}
         </label>
         <textarea
           id="label"
@@ -33,18 +34,18 @@ export function LabelReader() {
           value={text}
           onChange={(e) => setText(e.target.value)}
           spellCheck={false}
-          placeholder="Ingredients: water, coconut oil, modified starch, sea salt, flavourings. May contain milk."
+          placeholder={told("web.larder.ingredients-water-coconut-oil-modified-starch")}
           className="w-full rounded-lg border-2 border-line bg-sheet p-3 placeholder:text-faded"
         />
         <div>
           <Button type="submit" look="main" disabled={read.isPending}>
-            Read this label
+            {told("web.larder.read-this-label")}
           </Button>
         </div>
       </form>
       <div className="mt-4" aria-live="polite">
         {read.error && (
-          <Notice tone="danger" title="Not read">
+          <Notice tone="danger" title={told("web.larder.not-read")}>
             {read.error.message}
           </Notice>
         )}
@@ -56,7 +57,7 @@ export function LabelReader() {
             </div>
           ) : (
             <div className="mt-3">
-              <Button onClick={() => setKeeping(true)}>Keep this packet for my dishes</Button>
+              <Button onClick={() => setKeeping(true)}>{told("web.larder.keep-this-packet-for-my-dishes")}</Button>
             </div>
           ))}
       </div>

@@ -1,4 +1,5 @@
 import { NavLink, useParams } from "react-router";
+import { told } from "../messages";
 import { Page } from "../ui";
 import { Components } from "./Components";
 import { Ingredients } from "./Ingredients";
@@ -7,11 +8,11 @@ import { Packets } from "./Packets";
 import { Wordings } from "./Wordings";
 
 const SHELVES = {
-  label: { name: "Read a label", show: LabelReader },
-  packets: { name: "Kept packets", show: Packets },
-  ingredients: { name: "Ingredients", show: Ingredients },
-  components: { name: "Made at home", show: Components },
-  wordings: { name: "Remembered words", show: Wordings },
+  label: { name: told("web.larder.read-a-label"), show: LabelReader },
+  packets: { name: told("web.larder.kept-packets"), show: Packets },
+  ingredients: { name: told("web.larder.ingredients"), show: Ingredients },
+  components: { name: told("web.ui.made-at-home"), show: Components },
+  wordings: { name: told("web.larder.remembered-words"), show: Wordings },
 } as const;
 
 export function LarderPage() {
@@ -19,9 +20,9 @@ export function LarderPage() {
   const at = shelf in SHELVES ? (shelf as keyof typeof SHELVES) : "label";
   const Shelf = SHELVES[at].show;
   return (
-    <Page title="Larder">
-      <h1 className="mb-3 text-2xl font-bold">Larder</h1>
-      <nav aria-label="Larder" className="mb-4 flex flex-wrap gap-x-1 gap-y-1 border-b-2 border-line">
+    <Page title={told("web.ui.larder")}>
+      <h1 className="mb-3 text-2xl font-bold">{told("web.ui.larder")}</h1>
+      <nav aria-label={told("web.ui.larder")} className="mb-4 flex flex-wrap gap-x-1 gap-y-1 border-b-2 border-line">
         {Object.entries(SHELVES).map(([id, s]) => (
           <NavLink
             key={id}

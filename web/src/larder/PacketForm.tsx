@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Product, type ProductInput } from "../api";
+import { told } from "../messages";
 import { asOption, Button, Notice, NumberField, TextField } from "../ui";
 import { Combobox } from "../ui/Combobox";
 
@@ -45,31 +46,31 @@ export function PacketForm({ packet, label = "", onDone }: Props) {
     >
       <div className="grid gap-3 sm:grid-cols-2">
         <TextField
-          label="What you call it"
+          label={told("web.larder.what-you-call-it")}
           value={name}
           onValue={setName}
-          hint="such as: the blue packet of rice sheets"
+          hint={told("web.larder.such-as-the-blue-packet-of")}
         />
         <Combobox
-          label="Stands in for"
+          label={told("web.larder.stands-in-for")}
           options={(larder.data ?? []).map(asOption)}
           value={stands}
           onValue={setStands}
-          hint="an ingredient of the larder"
-          wrong={stands && larder.data && !chosen ? "Choose one from the list." : null}
+          hint={told("web.larder.an-ingredient-of-the-larder")}
+          wrong={stands && larder.data && !chosen ? told("web.ui.choose-one-from-the-list") : null}
         />
       </div>
       <TextField
-        label="The packet's words"
+        label={told("web.larder.the-packets-words")}
         value={words}
         onValue={setWords}
         lines={4}
-        hint="Without them the warnings of its kind stay."
+        hint={told("web.larder.without-them-the-warnings-of-its")}
       />
       <div className="flex flex-wrap gap-4">
         <NumberField
-          label="Cooking time"
-          unit="min"
+          label={told("web.larder.cooking-time")}
+          unit={told("web.larder.min")}
           optional
           min={1}
           max={180}
@@ -77,8 +78,8 @@ export function PacketForm({ packet, label = "", onDone }: Props) {
           onValue={figure("minutes")}
         />
         <NumberField
-          label="Drinks for 100 g"
-          unit="g water"
+          label={told("web.larder.drinks-for-100")}
+          unit={told("web.larder.water")}
           optional
           min={0}
           max={400}
@@ -86,7 +87,7 @@ export function PacketForm({ packet, label = "", onDone }: Props) {
           onValue={figure("thirst")}
         />
         <NumberField
-          label="One sheet or piece"
+          label={told("web.larder.one-sheet-or-piece")}
           unit="g"
           optional
           min={0.5}
@@ -95,7 +96,7 @@ export function PacketForm({ packet, label = "", onDone }: Props) {
           onValue={figure("sheetGrams")}
         />
         <NumberField
-          label="Whole packet"
+          label={told("web.larder.whole-packet")}
           unit="g"
           optional
           min={1}
@@ -105,16 +106,16 @@ export function PacketForm({ packet, label = "", onDone }: Props) {
         />
       </div>
       {keep.error && (
-        <Notice tone="danger" title="Not kept">
+        <Notice tone="danger" title={told("web.larder.not-kept")}>
           {keep.error.message}
         </Notice>
       )}
       <div className="flex gap-2">
         <Button type="submit" look="main" disabled={!chosen || !name.trim() || keep.isPending}>
-          Keep this packet
+          {told("web.larder.keep-this-packet")}
         </Button>
         <Button look="quiet" onClick={onDone}>
-          Never mind
+          {told("web.larder.never-mind")}
         </Button>
       </div>
     </form>

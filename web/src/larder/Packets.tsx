@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Product } from "../api";
+import { told } from "../messages";
 import { Button, Card, minutes, useToast } from "../ui";
 import { PacketForm } from "./PacketForm";
 import { Verdicts } from "./Verdicts";
@@ -20,18 +21,22 @@ export function Packets() {
     mutationFn: (packet: Product) => api.discardProduct(packet.id),
     onSuccess: (_, packet) =>
       say({
-        words: `${packet.name} is thrown out.`,
-        undo: { label: "Keep it", says: "Keep the packet after all", act: () => keep.mutate(packet) },
+        words: told("web.larder.is-thrown-out", packet.name),
+        undo: {
+          label: told("web.larder.keep-it"),
+          says: told("web.larder.keep-the-packet-after-all"),
+          act: () => keep.mutate(packet),
+        },
       }),
     onSettled: again,
   });
   const error = packets.error ?? discard.error ?? keep.error;
   return (
-    <Card title="Kept packets" aside={packets.data ? `${packets.data.length} kept` : undefined}>
-      <p className="mb-2 max-w-prose text-faded">
-        A packet you keep stands in for its ingredient in every dish, judged by its own label and with its own times.
-        Makers change recipes: read the packet again each time you buy.
-      </p>
+    <Card
+      title={told("web.larder.kept-packets")}
+      aside={packets.data ? told("web.larder.kept", packets.data.length) : undefined}
+    >
+      <p className="mb-2 max-w-prose text-faded">{told("web.larder.a-packet-you-keep-stands-in")}</p>
       {error && <p className="text-warm">{error.message}</p>}
       <ul className="divide-y divide-line">
         {(packets.data ?? []).map((p) => (
@@ -40,7 +45,7 @@ export function Packets() {
               <div className="min-w-0 flex-1 basis-56">
                 <p>
                   <strong className="font-semibold">{p.name}</strong>{" "}
-                  <span className="text-faded">for {p.standsForName}</span>
+                  <span className="text-faded">{told("web.ui.for", p.standsForName)}</span>
                 </p>
                 <p className="text-sm text-faded">{facts(p)}</p>
                 <p className="text-sm">{inShort(p)}</p>
@@ -50,24 +55,26 @@ export function Packets() {
                   look="quiet"
                   className="min-h-9 text-sm"
                   aria-expanded={open === p.id}
-                  aria-label={`Change ${p.name}`}
+                  aria-label={told("web.ui.change", p.name)}
                   onClick={() => setOpen(open === p.id ? null : p.id)}
                 >
-                  Change
+                  {told("web.larder.change")}
                 </Button>
                 <Button
                   look="quiet"
                   className="min-h-9 text-sm"
-                  aria-label={`Throw out ${p.name}`}
+                  aria-label={told("web.larder.throw-out", p.name)}
                   onClick={() => discard.mutate(p)}
                 >
-                  Throw out
+                  {told("web.larder.throw-out-button")}
                 </Button>
               </div>
             </div>
             {p.reading && (
               <details className="mt-1">
-                <summary className="cursor-pointer text-sm font-semibold text-rim">What its label says</summary>
+                <summary className="cursor-pointer text-sm font-semibold text-rim">
+                  {told("web.larder.what-its-label-says")}
+                </summary>
                 <div className="mt-2">
                   <Verdicts reading={p.reading} />
                 </div>
@@ -85,7 +92,7 @@ export function Packets() {
         <PacketForm onDone={() => setOpen(null)} />
       ) : (
         <div className="mt-2">
-          <Button onClick={() => setOpen("new")}>Keep a packet</Button>
+          <Button onClick={() => setOpen("new")}>{told("web.larder.keep-a-packet")}</Button>
         </div>
       )}
     </Card>
@@ -94,22 +101,22 @@ export function Packets() {
 
 function facts(p: Product): string {
   const all = [
-    p.minutes ? `cooks in ${minutes(p.minutes)}` : "",
-    p.thirst ? `100 g drinks ${p.thirst} g water` : "",
-    p.sheetGrams ? `one weighs ${p.sheetGrams} g` : "",
-    p.packGrams ? `packet of ${p.packGrams} g` : "",
+    p.minutes ? told("web.larder.cooks-in", minutes(p.minutes)) : "",
+    p.thirst ? told("web.larder.100-drinks-water", p.thirst) : "",
+    p.sheetGrams ? told("web.larder.one-weighs", p.sheetGrams) : "",
+    p.packGrams ? told("web.larder.packet-of", p.packGrams) : "",
   ];
-  return all.filter(Boolean).join(" · ") || "no figures of its own";
+  return all.filter(Boolean).join(" · ") || told("web.larder.no-figures-of-its-own");
 }
 
 function inShort(p: Product): string {
-  if (!p.reading) return "Label not typed: the warnings of its kind stay.";
+  if (!p.reading) return told("web.larder.label-not-typed-the-warnings-of");
   const of = (verdict: string) =>
     Object.entries(p.reading?.verdicts ?? {})
       .filter(([, v]) => v === verdict)
       .map(([need]) => need);
   const parts = [
-    ["Fits as far as the label tells", of("yes")],
+    [told("web.larder.fits-as-far-as-the-label"), of("yes")],
     ["check", of("check")],
     ["not", of("no")],
   ] as const;

@@ -1,10 +1,11 @@
 import type { LabelReading } from "../api";
+import { told } from "../messages";
 import { allergenWords, sentence } from "../ui";
 
 const WORDS: Record<string, string> = {
-  yes: "Fits, as far as the label tells",
-  check: "Check: ask the maker",
-  no: "Does not fit",
+  yes: told("web.larder.fits-as-far-as-the-label-verdict"),
+  check: told("web.larder.check-ask-the-maker"),
+  no: told("web.larder.does-not-fit"),
 };
 const SIGNS: Record<string, string> = { yes: "●", check: "?", no: "✕" };
 const LOOKS: Record<string, string> = {
@@ -33,17 +34,21 @@ export function Verdicts({ reading }: { reading: LabelReading }) {
         ))}
       </ul>
       <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
-        <Row name="Contains" words={allergenWords(reading.contains)} none="no listed allergen found" />
+        <Row
+          name="Contains"
+          words={allergenWords(reading.contains)}
+          none={told("web.larder.no-listed-allergen-found")}
+        />
         <Row
           name="May contain"
           words={allergenWords(reading.mayContain)}
-          none="no warning found; absence proves nothing"
+          none={told("web.larder.no-warning-found-absence-proves-nothing")}
         />
         <Row name="Claims" words={reading.claims} none="none" />
       </dl>
       {reading.unclear.length > 0 && (
         <div>
-          <h3 className="font-bold">Ask the maker</h3>
+          <h3 className="font-bold">{told("web.larder.ask-the-maker")}</h3>
           <ul className="mt-1 list-disc pl-5">
             {questions.map((why) => (
               <li key={why}>
@@ -59,10 +64,7 @@ export function Verdicts({ reading }: { reading: LabelReading }) {
           </ul>
         </div>
       )}
-      <p className="text-sm text-faded">
-        Nabe helps you read; it cannot promise that a product is safe. The packet in your hand and its maker have the
-        last word.
-      </p>
+      <p className="text-sm text-faded">{told("web.larder.nabe-helps-you-read-it-cannot")}</p>
     </div>
   );
 }

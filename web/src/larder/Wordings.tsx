@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { api, type Wording } from "../api";
+import { rich, told } from "../messages";
 import { Button, Card, useToast } from "../ui";
 
 /** What wordings mean here, learned from corrections at the Read stop. */
@@ -16,36 +17,46 @@ export function Wordings() {
     mutationFn: (wording: Wording) => api.forget(wording.words),
     onSuccess: (_, wording) =>
       say({
-        words: `“${wording.words}” is forgotten.`,
-        undo: { label: "Remember it", says: "Remember the words again", act: () => remember.mutate(wording) },
+        words: told("web.larder.is-forgotten", wording.words),
+        undo: {
+          label: told("web.larder.remember-it"),
+          says: told("web.larder.remember-the-words-again"),
+          act: () => remember.mutate(wording),
+        },
       }),
     onSettled: again,
   });
   const error = wordings.error ?? forget.error ?? remember.error;
   return (
-    <Card title="Remembered words" aside={wordings.data ? `${wordings.data.length} remembered` : undefined}>
-      <p className="mb-2 max-w-prose text-faded">
-        When you correct what a line means, Nabe remembers it for those words and reads the next recipe right at once.
-      </p>
+    <Card
+      title={told("web.larder.remembered-words")}
+      aside={wordings.data ? told("web.larder.remembered", wordings.data.length) : undefined}
+    >
+      <p className="mb-2 max-w-prose text-faded">{told("web.larder.when-you-correct-what-a-line")}</p>
       {error && <p className="text-warm">{error.message}</p>}
       <ul className="divide-y divide-line">
         {(wordings.data ?? []).map((w) => (
           <li key={w.words} className="flex flex-wrap items-center justify-between gap-2 py-1.5">
             <p>
-              “{w.words}” means <strong className="font-semibold">{w.ingredientName}</strong>
+              {rich(
+                "web.larder.means",
+                { a: (words) => <strong className="font-semibold">{words}</strong> },
+                w.words,
+                w.ingredientName,
+              )}
             </p>
             <Button
               look="quiet"
               className="min-h-9 text-sm"
-              aria-label={`Forget ${w.words}`}
+              aria-label={told("web.larder.forget", w.words)}
               onClick={() => forget.mutate(w)}
             >
-              Forget
+              {told("web.larder.forget-button")}
             </Button>
           </li>
         ))}
       </ul>
-      {wordings.data?.length === 0 && <p>Nothing yet.</p>}
+      {wordings.data?.length === 0 && <p>{told("web.larder.nothing-yet")}</p>}
     </Card>
   );
 }

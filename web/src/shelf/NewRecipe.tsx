@@ -3,6 +3,7 @@ import { useEffect, useState } from "react";
 import { useNavigate } from "react-router";
 import { api, type Brief } from "../api";
 import { keep, kept } from "../kept";
+import { told } from "../messages";
 import { Button, NEEDS, Notice, Page, PickAny, PickOne, sentence } from "../ui";
 
 const DRAFT = "nabe.draft";
@@ -32,7 +33,7 @@ export function NewRecipe() {
     void takeFile(file);
   };
   return (
-    <Page title="Read a recipe">
+    <Page title={told("web.ui.read-a-recipe")}>
       <form
         className="grid gap-5 lg:grid-cols-[1fr_22rem]"
         onSubmit={(e) => {
@@ -41,10 +42,9 @@ export function NewRecipe() {
         }}
       >
         <div className="flex flex-col gap-2">
-          <h1 className="text-2xl font-bold">Read a recipe</h1>
+          <h1 className="text-2xl font-bold">{told("web.ui.read-a-recipe")}</h1>
           <label htmlFor="recipe" className="text-faded">
-            Paste it as it is: title, servings, ingredients, method. Any units, any headings. Or drop a saved page or
-            file here.
+            {told("web.ui.paste-it-as-it-is-title")}
           </label>
           <textarea
             id="recipe"
@@ -53,42 +53,40 @@ export function NewRecipe() {
             onDrop={drop}
             rows={22}
             spellCheck={false}
-            placeholder={"Spinach lasagna\nServes 6\n\n9 lasagna sheets\n500 g spinach\n…"}
+            placeholder={told("web.ui.spinach-lasagna-serves-lasagna-sheets-500")}
             className="min-h-72 w-full rounded-xl border-2 border-line bg-sheet p-3 leading-relaxed placeholder:text-faded"
           />
         </div>
         <div className="flex flex-col gap-4 lg:pt-11">
           <fieldset className="flex flex-col gap-2">
-            <legend className="mb-1 font-bold">Who must it be safe for?</legend>
+            <legend className="mb-1 font-bold">{told("web.ui.who-must-it-be-safe-for")}</legend>
             <PickAny
-              label="Needs"
+              label={told("web.ui.needs")}
               value={needs}
               onPick={setNeeds}
               options={NEEDS.map((n) => ({ value: n, label: sentence(n) }))}
             />
           </fieldset>
           <fieldset className="flex flex-col gap-2">
-            <legend className="mb-1 font-bold">How strict?</legend>
+            <legend className="mb-1 font-bold">{told("web.ui.how-strict-question")}</legend>
             <PickOne
-              label="How strict"
+              label={told("web.ui.how-strict")}
               value={strict ? "strict" : "ingredient"}
               onPick={(v) => setStrict(v === "strict")}
               options={[
-                { value: "ingredient", label: "By ingredient" },
-                { value: "strict", label: "Strict: traces matter" },
+                { value: "ingredient", label: told("web.ui.by-ingredient") },
+                { value: "strict", label: told("web.ui.strict-traces-matter") },
               ]}
             />
-            <p className="text-sm text-faded">
-              Strict is for coeliac disease and allergies. You can change all of this later.
-            </p>
+            <p className="text-sm text-faded">{told("web.ui.strict-is-for-coeliac-disease-and")}</p>
           </fieldset>
           {read.error && (
-            <Notice tone="danger" title="Not read yet: your text is kept here">
+            <Notice tone="danger" title={told("web.ui.not-read-yet-your-text-is")}>
               {read.error.message}
             </Notice>
           )}
           <label className="text-sm text-faded">
-            Or choose a saved page (.html), JSON-LD, Markdown or text file
+            {told("web.ui.or-choose-a-saved-page-html")}
             <input
               type="file"
               accept=".html,.htm,.json,.jsonld,.md,.txt"
@@ -97,7 +95,7 @@ export function NewRecipe() {
             />
           </label>
           <Button type="submit" look="main" disabled={read.isPending} className="min-h-12 justify-center text-lg">
-            {read.isPending ? "Reading…" : "Read this recipe"}
+            {read.isPending ? told("web.ui.reading") : told("web.ui.read-this-recipe")}
           </Button>
         </div>
       </form>

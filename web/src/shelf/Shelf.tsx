@@ -4,6 +4,7 @@ import { Link } from "react-router";
 import { Away, api, type ShelfDish } from "../api";
 import { CrossSection } from "../drawing";
 import { orLast, seenAt } from "../kept";
+import { told } from "../messages";
 import { allergenWord, Button, FAMILY_WORDS, Notice, Page, SelectField, TextField, useToast } from "../ui";
 import { found, type Order } from "./find";
 
@@ -24,8 +25,12 @@ export function Shelf() {
     mutationFn: (dish: ShelfDish) => api.putAway(dish.id),
     onSuccess: (_, dish) => {
       say({
-        words: `${dish.title} is off the shelf.`,
-        undo: { label: "Put it back", says: "Put it back on the shelf", act: () => putBack.mutate(dish) },
+        words: told("web.ui.is-off-the-shelf", dish.title),
+        undo: {
+          label: told("web.ui.put-it-back"),
+          says: told("web.ui.put-it-back-on-the-shelf"),
+          act: () => putBack.mutate(dish),
+        },
       });
       void again();
     },
@@ -40,40 +45,40 @@ export function Shelf() {
     <Page title="Nabe">
       <div className="mb-5 flex flex-wrap items-end justify-between gap-3">
         <div>
-          <h1 className="text-2xl font-bold">Your shelf</h1>
-          <p className="text-faded">Layered bakes you trust, made to fit the people who eat.</p>
+          <h1 className="text-2xl font-bold">{told("web.ui.your-shelf")}</h1>
+          <p className="text-faded">{told("web.ui.layered-bakes-you-trust-made-to")}</p>
         </div>
         <ReadLink />
       </div>
       {dishes.error && (
-        <Notice tone="warm" title="The shelf cannot be reached">
+        <Notice tone="warm" title={told("web.ui.the-shelf-cannot-be-reached")}>
           {dishes.error instanceof Away
-            ? `${dishes.error.message} It shows again by itself when it is back.`
+            ? told("web.ui.it-shows-again-by-itself-when", dishes.error.message)
             : dishes.error.message}
         </Notice>
       )}
       {dishes.data?.length === 0 && (
         <div className="rounded-xl border-2 border-dashed border-line p-8 text-center">
-          <p className="text-lg font-semibold">Nothing on the shelf yet.</p>
-          <p className="mb-4 text-faded">Paste the recipe of a bake you trust, and say who it must be safe for.</p>
+          <p className="text-lg font-semibold">{told("web.ui.nothing-on-the-shelf-yet")}</p>
+          <p className="mb-4 text-faded">{told("web.ui.paste-the-recipe-of-a-bake")}</p>
           <ReadLink />
         </div>
       )}
       {(putAway.error ?? putBack.error) && (
-        <Notice tone="danger" title="The shelf is as it was">
+        <Notice tone="danger" title={told("web.ui.the-shelf-is-as-it-was")}>
           {(putAway.error ?? putBack.error)?.message}
         </Notice>
       )}
       {(dishes.data?.length ?? 0) > MANY && (
         <search className="mb-4 flex flex-wrap items-end gap-4">
-          <TextField label="Find a dish" value={words} onValue={setWords} />
+          <TextField label={told("web.ui.find-a-dish")} value={words} onValue={setWords} />
           <SelectField
-            label="Order"
+            label={told("web.ui.order")}
             value={order}
             options={[
-              { value: "changed", label: "Last changed first" },
-              { value: "name", label: "By name" },
-              { value: "kind", label: "By kind of dish" },
+              { value: "changed", label: told("web.ui.last-changed-first") },
+              { value: "name", label: told("web.ui.by-name") },
+              { value: "kind", label: told("web.ui.by-kind-of-dish") },
             ]}
             onValue={(o) => setOrder(o as Order)}
           />
@@ -81,7 +86,7 @@ export function Shelf() {
       )}
       {dishes.isPending && <Waiting />}
       {dishes.data && dishes.data.length > 0 && shown.length === 0 && (
-        <p className="text-faded">No dish on the shelf has “{words}” in its name, its kind or its needs.</p>
+        <p className="text-faded">{told("web.ui.no-dish-on-the-shelf-has", words)}</p>
       )}
       <ul className="grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
         {shown.map((dish) => (
@@ -98,7 +103,7 @@ function ReadLink() {
       to="/read"
       className="inline-flex min-h-11 items-center rounded-lg bg-rim px-5 font-semibold text-on-rim hover:brightness-110"
     >
-      Read a recipe
+      {told("web.ui.read-a-recipe")}
     </Link>
   );
 }
@@ -106,7 +111,11 @@ function ReadLink() {
 /** Where dishes will be. */
 function Waiting() {
   return (
-    <div role="status" aria-label="Fetching the shelf…" className="grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
+    <div
+      role="status"
+      aria-label={told("web.ui.fetching-the-shelf")}
+      className="grid gap-4 sm:grid-cols-2 xl:grid-cols-3"
+    >
       {[1, 2, 3].map((n) => (
         <div key={n} className="h-56 rounded-xl border border-line bg-sheet motion-safe:animate-pulse" />
       ))}
@@ -115,16 +124,16 @@ function Waiting() {
 }
 
 function OnShelf({ dish, onPutAway }: { dish: ShelfDish; onPutAway: () => void }) {
-  const needs = [...dish.needs, ...dish.avoid.map((a) => `no ${allergenWord(a)}`)];
+  const needs = [...dish.needs, ...dish.avoid.map((a) => told("web.ui.no", allergenWord(a)))];
   return (
     <li className="group relative">
       <Button
         look="quiet"
         className="absolute top-2 right-2 z-10 min-h-9 bg-sheet px-2 text-sm"
-        aria-label={`Take ${dish.title} off the shelf`}
+        aria-label={told("web.ui.take-off-the-shelf", dish.title)}
         onClick={onPutAway}
       >
-        Remove
+        {told("web.ui.remove-button")}
       </Button>
       <Link
         to={`/dishes/${dish.id}/swap`}
@@ -136,12 +145,12 @@ function OnShelf({ dish, onPutAway }: { dish: ShelfDish; onPutAway: () => void }
           {dish.build
             ? [
                 dish.family && FAMILY_WORDS[dish.family],
-                dish.servings && `${dish.servings} servings`,
-                `${dish.build.layers.length} layers, ${Math.round(dish.build.heightMm)} mm`,
+                dish.servings && told("web.ui.servings", dish.servings),
+                told("web.ui.layers-mm", dish.build.layers.length, Math.round(dish.build.heightMm)),
               ]
                 .filter(Boolean)
                 .join(" · ")
-            : "It cannot be worked out: open it to see why."}
+            : told("web.ui.it-cannot-be-worked-out-open")}
         </p>
         <p className="mt-2 flex flex-wrap gap-1.5 text-sm">
           {needs.map((n) => (
@@ -149,7 +158,9 @@ function OnShelf({ dish, onPutAway }: { dish: ShelfDish; onPutAway: () => void }
               {n}
             </span>
           ))}
-          {dish.strict && <span className="rounded-md bg-warm-soft px-2 py-0.5 font-medium text-warm">strict</span>}
+          {dish.strict && (
+            <span className="rounded-md bg-warm-soft px-2 py-0.5 font-medium text-warm">{told("web.ui.strict")}</span>
+          )}
         </p>
       </Link>
     </li>

@@ -1,4 +1,5 @@
 import type { ShelfDish } from "../api";
+import { told } from "../messages";
 import { allergenWord, FAMILY_WORDS } from "../ui";
 
 export type Order = "changed" | "name" | "kind";
@@ -17,7 +18,7 @@ function kind(dish: ShelfDish): string {
 }
 
 function text(dish: ShelfDish): string {
-  return [dish.title, kind(dish), ...dish.needs, ...dish.avoid.map((a) => `no ${allergenWord(a)}`)]
+  return [dish.title, kind(dish), ...dish.needs, ...dish.avoid.map((a) => told("web.ui.no", allergenWord(a)))]
     .join(" ")
     .toLowerCase();
 }

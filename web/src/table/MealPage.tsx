@@ -1,5 +1,6 @@
 import { Link, NavLink, useParams } from "react-router";
 import { Away } from "../api";
+import { told } from "../messages";
 import { Button, Notice, Page } from "../ui";
 import { ApartView } from "./apart/ApartView";
 import { ClockView } from "./clock/ClockView";
@@ -28,20 +29,20 @@ export function MealPage() {
   const planning = useMealPlan(kept, saving);
   if (!kept) {
     return (
-      <Page title="Meal">
+      <Page title={told("web.table.meal")}>
         {missing ? (
-          <Notice tone="warm" title="This meal cannot be opened now">
+          <Notice tone="warm" title={told("web.table.this-meal-cannot-be-opened-now")}>
             {missing.message}
           </Notice>
         ) : (
-          <p role="status">Fetching the meal…</p>
+          <p role="status">{told("web.table.fetching-the-meal")}</p>
         )}
       </Page>
     );
   }
   const { meal } = kept;
   const Screen = SCREENS[at];
-  const title = meal.title ?? "Meal";
+  const title = meal.title ?? told("web.table.meal");
   return (
     <Page
       title={title}
@@ -50,20 +51,24 @@ export function MealPage() {
           <div className="order-last min-w-0 basis-full sm:order-none sm:flex-1 sm:basis-0">
             <h1 className="truncate text-lg font-bold leading-tight">{title}</h1>
             <p className="text-sm text-faded">
-              {meal.serveAt && `${day(meal.serveAt)}, on the table at ${clock(meal.serveAt)}`}
+              {meal.serveAt && told("web.table.on-the-table-at", day(meal.serveAt), clock(meal.serveAt))}
             </p>
           </div>
-          <span role="status" aria-label="Saving" className="ml-auto text-sm font-semibold text-faded">
-            {saving ? "Saving…" : refused ? "Not saved" : "Saved"}
+          <span
+            role="status"
+            aria-label={told("web.ui.saving-label")}
+            className="ml-auto text-sm font-semibold text-faded"
+          >
+            {saving ? told("web.ui.saving") : refused ? told("web.ui.not-saved") : told("web.ui.saved")}
           </span>
           <Button look="quiet" disabled={saving || !kept.canUndo} onClick={undo}>
-            Undo
+            {told("web.table.undo")}
           </Button>
           <Link to={`/table/${id}/print`} className="font-semibold text-rim underline">
-            On paper
+            {told("web.table.on-paper-button")}
           </Link>
           <Link to="/table" className="font-semibold text-rim underline">
-            All meals
+            {told("web.table.all-meals")}
           </Link>
         </>
       }
@@ -71,22 +76,25 @@ export function MealPage() {
       <Rail id={id} at={at} planning={planning} own={Boolean(meal.order)} />
       {refused && (
         <div className="mb-4">
-          <Notice tone="danger" title="Not saved">
-            {refused.message} The meal stands as it was before.
+          <Notice tone="danger" title={told("web.ui.not-saved")}>
+            {told("web.table.the-meal-stands-as-it-was", refused.message)}
           </Notice>
         </div>
       )}
       {planning.error && (
         <div className="mb-4">
-          <Notice tone={planning.error instanceof Away ? "warm" : "danger"} title="This cannot be planned as it stands">
-            {planning.error.message} {planning.plan && "The last plan that worked is shown."}
+          <Notice
+            tone={planning.error instanceof Away ? "warm" : "danger"}
+            title={told("web.ui.this-cannot-be-planned-as-it")}
+          >
+            {planning.error.message} {planning.plan && told("web.table.the-last-plan-that-worked-is")}
           </Notice>
         </div>
       )}
       {planning.plan ? (
         <Screen kept={kept} meal={meal} plan={planning.plan} change={change} />
       ) : (
-        !planning.error && <p role="status">Working out the first plan…</p>
+        !planning.error && <p role="status">{told("web.table.working-out-the-first-plan")}</p>
       )}
     </Page>
   );
@@ -95,7 +103,10 @@ export function MealPage() {
 function Rail({ id, at, planning, own }: { id: string; at: View; planning: Planning; own: boolean }) {
   return (
     <div className="mb-4 flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
-      <nav aria-label="Views of the meal" className="min-w-0 max-w-full overflow-x-auto border-b-2 border-line">
+      <nav
+        aria-label={told("web.table.views-of-the-meal")}
+        className="min-w-0 max-w-full overflow-x-auto border-b-2 border-line"
+      >
         <ul className="flex min-w-max items-stretch">
           {VIEWS.map((view) => {
             const look = attention(view, planning.plan);
@@ -136,15 +147,17 @@ function Proof({ planning: { plan, proving }, own }: { planning: Planning; own: 
     return (
       <span role="status" className="flex items-center gap-2 font-semibold text-warm">
         <span aria-hidden="true" className="size-3 animate-pulse rounded-full bg-warm" />
-        {plan ? "A good plan; looking for the best…" : "Planning…"}
+        {plan ? told("web.table.a-good-plan-looking-for-the") : told("web.table.planning")}
       </span>
     );
   }
   if (!plan) return null;
-  const best = plan.status.proven ? "Proven: no better order exists" : `Best found; ${gap(plan.status.gap)}`;
+  const best = plan.status.proven
+    ? told("web.table.proven-no-better-order-exists")
+    : told("web.table.best-found", gap(plan.status.gap));
   return (
     <span role="status" className="font-semibold text-faded">
-      {own ? "Your own order" : best}
+      {own ? told("web.table.your-own-order") : best}
     </span>
   );
 }
@@ -153,6 +166,6 @@ function Proof({ planning: { plan, proving }, own }: { planning: Planning; own: 
 const TELLS_NOTHING = 0.5;
 
 function gap(share: number): string {
-  if (share >= TELLS_NOTHING) return "a better order may exist";
-  return `at most ${Math.max(1, Math.round(share * 100))} % from the best`;
+  if (share >= TELLS_NOTHING) return told("web.table.a-better-order-may-exist");
+  return told("web.table.at-most-from-the-best", Math.max(1, Math.round(share * 100)));
 }

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Link, useNavigate } from "react-router";
 import { Away, api, type House, type KeptMeal, type MealBrief } from "../api";
+import { rich, told } from "../messages";
 import { Button, Notice, Page, useToast } from "../ui";
 import { clock, day, later, now } from "./time";
 
@@ -26,44 +27,52 @@ export function Meals() {
     mutationFn: (meal: KeptMeal) => api.putMealAway(meal.id),
     onSuccess: (_, meal) =>
       say({
-        words: `${meal.meal.title} is off the table.`,
-        undo: { label: "Put it back", says: "Put it back on the table", act: () => putBack.mutate(meal) },
+        words: told("web.table.is-off-the-table", meal.meal.title),
+        undo: {
+          label: told("web.ui.put-it-back"),
+          says: told("web.table.put-it-back-on-the-table"),
+          act: () => putBack.mutate(meal),
+        },
       }),
     onSettled: again,
   });
   const unmoved = putAway.error ?? putBack.error;
   const dish = shelf.data?.[0]?.id;
   return (
-    <Page title="Table">
+    <Page title={told("web.ui.table")}>
       <div className="mb-5 flex flex-wrap items-end justify-between gap-3">
         <div>
-          <h1 className="text-2xl font-bold">The table</h1>
-          <p className="text-faded">A whole meal: one oven, everything hot together, strict food kept apart.</p>
+          <h1 className="text-2xl font-bold">{told("web.table.the-table")}</h1>
+          <p className="text-faded">{told("web.table.a-whole-meal-one-oven-everything")}</p>
         </div>
         <Button
           look="main"
           disabled={!dish || lay.isPending}
           onClick={() => dish && lay.mutate(fresh(dish, house.data?.house))}
         >
-          Plan a meal
+          {told("web.table.plan-a-meal")}
         </Button>
       </div>
       {(meals.error || lay.error) && (
-        <Notice tone="warm" title="The table cannot be reached">
-          {(meals.error ?? lay.error)?.message} {meals.error instanceof Away && "It shows again by itself."}
+        <Notice tone="warm" title={told("web.table.the-table-cannot-be-reached")}>
+          {(meals.error ?? lay.error)?.message}{" "}
+          {meals.error instanceof Away && told("web.table.it-shows-again-by-itself")}
         </Notice>
       )}
       {unmoved && (
-        <Notice tone="danger" title="The table is as it was">
+        <Notice tone="danger" title={told("web.table.the-table-is-as-it-was")}>
           {unmoved.message}
         </Notice>
       )}
       {shelf.data?.length === 0 && (
-        <Notice title="First a dish">
-          A meal is made of dishes on your shelf.{" "}
-          <Link to="/read" className="font-semibold text-rim underline">
-            Read a recipe
-          </Link>
+        <Notice title={told("web.table.first-a-dish")}>
+          {rich("web.table.a-meal-is-made-of-dishes", {
+            a: (words) => (
+              <Link to="/read" className="font-semibold text-rim underline">
+                {words}
+              </Link>
+            ),
+          })}
         </Notice>
       )}
       <ul className="grid gap-4 sm:grid-cols-2 xl:grid-cols-3">
@@ -72,10 +81,10 @@ export function Meals() {
             <Button
               look="quiet"
               className="absolute top-2 right-2 min-h-9 bg-sheet px-2 text-sm"
-              aria-label={`Take ${m.meal.title} off the table`}
+              aria-label={told("web.table.take-off-the-table", m.meal.title)}
               onClick={() => putAway.mutate(m)}
             >
-              Remove
+              {told("web.table.remove")}
             </Button>
             <Link
               to={`/table/${m.id}/clock`}
@@ -93,16 +102,16 @@ export function Meals() {
 }
 
 function when({ meal }: KeptMeal): string {
-  return meal.serveAt ? `${day(meal.serveAt)}, on the table at ${clock(meal.serveAt)}` : "";
+  return meal.serveAt ? told("web.table.on-the-table-at", day(meal.serveAt), clock(meal.serveAt)) : "";
 }
 
 function about({ meal }: KeptMeal): string {
   const strict = meal.eaters?.filter((e) => e.strict).length ?? 0;
   const dishes = meal.dishes?.filter((d) => !d.dropped).length ?? 0;
   return [
-    `${meal.eaters?.length ?? 0} people`,
-    strict ? `${strict} strict` : null,
-    `${dishes} ${dishes === 1 ? "dish" : "dishes"}`,
+    told("web.table.people", meal.eaters?.length ?? 0),
+    strict ? told("web.table.strict", strict) : null,
+    told("web.table.dish", dishes),
   ]
     .filter(Boolean)
     .join(" · ");
@@ -113,7 +122,7 @@ function fresh(dish: string, house: House | undefined): MealBrief {
   const serveAt = `${later(now(), 24 * 60).slice(0, 10)}T19:30`;
   const people = house?.people ?? [];
   return {
-    title: "A meal",
+    title: told("web.table.a-meal"),
     serveAt,
     eaters: people.length
       ? people.map((p) => ({
@@ -122,7 +131,7 @@ function fresh(dish: string, house: House | undefined): MealBrief {
           strict: p.strict,
           oats: p.needs?.includes("gluten-free") ? (p.certifiedOats ? "certified" : "none") : undefined,
         }))
-      : [{ name: "The cook", needs: [], strict: false }],
+      : [{ name: told("web.table.the-cook"), needs: [], strict: false }],
     dishes: [{ dish }],
     kitchen: {
       cooks: 1,

@@ -1,5 +1,6 @@
 import { Link, useParams } from "react-router";
 import type { MealPlan, MealTask } from "../api";
+import { told } from "../messages";
 import { Button, Page } from "../ui";
 import { dayByDay, isTask, startOf } from "./clock/TaskList";
 import { DishMark, letterOf } from "./DishMark";
@@ -15,17 +16,17 @@ export function PrintPage() {
   const { kept, missing, saving } = useMeal(id);
   const { plan, proving } = useMealPlan(kept, saving);
   return (
-    <Page title={`${kept?.meal.title ?? "Meal"}, on paper`}>
+    <Page title={told("web.table.on-paper", kept?.meal.title ?? told("web.table.meal"))}>
       <div className="no-print mb-4 flex flex-wrap items-center gap-3">
         <Button look="main" disabled={!plan || proving} onClick={() => window.print()}>
-          Print
+          {told("web.table.print")}
         </Button>
         <Link to={`/table/${id}/clock`} className="font-semibold text-rim underline">
-          Back to the clock
+          {told("web.table.back-to-the-clock")}
         </Link>
-        {proving && <span role="status">Still looking for the best order…</span>}
+        {proving && <span role="status">{told("web.table.still-looking-for-the-best-order")}</span>}
       </div>
-      {plan ? <Sheets plan={plan} /> : <p role="status">{missing?.message ?? "Working out the plan…"}</p>}
+      {plan ? <Sheets plan={plan} /> : <p role="status">{missing?.message ?? told("web.ui.working-out-the-plan")}</p>}
     </Page>
   );
 }
@@ -36,14 +37,18 @@ function Sheets({ plan }: { plan: MealPlan }) {
       <header className="border-b-4 border-rim pb-2">
         <h1 className="text-xl font-bold">{plan.title}</h1>
         <p>
-          {day(plan.serveAt)}, on the table at {clock(plan.serveAt)}
-          {plan.lateMinutes > 0 && `, ${plan.lateMinutes} minutes late`}
+          {told(
+            "web.table.on-the-table-at-late",
+            day(plan.serveAt),
+            clock(plan.serveAt),
+            plan.lateMinutes > 0 && told("web.table.minutes-late", plan.lateMinutes),
+          )}
         </p>
       </header>
       <Matrix plan={plan} />
       {plan.missing.length > 0 && (
         <section>
-          <h2 className="font-bold text-danger">Still lacking</h2>
+          <h2 className="font-bold text-danger">{told("web.table.still-lacking")}</h2>
           <ul className="list-disc pl-5">
             {plan.missing.map((m) => (
               <li key={m.what}>
@@ -63,7 +68,7 @@ function Sheets({ plan }: { plan: MealPlan }) {
                 className="grid break-inside-avoid grid-cols-[3.2rem_2.6rem_1fr] gap-1 border-b border-line/60 py-0.5"
               >
                 <strong className="tabular-nums">{clock(startOf(e))}</strong>
-                <span>{isTask(e) ? (e.wash ? "" : e.dishes.map(letterOf).join("")) : "oven"}</span>
+                <span>{isTask(e) ? (e.wash ? "" : e.dishes.map(letterOf).join("")) : told("web.table.oven-line")}</span>
                 <span>{isTask(e) ? <Told task={e} plan={plan} /> : <strong>{e.words}</strong>}</span>
               </li>
             ))}
@@ -71,7 +76,7 @@ function Sheets({ plan }: { plan: MealPlan }) {
         </section>
       ))}
       <section className="break-before-page">
-        <h2 className="mb-1 border-b border-line font-bold text-rim">Shopping</h2>
+        <h2 className="mb-1 border-b border-line font-bold text-rim">{told("web.table.shopping")}</h2>
         <div className="gap-6 sm:columns-2">
           {places(plan.shopping).map(({ place, items }) => (
             <div key={place} className="mb-3 break-inside-avoid">
@@ -91,7 +96,7 @@ function Sheets({ plan }: { plan: MealPlan }) {
         </div>
       </section>
       <section className="break-before-page">
-        <h2 className="mb-2 border-b border-line font-bold text-rim">Cards for the dishes</h2>
+        <h2 className="mb-2 border-b border-line font-bold text-rim">{told("web.table.cards-for-the-dishes")}</h2>
         <div className="grid gap-4 sm:grid-cols-2">
           {plan.labels.map((l) => (
             <DishCard key={l.dish} label={l} />
@@ -99,8 +104,7 @@ function Sheets({ plan }: { plan: MealPlan }) {
         </div>
       </section>
       <footer className="border-t border-line pt-2 text-sm text-faded">
-        Read every packet each time; when unsure, ask the maker. Follow your local food-safety advice, doctor and
-        dietitian.
+        {told("web.table.read-every-packet-each-time-when")}
       </footer>
     </article>
   );
@@ -111,7 +115,7 @@ function Told({ task, plan }: { task: MealTask; plan: MealPlan }) {
   const who = task.hands[0]?.cook ?? 1;
   return (
     <>
-      {cooks > 1 && !task.wash && who > 1 && <em>Helper: </em>}
+      {cooks > 1 && !task.wash && who > 1 && <em>{told("web.table.helper")} </em>}
       {task.wash ? <strong>{task.words}</strong> : task.words}
       {!task.wash && task.tools.length > 0 && (
         <span className="text-faded"> [{task.tools.map((t) => t.item).join(", ")}]</span>
@@ -120,19 +124,19 @@ function Told({ task, plan }: { task: MealTask; plan: MealPlan }) {
   );
 }
 
-const SIGN: Record<string, string> = { yes: "yes", check: "if the labels say so", no: "no" };
+const SIGN: Record<string, string> = { yes: "yes", check: told("web.table.if-the-labels-say-so"), no: "no" };
 
 function Matrix({ plan }: { plan: MealPlan }) {
   const dishes = plan.labels.map((l) => l.dish);
   const people = [...new Set(plan.eats.map((e) => e.eater))];
   return (
     <section>
-      <h2 className="mb-1 font-bold text-rim">Who eats what</h2>
+      <h2 className="mb-1 font-bold text-rim">{told("web.table.who-eats-what")}</h2>
       <table className="w-full border-collapse text-left text-[0.88rem]">
         <thead>
           <tr className="border-b border-ink">
             <th scope="col">
-              <span className="sr-only">Person</span>
+              <span className="sr-only">{told("web.table.person")}</span>
             </th>
             {dishes.map((d) => (
               <th key={d} scope="col" className="relative py-1 pr-2">

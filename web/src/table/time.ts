@@ -1,5 +1,15 @@
-const DAYS = ["Sunday", "Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday"];
-const MONTHS = "January February March April May June July August September October November December".split(" ");
+import { told } from "../messages";
+
+const DAYS = [
+  told("web.table.sunday"),
+  told("web.table.monday"),
+  told("web.table.tuesday"),
+  told("web.table.wednesday"),
+  told("web.table.thursday"),
+  told("web.table.friday"),
+  told("web.table.saturday"),
+];
+const MONTHS = told("web.table.january-february-march-april-may-june").split(" ");
 
 /** A local date and time as the server tells it, as minutes since some midnight long ago. No zone comes into it. */
 export function minuteOf(at: string): number {

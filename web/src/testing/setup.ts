@@ -1,4 +1,8 @@
 import { afterEach } from "vitest";
+import english from "../../../core/src/main/resources/messages/en.properties";
+import { speak } from "../messages";
+
+speak(english);
 
 // Only the tests of what is drawn ask for a document, by their first line.
 if (typeof document !== "undefined") {

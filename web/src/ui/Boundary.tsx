@@ -1,5 +1,6 @@
 import type { ReactNode } from "react";
 import { ErrorBoundary } from "react-error-boundary";
+import { told } from "../messages";
 import { Button } from "./Button";
 import { Notice } from "./Notice";
 
@@ -9,9 +10,9 @@ export function Boundary({ what, at, children }: { what: string; at: string; chi
     <ErrorBoundary
       resetKeys={[at]}
       fallbackRender={({ resetErrorBoundary }) => (
-        <Notice tone="danger" title={`${what} cannot be shown`}>
-          <p className="mb-3">Nabe made a mistake here. Your dish is as it was saved; the other pages still work.</p>
-          <Button onClick={resetErrorBoundary}>Show it again</Button>
+        <Notice tone="danger" title={told("web.ui.cannot-be-shown", what)}>
+          <p className="mb-3">{told("web.ui.nabe-made-a-mistake-here-your")}</p>
+          <Button onClick={resetErrorBoundary}>{told("web.ui.show-it-again")}</Button>
         </Notice>
       )}
     >

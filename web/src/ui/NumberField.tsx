@@ -1,4 +1,5 @@
 import { useEffect, useId, useState } from "react";
+import { told } from "../messages";
 
 interface Props {
   label: string;
@@ -40,7 +41,7 @@ export function NumberField({ label, unit, value, min, max, onValue, optional = 
       />
       {wrong && (
         <p id={`${id}-wrong`} className="max-w-40 text-sm text-danger">
-          Give a number from {min} to {max}.
+          {told("web.ui.give-a-number-from-to", min, max)}
         </p>
       )}
     </div>

@@ -1,6 +1,7 @@
 import { type ReactNode, useEffect, useRef } from "react";
 import { Link, NavLink } from "react-router";
 import { keepsNothing, seenAt, useSignal } from "../kept";
+import { told } from "../messages";
 import { useFocusOnRoute } from "./focusOnRoute";
 import { Notice } from "./Notice";
 
@@ -14,12 +15,12 @@ export function Page({ title, bar, children }: { title: string; bar?: ReactNode;
   return (
     <div className="min-h-screen">
       <a href="#main" className="sr-only focus:not-sr-only focus:absolute focus:z-50 focus:bg-sheet focus:p-3">
-        Skip to the page
+        {told("web.ui.skip-to-the-page")}
       </a>
       <header className="no-print border-b-4 border-rim bg-sheet">
         <div className="mx-auto flex max-w-[1320px] flex-wrap items-center gap-x-5 gap-y-2 px-4 py-2.5">
           <Link to="/" className="flex items-center gap-2 rounded py-1 text-lg font-bold text-rim">
-            <Mark /> Nabe
+            <Mark /> {told("web.ui.nabe")}
           </Link>
           {bar ?? <Rooms />}
         </div>
@@ -40,17 +41,18 @@ function Apart() {
     <>
       {seen !== null && (
         <div className="no-print mb-4">
-          <Notice tone="warm" title="Nabe is not answering">
-            What you see is as of {new Date(seen).toLocaleTimeString([], { hour: "2-digit", minute: "2-digit" })}. It is
-            fetched anew by itself.
+          <Notice tone="warm" title={told("web.ui.nabe-is-not-answering-title")}>
+            {told(
+              "web.ui.what-you-see-is-as-of",
+              new Date(seen).toLocaleTimeString([], { hour: "2-digit", minute: "2-digit" }),
+            )}
           </Notice>
         </div>
       )}
       {lost && (
         <div className="no-print mb-4">
-          <Notice tone="danger" title="This browser keeps nothing for Nabe">
-            It is full, or told not to. What is saved is safe on the server; do not close this page while something is
-            not saved.
+          <Notice tone="danger" title={told("web.ui.this-browser-keeps-nothing-for-nabe")}>
+            {told("web.ui.it-is-full-or-told-not")}
           </Notice>
         </div>
       )}
@@ -62,18 +64,18 @@ function Rooms() {
   const look = ({ isActive }: { isActive: boolean }) =>
     `rounded px-2 py-1.5 font-semibold ${isActive ? "text-rim underline underline-offset-4" : "text-faded hover:text-ink"}`;
   return (
-    <nav aria-label="Rooms" className="flex gap-2">
+    <nav aria-label={told("web.ui.rooms")} className="flex gap-2">
       <NavLink to="/" end className={look}>
-        Shelf
+        {told("web.ui.shelf")}
       </NavLink>
       <NavLink to="/table" className={look}>
-        Table
+        {told("web.ui.table")}
       </NavLink>
       <NavLink to="/larder" className={look}>
-        Larder
+        {told("web.ui.larder")}
       </NavLink>
       <NavLink to="/house" className={look}>
-        House
+        {told("web.ui.house")}
       </NavLink>
     </nav>
   );

@@ -2,14 +2,15 @@ import { Dialog } from "radix-ui";
 import { useState } from "react";
 import { useHotkeys } from "react-hotkeys-hook";
 import { useLocation, useNavigate } from "react-router";
+import { told } from "../messages";
 import { Button } from "./Button";
 
 const ROOMS: Record<string, { to: string; words: string }> = {
-  s: { to: "/", words: "Shelf" },
-  t: { to: "/table", words: "Table" },
-  l: { to: "/larder", words: "Larder" },
-  h: { to: "/house", words: "House" },
-  n: { to: "/read", words: "Read a recipe" },
+  s: { to: "/", words: told("web.ui.shelf") },
+  t: { to: "/table", words: told("web.ui.table") },
+  l: { to: "/larder", words: told("web.ui.larder") },
+  h: { to: "/house", words: told("web.ui.house") },
+  n: { to: "/read", words: told("web.ui.read-a-recipe") },
 };
 
 const STOPS = ["read", "swap", "prep", "build", "bake", "notes"];
@@ -36,18 +37,18 @@ export function Shortcuts() {
           aria-describedby={undefined}
           className="fixed top-1/2 left-1/2 z-50 w-[min(28rem,calc(100vw-2rem))] -translate-x-1/2 -translate-y-1/2 rounded-xl border border-line bg-sheet p-5 shadow-xl"
         >
-          <Dialog.Title className="mb-3 text-lg font-bold">Keys</Dialog.Title>
+          <Dialog.Title className="mb-3 text-lg font-bold">{told("web.ui.keys")}</Dialog.Title>
           <dl className="grid grid-cols-[4.5rem_1fr] gap-x-4 gap-y-1.5">
             {Object.entries(ROOMS).map(([key, room]) => (
               <Key key={key} name={key} does={room.words} />
             ))}
-            <Key name="1 – 6" does="Read, Swap, Prep, Build, Bake, Notes of the dish that is open" />
-            <Key name="/" does="Find a dish on the shelf" />
-            <Key name="?" does="This sheet" />
+            <Key name="1 – 6" does={told("web.ui.read-swap-prep-build-bake-notes")} />
+            <Key name="/" does={told("web.ui.find-a-dish-on-the-shelf")} />
+            <Key name="?" does={told("web.ui.this-sheet")} />
           </dl>
-          <p className="mt-3 text-sm text-faded">They rest while you type.</p>
+          <p className="mt-3 text-sm text-faded">{told("web.ui.they-rest-while-you-type")}</p>
           <Dialog.Close asChild>
-            <Button className="mt-4">Close</Button>
+            <Button className="mt-4">{told("web.ui.close")}</Button>
           </Dialog.Close>
         </Dialog.Content>
       </Dialog.Portal>

@@ -1,32 +1,41 @@
 import type { Family, Part } from "../api";
+import { told } from "../messages";
 
-export const PART_WORDS: Record<Part, string> = {
-  structure: "Structure",
-  filling: "Filling",
-  "red-sauce": "Red sauce",
-  "white-sauce": "White sauce",
-  "soft-cheese": "Soft cheese",
-  "melting-cheese": "Melting cheese",
-  "hard-cheese": "Hard cheese",
-  topping: "Topping",
-  binder: "Binder",
-  seasoning: "Seasoning",
-  "pan-release": "Pan release",
-};
+const PARTS = [
+  "structure",
+  "filling",
+  "red-sauce",
+  "white-sauce",
+  "soft-cheese",
+  "melting-cheese",
+  "hard-cheese",
+  "topping",
+  "binder",
+  "seasoning",
+  "pan-release",
+] as const satisfies readonly Part[];
 
-export const FAMILY_WORDS: Record<Family, string> = {
-  lasagna: "Lasagna",
-  gratin: "Gratin",
-  moussaka: "Moussaka",
-  "pasta-bake": "Pasta bake",
-  "stuffed-tubes": "Stuffed tubes",
-  rolled: "Rolled wraps",
-  "pot-pie": "Pot pie",
-  "mash-topped": "Mash-topped pie",
-  strata: "Strata",
-  batter: "Batter bake",
-  casserole: "Casserole",
-};
+const FAMILIES = [
+  "lasagna",
+  "gratin",
+  "moussaka",
+  "pasta-bake",
+  "stuffed-tubes",
+  "rolled",
+  "pot-pie",
+  "mash-topped",
+  "strata",
+  "batter",
+  "casserole",
+] as const satisfies readonly Family[];
+
+export const PART_WORDS = words("part", PARTS);
+
+export const FAMILY_WORDS = words("family", FAMILIES);
+
+function words<T extends string>(kind: string, ids: readonly T[]): Record<T, string> {
+  return Object.fromEntries(ids.map((id) => [id, told(`recipe.${kind}-${id}`)])) as Record<T, string>;
+}
 
 export const NEEDS = ["gluten-free", "dairy-free", "vegan", "vegetarian", "egg-free", "nut-free", "soy-free"] as const;
 
@@ -69,7 +78,7 @@ const MANY_NUTS = 6;
 export function allergenWords(ids: readonly string[]): string[] {
   const nuts = ids.filter((id) => id.startsWith("tree-nut:"));
   const rest = ids.filter((id) => !id.startsWith("tree-nut:"));
-  return nuts.length >= MANY_NUTS ? [...rest, "tree nuts"] : ids.map(allergenWord);
+  return nuts.length >= MANY_NUTS ? [...rest, told("web.ui.tree-nuts")] : ids.map(allergenWord);
 }
 
 export function sentence(word: string): string {
@@ -85,17 +94,17 @@ export function dial(celsius: number): string {
 }
 
 export function grams(value: number): string {
-  if (value < 10) return `${Math.round(value * 2) / 2} g`;
-  if (value < 50) return `${Math.round(value)} g`;
-  if (value < 997.5) return `${5 * Math.round(value / 5)} g`;
-  return `${(Math.round(value / 10) / 100).toString()} kg`;
+  if (value < 10) return told("web.ui.grams", Math.round(value * 2) / 2);
+  if (value < 50) return told("web.ui.grams", Math.round(value));
+  if (value < 997.5) return told("web.ui.grams", 5 * Math.round(value / 5));
+  return told("web.ui.kg", (Math.round(value / 10) / 100).toString());
 }
 
 export function minutes(value: number): string {
   const hours = Math.floor(value / 60);
   const rest = value % 60;
-  if (hours === 0) return `${rest} min`;
-  return rest === 0 ? `${hours} h` : `${hours} h ${rest} min`;
+  if (hours === 0) return told("web.ui.min", rest);
+  return rest === 0 ? told("web.ui.hours", hours) : told("web.ui.hours-and-min", hours, rest);
 }
 
 export function percent(share: number): string {
@@ -111,5 +120,5 @@ export function change(value: number, fine = false): string {
       : Math.abs(value) < 50
         ? Math.round(value)
         : 5 * Math.round(value / 5);
-  return rounded === 0 ? "same" : `${rounded > 0 ? "+" : "−"}${Math.abs(rounded)} g`;
+  return rounded === 0 ? told("web.ui.same") : told("web.ui.more-or-less-grams", rounded > 0, Math.abs(rounded));
 }

@@ -1,4 +1,5 @@
 import type { Plan } from "../../api";
+import { told } from "../../messages";
 import { Card, minutes, NumberField, PickOne, TwoColumns } from "../../ui";
 import { Cautions } from "../Cautions";
 import type { StopProps } from "../stopProps";
@@ -10,10 +11,10 @@ import { ShareCard } from "./ShareCard";
 import { WhatIf } from "./WhatIf";
 
 const STARTS = [
-  { value: "hot", label: "Hot, just built" },
-  { value: "room", label: "Room" },
-  { value: "fridge", label: "Fridge" },
-  { value: "frozen", label: "Frozen" },
+  { value: "hot", label: told("web.dish.hot-just-built") },
+  { value: "room", label: told("web.dish.room") },
+  { value: "fridge", label: told("web.ui.fridge") },
+  { value: "frozen", label: told("web.dish.frozen") },
 ] as const;
 
 export function BakeStop({ plan, brief, edit, dishId, drawing }: StopProps) {
@@ -25,8 +26,8 @@ export function BakeStop({ plan, brief, edit, dishId, drawing }: StopProps) {
       first={
         <>
           <Card
-            title={`${minutes(bake.ovenMinutes)} in the oven`}
-            aside={bake.recipeMinutes ? `The recipe said ${minutes(bake.recipeMinutes)}` : undefined}
+            title={told("web.dish.in-the-oven", minutes(bake.ovenMinutes))}
+            aside={bake.recipeMinutes ? told("web.dish.the-recipe-said", minutes(bake.recipeMinutes)) : undefined}
           >
             <Scales oven={bake.oven} />
             <PhaseStrip phases={bake.phases} />
@@ -41,24 +42,24 @@ export function BakeStop({ plan, brief, edit, dishId, drawing }: StopProps) {
             </p>
             <p className="text-sm text-faded">{bake.rule}</p>
           </Card>
-          <Card title="It is done when">
+          <Card title={told("web.dish.it-is-done-when")}>
             <ul className="list-disc space-y-1 pl-5">
               {bake.signs.map((s) => (
                 <li key={s}>{s}</li>
               ))}
             </ul>
           </Card>
-          <Card title="How it goes in">
+          <Card title={told("web.dish.how-it-goes-in")}>
             <div className="flex flex-col gap-4">
               <PickOne
-                label="Start from"
+                label={told("web.dish.start-from")}
                 value={bake.start}
                 options={STARTS}
                 onPick={(start) => edit({ oven: { ...oven, start } })}
               />
               <div className="flex flex-wrap items-end gap-4">
                 <NumberField
-                  label="Dial"
+                  label={told("web.dish.dial")}
                   unit="°C"
                   optional
                   min={100}
@@ -67,18 +68,18 @@ export function BakeStop({ plan, brief, edit, dishId, drawing }: StopProps) {
                   onValue={(celsius) => edit({ oven: { ...oven, celsius: celsius ?? undefined } })}
                 />
                 <PickOne
-                  label="Oven"
+                  label={told("web.ui.oven")}
                   value={oven.fan ? "fan" : "plain"}
                   onPick={(v) => edit({ oven: { ...oven, fan: v === "fan" } })}
                   options={[
-                    { value: "plain", label: "Top and bottom heat" },
-                    { value: "fan", label: "Fan" },
+                    { value: "plain", label: told("web.ui.top-and-bottom-heat") },
+                    { value: "fan", label: told("web.ui.fan") },
                   ]}
                 />
               </div>
               <div className="flex flex-wrap items-end gap-4">
                 <NumberField
-                  label="Hotter than its dial by"
+                  label={told("web.dish.hotter-than-its-dial-by")}
                   unit="°C"
                   min={-40}
                   max={40}
@@ -86,34 +87,31 @@ export function BakeStop({ plan, brief, edit, dishId, drawing }: StopProps) {
                   onValue={(v) => edit({ oven: { ...oven, offsetCelsius: v ?? 0 } })}
                 />
                 <PickOne
-                  label="Oven when it goes in"
+                  label={told("web.dish.oven-when-it-goes-in")}
                   value={oven.preheated === false ? "cold" : "hot"}
                   onPick={(v) => edit({ oven: { ...oven, preheated: v === "hot" } })}
                   options={[
-                    { value: "hot", label: "Heated first" },
-                    { value: "cold", label: "Cold oven" },
+                    { value: "hot", label: told("web.dish.heated-first") },
+                    { value: "cold", label: told("web.dish.cold-oven") },
                   ]}
                 />
                 <PickOne
-                  label="Shelf"
+                  label={told("web.ui.shelf")}
                   value={oven.topShelf ? "top" : "middle"}
                   onPick={(v) => edit({ oven: { ...oven, topShelf: v === "top" } })}
                   options={[
-                    { value: "middle", label: "Middle" },
-                    { value: "top", label: "Top shelf" },
+                    { value: "middle", label: told("web.dish.middle") },
+                    { value: "top", label: told("web.dish.top-shelf") },
                   ]}
                 />
               </div>
-              <p className="text-sm text-faded">
-                Leave the dial empty for the recipe's temperature. Home ovens are often 10 to 25 °C off; an oven
-                thermometer tells.
-              </p>
+              <p className="text-sm text-faded">{told("web.dish.leave-the-dial-empty-for-the")}</p>
             </div>
           </Card>
-          <Card title="Take care">
+          <Card title={told("web.dish.take-care")}>
             <Cautions cautions={plan.cautions.filter((c) => c.kind !== "label")} />
             {plan.cautions.some((c) => c.kind === "label") && (
-              <p className="mt-3">The labels to read stand at Swap, and on the card.</p>
+              <p className="mt-3">{told("web.dish.the-labels-to-read-stand-at")}</p>
             )}
           </Card>
         </>
@@ -121,13 +119,13 @@ export function BakeStop({ plan, brief, edit, dishId, drawing }: StopProps) {
       second={
         <>
           {bake.forecast && (
-            <Card title="Heat and water on the way" aside="forecast, with its band">
+            <Card title={told("web.dish.heat-and-water-on-the-way")} aside={told("web.dish.forecast-with-its-band")}>
               <Curves forecast={bake.forecast} phases={bake.phases} core={bake.coreCelsius ?? null} />
               <p className="mt-2">{bake.carryOver.words}</p>
               <HeatPicture forecast={bake.forecast} />
             </Card>
           )}
-          <Card title="What drives the time">
+          <Card title={told("web.dish.what-drives-the-time")}>
             <ul className="space-y-1">
               {bake.drivers.map((d) => (
                 <li key={d.what}>{d.words[0].toUpperCase() + d.words.slice(1)}</li>
@@ -144,10 +142,10 @@ export function BakeStop({ plan, brief, edit, dishId, drawing }: StopProps) {
 
 function Scales({ oven }: { oven: Plan["bake"]["oven"] }) {
   const dials = [
-    ["Oven", `${5 * Math.round(oven.celsius / 5)} °C`],
-    ["Fan", `${Math.round(oven.fanCelsius)} °C`],
-    ["Fahrenheit", `${Math.round(oven.fahrenheit)} °F`],
-    ["Gas", `mark ${oven.gasMark}`],
+    [told("web.ui.oven"), `${5 * Math.round(oven.celsius / 5)} °C`],
+    [told("web.ui.fan"), `${Math.round(oven.fanCelsius)} °C`],
+    [told("web.dish.fahrenheit"), `${Math.round(oven.fahrenheit)} °F`],
+    [told("web.dish.gas"), told("web.dish.mark", oven.gasMark)],
   ];
   return (
     <dl className="mb-4 flex flex-wrap gap-x-8 gap-y-2">

@@ -1,7 +1,8 @@
-import { scaleLinear } from "d3-scale";
+import { ticks } from "d3-array";
 import { area, line } from "d3-shape";
 import { useId } from "react";
 import type { Forecast, Phase } from "../../api";
+import { told } from "../../messages";
 
 const WIDE = 680;
 const LEFT = 40;
@@ -23,12 +24,12 @@ export function Curves({
 }) {
   const id = useId().replace(/[^\w-]/g, "");
   const end = f.minutes[f.minutes.length - 1];
-  const x = scaleLinear([0, end], [LEFT, WIDE - RIGHT]);
+  const x = linear([0, end], [LEFT, WIDE - RIGHT]);
   const hottest = Math.max(130, ...f.top.map((t) => Math.min(t, 220)));
   const coldest = Math.min(0, ...f.core);
-  const y = scaleLinear([coldest, hottest], [HEAT, 8]);
+  const y = linear([coldest, hottest], [HEAT, 8]);
   const lowestWater = Math.min(0.9, ...f.water);
-  const w = scaleLinear([lowestWater, 1], [HEAT + GAP + WATER, HEAT + GAP]);
+  const w = linear([lowestWater, 1], [HEAT + GAP + WATER, HEAT + GAP]);
   const hottestCore = hottestAt(f, phases);
   const path = (values: readonly number[], of: (v: number) => number) =>
     line<number>()
@@ -59,7 +60,7 @@ export function Curves({
       fontSize="12"
     >
       <PhaseBands phases={phases} x={x} />
-      {y.ticks(6).map((t) => (
+      {ticks(coldest, hottest, 6).map((t) => (
         <g key={t}>
           <line x1={LEFT} x2={WIDE - RIGHT} y1={y(t)} y2={y(t)} className="stroke-line" strokeWidth="0.700" />
           <text x={LEFT - 6} y={y(t) + 4} textAnchor="end" className="fill-faded">
@@ -71,7 +72,7 @@ export function Curves({
         <g>
           <line x1={LEFT} x2={WIDE - RIGHT} y1={y(core)} y2={y(core)} className="stroke-danger" strokeWidth="1.200" />
           <text x={LEFT + 4} y={y(core) - 4} className="fill-danger" fontWeight="600">
-            safe core {Math.round(core)} °C
+            {told("web.dish.safe-core", Math.round(core))}
           </text>
         </g>
       )}
@@ -111,11 +112,11 @@ export function Curves({
         100 %
       </text>
       <text x={WIDE - RIGHT + 6} y={w(f.water[last]) + 4} className="fill-ink" fontWeight="600">
-        water {Math.round(100 * f.water[last])} %
+        {told("web.dish.water-left", Math.round(100 * f.water[last]))}
       </text>
-      {x.ticks(8).map((t) => (
+      {ticks(0, end, 8).map((t) => (
         <text key={t} x={x(t)} y={TALL - 4} textAnchor="middle" className="fill-faded">
-          {t === 0 ? "0 min" : t}
+          {t === 0 ? told("web.dish.min") : t}
         </text>
       ))}
     </svg>
@@ -123,6 +124,11 @@ export function Curves({
 }
 
 /** Where each phase runs, named at its head. */
+/** Where on the paper a figure of the range lies. */
+function linear([from, to]: [number, number], [start, end]: [number, number]) {
+  return (value: number) => start + ((value - from) / (to - from)) * (end - start);
+}
+
 function PhaseBands({ phases, x }: { phases: readonly Phase[]; x: (minutes: number) => number }) {
   let clock = 0;
   return (
@@ -130,7 +136,7 @@ function PhaseBands({ phases, x }: { phases: readonly Phase[]; x: (minutes: numb
       {phases.map((p, i) => {
         const from = clock;
         clock += p.minutes;
-        const name = p.kind === "rest" ? "rest" : p.kind === "grill" ? "grill" : p.covered ? "covered" : "open";
+        const name = told("web.dish.phase", p.covered ? "covered" : p.kind);
         return (
           <g key={`${i}-${name}`}>
             <rect
@@ -173,6 +179,16 @@ function apart(wanted: readonly number[], gap: number): number[] {
 function words(f: Forecast, phases: readonly Phase[], core: number | null): string {
   const out = phases.filter((p) => p.kind === "bake").reduce((sum, p) => sum + p.minutes, 0);
   const at = Math.min(out, f.core.length - 1);
-  const safe = core === null ? "" : ` The safe core is ${Math.round(core)} degrees.`;
-  return `Forecast: after ${out} minutes the coldest point is at ${Math.round(f.core[at])} degrees (${Math.round(f.coreLow[at])} to ${Math.round(f.coreHigh[at])}), the edge at ${Math.round(f.edge[at])}, the top at ${Math.round(f.top[at])}; ${Math.round(100 * f.water[at])} percent of the water is left.${safe}`;
+  const safe = core === null ? "" : told("web.dish.the-safe-core-is-degrees", Math.round(core));
+  return told(
+    "web.dish.forecast-after-minutes-the-coldest-point",
+    out,
+    Math.round(f.core[at]),
+    Math.round(f.coreLow[at]),
+    Math.round(f.coreHigh[at]),
+    Math.round(f.edge[at]),
+    Math.round(f.top[at]),
+    Math.round(100 * f.water[at]),
+    safe,
+  );
 }

@@ -1,6 +1,7 @@
 import { Slider } from "radix-ui";
 import { useState } from "react";
 import type { Forecast } from "../../api";
+import { told } from "../../messages";
 
 const STOPS: readonly [number, string][] = [
   [-20, "#2c3e8f"],
@@ -23,13 +24,13 @@ export function HeatPicture({ forecast }: { forecast: Forecast }) {
   const columns = rows[0].length;
   const wide = 460;
   const tall = Math.max(70, Math.min(170, (wide * forecast.heightMm) / forecast.halfWidthMm));
-  const told = coldest(rows, forecast);
+  const lowest = coldest(rows, forecast);
   return (
     <figure className="m-0 mt-5">
       <svg
         viewBox={`0 0 ${wide + 60} ${tall + 22}`}
         role="img"
-        aria-label={`Cross-section after ${shown.minutes} minutes. ${told}`}
+        aria-label={told("web.dish.cross-section-after-minutes", shown.minutes, lowest)}
         className="block w-full max-w-3xl"
         fontSize="11"
       >
@@ -60,10 +61,10 @@ export function HeatPicture({ forecast }: { forecast: Forecast }) {
         )}
         <path d={`M${wide + 2} 0v${tall + 3}H0`} fill="none" className="stroke-rim" strokeWidth="5" />
         <text x="2" y={tall + 17} className="fill-faded">
-          middle of the dish
+          {told("web.dish.middle-of-the-dish")}
         </text>
         <text x={wide} y={tall + 17} textAnchor="end" className="fill-faded">
-          wall
+          {told("web.dish.wall")}
         </text>
         {STOPS.map(([t, hex], i) => (
           <g key={t}>
@@ -92,13 +93,13 @@ export function HeatPicture({ forecast }: { forecast: Forecast }) {
           <Slider.Range className="absolute h-full rounded-full bg-rim" />
         </Slider.Track>
         <Slider.Thumb
-          aria-label="Time in the bake"
-          aria-valuetext={`${shown.minutes} minutes`}
+          aria-label={told("web.dish.time-in-the-bake")}
+          aria-valuetext={told("web.dish.minutes", shown.minutes)}
           className="block size-7 rounded-full border-4 border-rim bg-sheet shadow"
         />
       </Slider.Root>
       <figcaption>
-        <strong>After {shown.minutes} min:</strong> {told}
+        <strong>{told("web.dish.after-min", shown.minutes)}</strong> {lowest}
       </figcaption>
     </figure>
   );
@@ -114,7 +115,7 @@ function coldest(rows: readonly (readonly number[])[], f: Forecast): string {
   const up = Math.round(((low.z + 0.5) / rows.length) * f.heightMm);
   const out = Math.round(((low.x + 0.5) / rows[0].length) * f.halfWidthMm);
   const edge = rows[Math.floor(rows.length / 2)][rows[0].length - 1];
-  return `coldest ${Math.round(low.t)} °C, ${up} mm above the base and ${out} mm from the middle; ${Math.round(edge)} °C at the wall half way up.`;
+  return told("web.dish.coldest-mm-above-the-base-and", Math.round(low.t), up, out, Math.round(edge));
 }
 
 function rgb(hex: string): [number, number, number] {

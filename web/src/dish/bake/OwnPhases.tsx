@@ -1,6 +1,7 @@
 import { Slider } from "radix-ui";
 import { useState } from "react";
 import type { Bake, OvenInBrief } from "../../api";
+import { rich, told } from "../../messages";
 import { Button, minutes } from "../../ui";
 
 type Own = NonNullable<OvenInBrief["phases"]>;
@@ -31,7 +32,7 @@ export function OwnPhases({
   };
   return (
     <div className="no-print mt-4 rounded-lg bg-enamel px-4 pt-3 pb-4">
-      <p className="text-sm font-medium text-faded">Move the foil and the end yourself</p>
+      <p className="text-sm font-medium text-faded">{told("web.dish.move-the-foil-and-the-end")}</p>
       <Slider.Root
         min={0}
         max={most}
@@ -46,13 +47,13 @@ export function OwnPhases({
           <Slider.Range className="absolute h-full rounded-full bg-warm-soft ring-2 ring-warm" />
         </Slider.Track>
         {[
-          ["Foil off", foil],
-          ["Out of the oven", out],
+          [told("web.dish.foil-off"), foil],
+          [told("web.dish.out-of-the-oven"), out],
         ].map(([name, at]) => (
           <Slider.Thumb
             key={name}
-            aria-label={`${name}, minutes after it goes in`}
-            aria-valuetext={`${name} at ${at} min`}
+            aria-label={told("web.dish.minutes-after-it-goes-in", name)}
+            aria-valuetext={told("web.dish.at-min", name, at)}
             className="block size-8 rounded-full border-4 border-rim bg-sheet shadow"
           />
         ))}
@@ -60,25 +61,28 @@ export function OwnPhases({
       <p className="flex flex-wrap items-center justify-between gap-2">
         <span>
           {foil > 0 ? (
-            <>
-              Foil off after <strong>{minutes(foil)}</strong>, out after <strong>{minutes(out)}</strong>
-            </>
+            rich(
+              "web.dish.foil-off-after-out-after",
+              { a: (words) => <strong>{words}</strong>, b: (words) => <strong>{words}</strong> },
+              minutes(foil),
+              minutes(out),
+            )
           ) : (
             <>
-              {shielded > 0 && !held ? (
-                <>
-                  Open, the last <strong>{minutes(shielded)}</strong> under foil
-                </>
-              ) : (
-                "Open all the way"
-              )}
-              , out after <strong>{minutes(out)}</strong>
+              {shielded > 0 && !held
+                ? rich(
+                    "web.dish.open-the-last-under-foil",
+                    { a: (words) => <strong>{words}</strong> },
+                    minutes(shielded),
+                  )
+                : told("web.dish.open-all-the-way")}
+              {rich("web.dish.out-after", { a: (words) => <strong>{words}</strong> }, minutes(out))}
             </>
           )}
         </span>
         {own && (
           <Button look="quiet" className="min-h-9 text-sm" onClick={() => onOwn(undefined)}>
-            Let Nabe find them again
+            {told("web.dish.let-nabe-find-them-again")}
           </Button>
         )}
       </p>

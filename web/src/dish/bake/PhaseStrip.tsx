@@ -1,4 +1,5 @@
 import type { Phase } from "../../api";
+import { told } from "../../messages";
 import { dial, minutes } from "../../ui";
 
 /** The recipe's own words where it lasts just as the recipe says. */
@@ -7,9 +8,9 @@ export function lasts(phase: Phase): string {
 }
 
 function name(phase: Phase): string {
-  if (phase.kind === "rest") return "Rest";
-  if (phase.kind === "grill") return "Grill";
-  return phase.covered ? "Covered" : "Open";
+  if (phase.kind === "rest") return told("web.dish.rest");
+  if (phase.kind === "grill") return told("web.dish.grill");
+  return phase.covered ? told("web.dish.covered") : told("web.dish.open");
 }
 
 const LOOKS: Record<string, string> = {
@@ -34,13 +35,13 @@ export function PhaseStrip({ phases }: { phases: readonly Phase[] }) {
                 {name(phase)} {lasts(phase)}
               </p>
               <p className="text-sm">
-                {phase.celsius ? `${dial(phase.celsius)}, ` : ""}from {minutes(from)}
+                {told("web.dish.from", phase.celsius ? `${dial(phase.celsius)}, ` : "", minutes(from))}
               </p>
             </div>
             {(phase.adds.length > 0 || phase.stir) && (
               <p className="mt-1 pr-2 text-sm font-medium">
-                {phase.adds.length > 0 && `Now on: ${phase.adds.join(", ").toLowerCase()}. `}
-                {phase.stir && "Stir once within it."}
+                {phase.adds.length > 0 && told("web.dish.now-on", phase.adds.join(", ").toLowerCase())}
+                {phase.stir && told("web.dish.stir-once-within-it")}
               </p>
             )}
             <p className="mt-1 pr-2 text-sm text-faded">{phase.reason}</p>

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Phase, type Scales } from "../../api";
+import { rich, told } from "../../messages";
 import { Button, Card, minutes, Notice, PickAny } from "../../ui";
 
 /** Dishes offered before the cook asks for more. */
@@ -17,21 +18,21 @@ export function ShareCard({ dishId }: { dishId: string }) {
   const shown = all ? rest : rest.filter((d, i) => i < FEW || others.includes(d.id));
   if (rest.length === 0) return null;
   return (
-    <Card title="With another dish in the oven" aside="as saved on the shelf">
+    <Card title={told("web.dish.with-another-dish-in-the-oven")} aside={told("web.dish.as-saved-on-the-shelf")}>
       <PickAny
-        label="Dishes that share the oven"
+        label={told("web.dish.dishes-that-share-the-oven")}
         value={others}
         onPick={(picked) => setOthers(picked.slice(0, 5))}
         options={shown.map((d) => ({ value: d.id, label: d.title }))}
       />
       {shown.length < rest.length && (
         <Button look="quiet" className="mt-2 min-h-8 px-2 py-0.5 text-sm" onClick={() => setAll(true)}>
-          {rest.length - shown.length} more
+          {told("web.dish.more", rest.length - shown.length)}
         </Button>
       )}
       {shared.error && (
         <div className="mt-3">
-          <Notice tone="danger" title="Not shared">
+          <Notice tone="danger" title={told("web.dish.not-shared")}>
             {shared.error.message}
           </Notice>
         </div>
@@ -40,14 +41,22 @@ export function ShareCard({ dishId }: { dishId: string }) {
         <div className="mt-3" aria-live="polite">
           {shared.data.rounds.length === 1 ? (
             <p>
-              <strong>{heat(shared.data.oven, shared.data.fan)} for all</strong>, {minutes(shared.data.minutes)} from
-              the first in to all out.
+              {rich(
+                "web.dish.for-all-from-the-first-in",
+                { a: (words) => <strong>{words}</strong> },
+                heat(shared.data.oven, shared.data.fan),
+                minutes(shared.data.minutes),
+              )}
             </p>
           ) : (
             <>
               <p>
-                <strong>In {shared.data.rounds.length} rounds</strong>, {minutes(shared.data.minutes)} from the first in
-                to all out.
+                {rich(
+                  "web.dish.from-the-first-in-to-all",
+                  { a: (words) => <strong>{words}</strong> },
+                  told("web.dish.in-rounds", shared.data.rounds.length),
+                  minutes(shared.data.minutes),
+                )}
               </p>
               <ol className="list-decimal pl-5">
                 {shared.data.rounds.map((r) => (
@@ -64,13 +73,15 @@ export function ShareCard({ dishId }: { dishId: string }) {
               .map((d) => (
                 <li key={d.name} className="grid gap-x-4 py-2 sm:grid-cols-[7.5rem_1fr]">
                   <strong className="text-rim">
-                    {d.inAfterMinutes === 0 ? "In first" : `In after ${minutes(d.inAfterMinutes)}`}
+                    {d.inAfterMinutes === 0
+                      ? told("web.dish.in-first")
+                      : told("web.dish.in-after", minutes(d.inAfterMinutes))}
                   </strong>
                   <span>
                     <strong className="font-semibold">{d.name}</strong>, {minutes(d.bake.ovenMinutes)}{" "}
                     {foil(d.bake.phases)}
                     <span className="block text-sm text-faded">
-                      {d.words} By itself: {minutes(d.alone)} at {Math.round(d.ownCelsius)} °C.
+                      {told("web.dish.by-itself-at", d.words, minutes(d.alone), Math.round(d.ownCelsius))}
                     </span>
                   </span>
                 </li>
@@ -90,13 +101,13 @@ export function ShareCard({ dishId }: { dishId: string }) {
 /** The heat on the dials; one that has its fan on shows only that. */
 function heat(oven: Scales, fan: boolean): string {
   return fan
-    ? `fan ${Math.round(oven.fanCelsius)} °C`
+    ? told("web.dish.fan", Math.round(oven.fanCelsius))
     : `${Math.round(oven.celsius)} °C (${Math.round(oven.fahrenheit)} °F)`;
 }
 
 function foil(phases: readonly Phase[]): string {
   const first = phases[0];
   return first?.covered && phases.some((p) => p.kind === "bake" && !p.covered)
-    ? `(foil off after ${minutes(first.minutes)})`
+    ? told("web.dish.foil-off-after", minutes(first.minutes))
     : "";
 }

@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { type WhatIf as Answer, api, type Brief, type Plan } from "../../api";
+import { told } from "../../messages";
 import { Button, minutes } from "../../ui";
 import type { StopProps } from "../stopProps";
 
@@ -13,37 +14,37 @@ interface Case {
 
 const CASES: readonly Case[] = [
   {
-    name: "At room temperature",
+    name: told("web.dish.at-room-temperature"),
     change: (_, b) => ({ oven: { ...b.oven, start: "room" } }),
     holds: (p) => p.bake.start === "room",
   },
   {
-    name: "From the fridge",
+    name: told("web.dish.from-the-fridge"),
     change: (_, b) => ({ oven: { ...b.oven, start: "fridge" } }),
     holds: (p) => p.bake.start === "fridge",
   },
   {
-    name: "Frozen",
+    name: told("web.dish.frozen"),
     change: (_, b) => ({ oven: { ...b.oven, start: "frozen" } }),
     holds: (p) => p.bake.start === "frozen",
   },
   {
-    name: "Built hot",
+    name: told("web.dish.built-hot"),
     change: (_, b) => ({ oven: { ...b.oven, start: "hot" } }),
     holds: (p) => p.bake.start === "hot",
   },
   {
-    name: "In glass",
+    name: told("web.dish.in-glass"),
     change: (p) => ({ pan: { ...panOf(p), material: "glass" } }),
     holds: (p) => p.build.pan.material === "glass",
   },
   {
-    name: "In thin metal",
+    name: told("web.dish.in-thin-metal"),
     change: (p) => ({ pan: { ...panOf(p), material: "metal" } }),
     holds: (p) => p.build.pan.material === "metal",
   },
   {
-    name: "In a pan a fifth narrower: deeper",
+    name: told("web.dish.in-a-pan-a-fifth-narrower"),
     smaller: true,
     change: (p) => ({
       pan: {
@@ -58,7 +59,7 @@ const CASES: readonly Case[] = [
     holds: () => false,
   },
   {
-    name: "Oven 15 °C cooler than its dial",
+    name: told("web.dish.oven-15-cooler-than-its-dial"),
     change: (_, b) => ({ oven: { ...b.oven, offsetCelsius: (b.oven?.offsetCelsius ?? 0) - 15 } }),
     holds: () => false,
   },
@@ -86,21 +87,21 @@ export function WhatIf({ plan, brief, edit }: Pick<StopProps, "plan" | "brief" |
   });
   return (
     <div className="mt-4 border-t border-line pt-3">
-      <p className="mb-2 font-semibold">What if…</p>
+      <p className="mb-2 font-semibold">{told("web.dish.what-if")}</p>
       <ul className="grid gap-1.5">
         {cases.map((c, i) => (
           <li key={c.name} className="flex items-center min-h-9 justify-between gap-2 rounded-lg bg-enamel px-3 py-0.5">
             <span>
-              {c.name}: <strong>{told(answers.data?.[0], answers.data?.[i + 1])}</strong>
+              {c.name}: <strong>{difference(answers.data?.[0], answers.data?.[i + 1])}</strong>
             </span>
             {!answers.data?.[i + 1]?.overflow && (
               <Button
                 look="quiet"
                 className="min-h-8 shrink-0 py-0.5 text-sm whitespace-nowrap"
-                aria-label={`Make it so: ${c.name}`}
+                aria-label={told("web.dish.make-it-so", c.name)}
                 onClick={() => edit(c.change(plan, brief))}
               >
-                Make it so
+                {told("web.dish.make-it-so-button")}
               </Button>
             )}
           </li>
@@ -110,9 +111,9 @@ export function WhatIf({ plan, brief, edit }: Pick<StopProps, "plan" | "brief" |
   );
 }
 
-function told(now: Answer | undefined, then: Answer | undefined): string {
+function difference(now: Answer | undefined, then: Answer | undefined): string {
   if (!now || !then) return "…";
-  if (then.overflow && !now.overflow) return "it would not all go in";
+  if (then.overflow && !now.overflow) return told("web.dish.it-would-not-all-go-in");
   const more = then.ovenMinutes - now.ovenMinutes;
-  return more === 0 ? "no difference" : `${more > 0 ? "+" : "−"}${minutes(Math.abs(more))}`;
+  return more === 0 ? told("web.dish.no-difference") : told("web.dish.more-or-less", more > 0, minutes(Math.abs(more)));
 }

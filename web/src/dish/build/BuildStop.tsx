@@ -1,6 +1,7 @@
 import { useState } from "react";
 import { Link } from "react-router";
 import type { Build, PanInBrief } from "../../api";
+import { rich, told } from "../../messages";
 import { Button, Card, grams, Notice, PickOne, TwoColumns } from "../../ui";
 import { beside } from "../beside";
 import type { StopProps } from "../stopProps";
@@ -22,20 +23,22 @@ export function BuildStop({ plan, brief, edit, dishId, drawing }: StopProps) {
           {build.ways.length > 0 && <Ways build={build} onPan={(pan) => edit({ pan })} />}
           {build.overflow && <Overflowing overflow={build.overflow} />}
           <Card
-            title="Build, bottom to top"
-            aside={
-              <>
-                {Math.round(build.heightMm)} mm high, {Math.round(build.headroomMm)} mm free ·{" "}
-                <Link to={`/dishes/${dishId}/card`} className="font-semibold text-rim underline">
-                  Card for the counter
-                </Link>
-              </>
-            }
+            title={told("web.dish.build-bottom-to-top")}
+            aside={rich(
+              "web.dish.mm-high-mm-free-card-for",
+              {
+                a: (words) => (
+                  <Link to={`/dishes/${dishId}/card`} className="font-semibold text-rim underline">
+                    {words}
+                  </Link>
+                ),
+              },
+              Math.round(build.heightMm),
+              Math.round(build.headroomMm),
+            )}
           >
             <p className="mb-1">
-              {build.asRead
-                ? "Laid as your recipe says."
-                : "Your recipe does not say how it is laid: this is the usual order for its kind of dish."}
+              {build.asRead ? told("web.dish.laid-as-your-recipe-says") : told("web.dish.your-recipe-does-not-say-how")}
             </p>
             {build.marks.length > 0 && (
               <p className="mb-2 text-sm text-faded">{build.marks.map((m) => m.words).join(" ")}</p>
@@ -43,19 +46,19 @@ export function BuildStop({ plan, brief, edit, dishId, drawing }: StopProps) {
             <LayerList build={build} ordered={(own.order ?? []).length > 0} onOrder={(order) => set({ order })} />
             <Leftovers build={build} />
           </Card>
-          <Card title="Pan" aside={build.rescale ? "not the recipe's" : undefined}>
+          <Card title={told("web.dish.pan")} aside={build.rescale ? told("web.dish.not-the-recipes") : undefined}>
             {build.rescale && (
               <div className="mb-4 rounded-lg bg-enamel p-3">
                 <p>{build.rescale.words}</p>
-                <p className="mt-2 mb-1 text-sm font-medium text-faded">Amounts for this pan</p>
+                <p className="mt-2 mb-1 text-sm font-medium text-faded">{told("web.dish.amounts-for-this-pan")}</p>
                 <PickOne
-                  label="Amounts for this pan"
+                  label={told("web.dish.amounts-for-this-pan")}
                   value={(own.fit ?? "amounts") as "amounts" | "area" | "volume"}
                   onPick={(fit) => set({ fit })}
                   options={[
-                    { value: "amounts", label: "As the recipe" },
-                    { value: "area", label: "By area: same depth" },
-                    { value: "volume", label: "By volume: as full" },
+                    { value: "amounts", label: told("web.dish.as-the-recipe") },
+                    { value: "area", label: told("web.dish.by-area-same-depth") },
+                    { value: "volume", label: told("web.dish.by-volume-as-full") },
                   ]}
                 />
               </div>
@@ -67,14 +70,17 @@ export function BuildStop({ plan, brief, edit, dishId, drawing }: StopProps) {
       second={
         <>
           {build.laid.length > 0 && (
-            <Card title="From above" aside="to scale, the pan's inside">
+            <Card title={told("web.dish.from-above")} aside={told("web.dish.to-scale-the-pans-inside")}>
               {build.laid.length > 1 && (
                 <div className="mb-3">
                   <PickOne
-                    label="Layer shown"
+                    label={told("web.dish.layer-shown")}
                     value={String(Math.min(shown, build.laid.length - 1))}
                     onPick={(v) => setShown(Number(v))}
-                    options={build.laid.map((l, i) => ({ value: String(i), label: `Layer ${l.layer + 1}` }))}
+                    options={build.laid.map((l, i) => ({
+                      value: String(i),
+                      label: told("web.dish.layer", l.layer + 1),
+                    }))}
                   />
                 </div>
               )}
@@ -91,16 +97,16 @@ export function BuildStop({ plan, brief, edit, dishId, drawing }: StopProps) {
 /** More than the recipe's amount: several dishes of its size, a bigger one, or a second smaller one. */
 function Ways({ build, onPan }: { build: Build; onPan: (pan: PanInBrief) => void }) {
   return (
-    <Card title="How it goes into dishes" aside="it is more than the recipe's dish takes">
+    <Card title={told("web.dish.how-it-goes-into-dishes")} aside={told("web.dish.it-is-more-than-the-recipes")}>
       <ul className="flex flex-col gap-2">
         {build.ways.map((w) => (
           <li key={w.way} className="flex flex-wrap items-center justify-between gap-3">
             <span>{w.words[0].toUpperCase() + w.words.slice(1)}</span>
             {w.taken ? (
-              <span className="font-semibold text-rim">as it is now</span>
+              <span className="font-semibold text-rim">{told("web.dish.as-it-is-now")}</span>
             ) : (
-              <Button look="quiet" aria-label={`Take ${w.words}`} onClick={() => onPan(w.pan)}>
-                Take this
+              <Button look="quiet" aria-label={told("web.dish.take", w.words)} onClick={() => onPan(w.pan)}>
+                {told("web.dish.take-this")}
               </Button>
             )}
           </li>
@@ -115,14 +121,16 @@ function Overflowing({ overflow }: { overflow: NonNullable<Build["overflow"]> })
   return (
     <Notice
       tone="danger"
-      title={overflow.overMm > 0 ? `Too full by ${Math.round(overflow.overMm)} mm` : "More than this pan takes"}
+      title={
+        overflow.overMm > 0
+          ? told("web.dish.too-full-by-mm", Math.round(overflow.overMm))
+          : told("web.dish.more-than-this-pan-takes")
+      }
     >
       {overflow.advice}
       <details className="mt-1">
-        <summary className="cursor-pointer font-semibold">What goes into the second dish</summary>
-        <p>
-          A dish of {pan.lengthMm} × {pan.widthMm} × {pan.depthMm} mm takes it:
-        </p>
+        <summary className="cursor-pointer font-semibold">{told("web.dish.what-goes-into-the-second-dish")}</summary>
+        <p>{told("web.dish.a-dish-of-mm-takes-it", pan.lengthMm, pan.widthMm, pan.depthMm)}</p>
         <ol className="list-decimal pl-6">
           {overflow.layers.map((l, i) => (
             <li key={`${i}-${l.name}`}>
@@ -143,7 +151,7 @@ function Leftovers({ build }: { build: Build }) {
     <ul className="mt-3 rounded-lg bg-enamel p-3">
       {left.map((l) => (
         <li key={l.name}>
-          <strong className="font-semibold">Beside: {l.name}</strong>
+          <strong className="font-semibold">{told("web.dish.beside-name", l.name)}</strong>
           {l.grams > 0 && ` (${grams(l.grams)})`}. {l.use}
         </li>
       ))}

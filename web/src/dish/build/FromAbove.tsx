@@ -1,5 +1,6 @@
 import { useId } from "react";
 import type { Laid, Piece } from "../../api";
+import { told } from "../../messages";
 
 const RIM = 9;
 const MOST_NUMBERED = 30;
@@ -14,7 +15,7 @@ export function FromAbove({ laid }: { laid: Laid }) {
       <svg
         viewBox={`${-RIM} ${-RIM} ${wide} ${tall}`}
         role="img"
-        aria-label={`${laid.item} from above, ${laid.pieces.length} pieces. ${laid.words}`}
+        aria-label={told("web.dish.from-above-pieces", laid.item, laid.pieces.length, laid.words)}
         className="mx-auto block max-h-[26rem] w-full max-w-2xl"
       >
         <defs>
@@ -62,10 +63,10 @@ export function FromAbove({ laid }: { laid: Laid }) {
       <figcaption className="mt-2">
         <p>{laid.words}</p>
         {laid.kind === "sheets" && (
-          <p className="text-sm text-faded">Ruled: whole. Hatched: snapped; off-cuts go into later places.</p>
+          <p className="text-sm text-faded">{told("web.dish.ruled-whole-hatched-snapped-off-cuts")}</p>
         )}
         <details className="mt-1 text-sm">
-          <summary className="cursor-pointer font-semibold text-rim">Piece by piece</summary>
+          <summary className="cursor-pointer font-semibold text-rim">{told("web.dish.piece-by-piece")}</summary>
           <ol className="mt-1 list-decimal pl-6 sm:columns-2">
             {laid.pieces.map((p, i) => (
               <li key={`${i}-${p.x}`}>{words(p)}</li>
@@ -106,8 +107,8 @@ function Numbered({ piece, label }: { piece: Piece; label: string }) {
 }
 
 function words(p: Piece): string {
-  const size = `${Math.round(p.widthMm)} × ${Math.round(p.heightMm)} mm`;
-  const place = `${Math.round(p.x)} mm from the left, ${Math.round(p.y)} mm from the near side`;
-  const from = p.sheet > 0 ? `, from sheet ${p.sheet}` : "";
-  return `${p.whole ? "whole" : "snapped"}, ${size}${from}; ${place}`;
+  const size = told("web.dish.mm", Math.round(p.widthMm), Math.round(p.heightMm));
+  const place = told("web.dish.mm-from-the-left-mm-from", Math.round(p.x), Math.round(p.y));
+  const from = p.sheet > 0 ? told("web.dish.from-sheet", p.sheet) : "";
+  return told("web.dish.whole", Boolean(p.whole), size, from, place);
 }

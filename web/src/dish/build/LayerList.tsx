@@ -16,6 +16,7 @@ import {
 } from "@dnd-kit/sortable";
 import { CSS } from "@dnd-kit/utilities";
 import type { Build, Layer } from "../../api";
+import { told } from "../../messages";
 import { Button, grams, PART_WORDS, percent } from "../../ui";
 
 interface Props {
@@ -66,7 +67,7 @@ export function LayerList({ build, ordered, onOrder }: Props) {
       {ordered && (
         <div className="mt-2">
           <Button look="quiet" onClick={() => onOrder([])}>
-            Go back to the usual order
+            {told("web.dish.go-back-to-the-usual-order")}
           </Button>
         </div>
       )}
@@ -92,7 +93,7 @@ function Row({
   onMove: (to: number) => void;
 }) {
   const { attributes, listeners, setNodeRef, transform, transition, isDragging } = useSortable({ id });
-  const name = `${layer.name}, layer ${at + 1}`;
+  const name = told("web.dish.layer-place", layer.name, at + 1);
   return (
     <li
       ref={setNodeRef}
@@ -104,16 +105,22 @@ function Row({
         <span className="min-w-0">
           <strong className="font-semibold">{layer.name}</strong>
           <span className="block text-sm text-faded">
-            {PART_WORDS[layer.part]}
-            {layer.share < 0.995 ? `, ${percent(layer.share)} of it` : ", all of it"} · {layer.heightMm.toFixed(1)} mm
-            {layer.late && " · goes on during the bake"}
-            {layer.reserved && <span className="font-semibold text-rim"> · set aside first</span>}
+            {told(
+              "web.dish.layer-facts",
+              PART_WORDS[layer.part],
+              layer.share < 0.995 ? told("web.dish.of-it", percent(layer.share)) : told("web.dish.all-of-it"),
+              layer.heightMm.toFixed(1),
+              layer.late && told("web.dish.goes-on-during-the-bake"),
+            )}
+            {layer.reserved && <span className="font-semibold text-rim"> {told("web.dish.set-aside-first")}</span>}
           </span>
           {layer.words && <span className="block text-sm">{layer.words}</span>}
         </span>
         <span className="text-right">
           <span className="text-lg font-semibold">{grams(layer.grams)}</span>
-          {dishes > 1 && <span className="block text-sm text-faded">{grams(layer.grams / dishes)} a dish</span>}
+          {dishes > 1 && (
+            <span className="block text-sm text-faded">{told("web.dish.a-dish", grams(layer.grams / dishes))}</span>
+          )}
           {layer.measure && <span className="block text-sm text-faded">{layer.measure}</span>}
         </span>
         <span className="no-print flex items-center">
@@ -121,7 +128,7 @@ function Row({
             look="quiet"
             className="min-h-9 px-2"
             disabled={at === 0}
-            aria-label={`Move down: ${name}`}
+            aria-label={told("web.dish.move-down", name)}
             onClick={() => onMove(at - 1)}
           >
             ↓
@@ -130,7 +137,7 @@ function Row({
             look="quiet"
             className="min-h-9 px-2"
             disabled={at === last}
-            aria-label={`Move up: ${name}`}
+            aria-label={told("web.dish.move-up", name)}
             onClick={() => onMove(at + 1)}
           >
             ↑
@@ -139,7 +146,7 @@ function Row({
             type="button"
             {...attributes}
             {...listeners}
-            aria-label={`Drag ${name}`}
+            aria-label={told("web.dish.drag", name)}
             className="min-h-9 cursor-grab touch-none rounded-lg px-2 text-faded hover:bg-rim-soft"
           >
             ⠿

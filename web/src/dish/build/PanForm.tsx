@@ -1,19 +1,20 @@
 import { useQuery } from "@tanstack/react-query";
 import { api, type Build, type PanInBrief } from "../../api";
+import { told } from "../../messages";
 import { Button, NumberField, PickOne, SelectField } from "../../ui";
 
 const SHAPES = [
-  { value: "rectangle", label: "Rectangle" },
-  { value: "round", label: "Round" },
-  { value: "oval", label: "Oval" },
+  { value: "rectangle", label: told("web.dish.rectangle") },
+  { value: "round", label: told("web.dish.round") },
+  { value: "oval", label: told("web.dish.oval") },
 ] as const;
 const MATERIALS = [
-  { value: "glass", label: "Glass" },
-  { value: "ceramic", label: "Ceramic" },
-  { value: "enamel", label: "Enamel" },
-  { value: "metal", label: "Metal" },
-  { value: "cast-iron", label: "Cast iron" },
-  { value: "unknown", label: "Not said" },
+  { value: "glass", label: told("web.dish.glass") },
+  { value: "ceramic", label: told("web.dish.ceramic") },
+  { value: "enamel", label: told("web.dish.enamel") },
+  { value: "metal", label: told("web.dish.metal") },
+  { value: "cast-iron", label: told("web.dish.cast-iron") },
+  { value: "unknown", label: told("web.dish.not-said") },
 ] as const;
 
 /** The cook's pan, inside sizes. Until it is set, the recipe's pan or one that fits is used. */
@@ -43,17 +44,20 @@ export function PanForm({
   return (
     <div className="flex flex-col gap-4">
       <p className="text-faded">
-        {pan
-          ? "Your pan, measured inside."
-          : "The recipe's pan, or one that fits. Measure yours inside and set it here."}
+        {pan ? told("web.dish.your-pan-measured-inside") : told("web.dish.the-recipes-pan-or-one-that")}
       </p>
       <PanPicker onPan={onPan} />
-      <PickOne label="Shape" value={used.shape} options={SHAPES} onPick={(shape) => resize({ shape })} />
+      <PickOne
+        label={told("web.dish.shape")}
+        value={used.shape}
+        options={SHAPES}
+        onPick={(shape) => resize({ shape })}
+      />
       <div className="flex flex-wrap gap-4">
         {round ? (
           <NumberField
-            label="Across"
-            unit="mm"
+            label={told("web.dish.across")}
+            unit={told("web.dish.mm-unit")}
             min={80}
             max={700}
             value={used.lengthMm}
@@ -62,16 +66,16 @@ export function PanForm({
         ) : (
           <>
             <NumberField
-              label="Length"
-              unit="mm"
+              label={told("web.dish.length")}
+              unit={told("web.dish.mm-unit")}
               min={80}
               max={700}
               value={used.lengthMm}
               onValue={(v) => v && resize({ lengthMm: v })}
             />
             <NumberField
-              label="Width"
-              unit="mm"
+              label={told("web.dish.width")}
+              unit={told("web.dish.mm-unit")}
               min={80}
               max={700}
               value={used.widthMm}
@@ -80,8 +84,8 @@ export function PanForm({
           </>
         )}
         <NumberField
-          label={round ? "Across the base" : "Base length"}
-          unit="mm"
+          label={round ? told("web.dish.across-the-base") : told("web.dish.base-length")}
+          unit={told("web.dish.mm-unit")}
           min={40}
           max={700}
           value={used.baseLengthMm}
@@ -89,8 +93,8 @@ export function PanForm({
         />
         {!round && (
           <NumberField
-            label="Base width"
-            unit="mm"
+            label={told("web.dish.base-width")}
+            unit={told("web.dish.mm-unit")}
             min={40}
             max={700}
             value={used.baseWidthMm}
@@ -98,26 +102,31 @@ export function PanForm({
           />
         )}
         <NumberField
-          label="How many"
+          label={told("web.ui.how-many")}
           min={1}
           max={24}
           value={used.count}
           onValue={(v) => v && set({ count: Math.round(v) })}
         />
         <NumberField
-          label="Depth"
-          unit="mm"
+          label={told("web.dish.depth")}
+          unit={told("web.dish.mm-unit")}
           min={20}
           max={200}
           value={used.depthMm}
           onValue={(v) => v && set({ depthMm: v })}
         />
       </div>
-      <PickOne label="Material" value={used.material} options={MATERIALS} onPick={(material) => set({ material })} />
+      <PickOne
+        label={told("web.dish.material")}
+        value={used.material}
+        options={MATERIALS}
+        onPick={(material) => set({ material })}
+      />
       {pan && (
         <div>
           <Button look="quiet" onClick={() => onPan(undefined)}>
-            Go back to the recipe's pan
+            {told("web.dish.go-back-to-the-recipes-pan")}
           </Button>
         </div>
       )}
@@ -129,7 +138,7 @@ export function PanForm({
 function PanPicker({ onPan }: { onPan: (pan: PanInBrief) => void }) {
   const common = useQuery({ queryKey: ["pans"], queryFn: api.pans, staleTime: Infinity });
   const house = useQuery({ queryKey: ["house"], queryFn: api.house });
-  const own = (house.data?.house.pans ?? []).map((p) => ({ name: `Ours: ${p.name}`, pan: p.pan ?? {} }));
+  const own = (house.data?.house.pans ?? []).map((p) => ({ name: told("web.dish.ours", p.name), pan: p.pan ?? {} }));
   const all = [
     ...own,
     ...(common.data ?? []).map((n) => ({ name: n.name, pan: { ...n.pan, diameterMm: n.pan.lengthMm } as PanInBrief })),
@@ -137,10 +146,13 @@ function PanPicker({ onPan }: { onPan: (pan: PanInBrief) => void }) {
   return (
     <div className="max-w-sm">
       <SelectField
-        label="Take a pan from the shelf"
+        label={told("web.dish.take-a-pan-from-the-shelf")}
         value=""
         onValue={(v) => v !== "" && onPan(all[Number(v)].pan)}
-        options={[{ value: "", label: "Choose…" }, ...all.map((p, i) => ({ value: String(i), label: p.name }))]}
+        options={[
+          { value: "", label: told("web.ui.choose") },
+          ...all.map((p, i) => ({ value: String(i), label: p.name })),
+        ]}
       />
     </div>
   );

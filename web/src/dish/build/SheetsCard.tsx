@@ -1,9 +1,10 @@
 import type { Brief, Build } from "../../api";
+import { rich, told } from "../../messages";
 import { Button, Card, NumberField, sentence } from "../../ui";
 
 type Own = NonNullable<Brief["build"]>;
 
-const WAYS: Record<string, string> = { unboiled: "dry, unboiled", parboil: "parboiled", boil: "boiled" };
+const WAYS: Record<string, string> = { unboiled: told("web.dish.dry-unboiled"), parboil: "parboiled", boil: "boiled" };
 
 /** Sheets to lay, tubes to fill, the lid to roll: how many, how large, how they go in. */
 export function SheetsCard({
@@ -17,31 +18,36 @@ export function SheetsCard({
 }) {
   const { sheets, rolls, lid } = build;
   return (
-    <Card title={sheets ? "Sheets" : rolls ? "Pieces to fill" : "Lid"}>
+    <Card title={sheets ? told("web.dish.sheets") : rolls ? told("web.dish.pieces-to-fill") : told("web.dish.lid")}>
       {sheets && (
         <>
           <p>
-            <strong>
-              {sheets.needed} {sheets.item}
-            </strong>
-            , {WAYS[sheets.way]}, for {sheets.layers} {sheets.layers === 1 ? "layer" : "layers"} of {sheets.perLayer}
-            {sheets.needed < sheets.layers * sheets.perLayer && " pieces, off-cuts among them"}; and {sheets.spare}{" "}
-            spare for breakage.
+            {rich(
+              "web.dish.for-layer-of-pieces-off-cuts",
+              { a: (words) => <strong>{words}</strong> },
+              sheets.needed,
+              sheets.item,
+              WAYS[sheets.way],
+              sheets.layers,
+              sheets.perLayer,
+              sheets.needed < sheets.layers * sheets.perLayer,
+              sheets.spare,
+            )}
           </p>
           <p className={sheets.toBuy > 0 ? "font-semibold text-warm" : "text-faded"}>
             {sheets.toBuy > 0
-              ? `The recipe has ${sheets.have}: buy ${sheets.toBuy + sheets.spare} more.`
-              : `The recipe has ${sheets.have}.`}
+              ? told("web.dish.the-recipe-has-buy-more", sheets.have, sheets.toBuy + sheets.spare)
+              : told("web.dish.the-recipe-has", sheets.have)}
           </p>
           {sheets.refused && (
             <p className="mt-1 font-semibold text-warm">
-              Not {WAYS[sheets.refused]}: {sheets.why} They go in {WAYS[sheets.way]}.
+              {told("web.dish.not-they-go-in", WAYS[sheets.refused], sheets.why, WAYS[sheets.way])}
             </p>
           )}
           {!sheets.refused && <p className="text-sm text-faded">{sheets.why}</p>}
           <div className="mt-3 flex flex-wrap items-end gap-4">
             <NumberField
-              label="Layers of sheets"
+              label={told("web.dish.layers-of-sheets")}
               optional
               min={1}
               max={8}
@@ -49,16 +55,16 @@ export function SheetsCard({
               onValue={(v) => onBuild({ sheetLayers: v ?? undefined })}
             />
             <NumberField
-              label="One sheet, long"
-              unit="mm"
+              label={told("web.dish.one-sheet-long")}
+              unit={told("web.dish.mm-unit")}
               min={40}
               max={500}
               value={sheets.longMm}
               onValue={(v) => v && onBuild({ sheetLongMm: v, sheetShortMm: sheets.shortMm })}
             />
             <NumberField
-              label="short"
-              unit="mm"
+              label={told("web.dish.short-side")}
+              unit={told("web.dish.mm-unit")}
               min={40}
               max={500}
               value={sheets.shortMm}
@@ -69,7 +75,7 @@ export function SheetsCard({
                 look="quiet"
                 onClick={() => onBuild({ sheetLayers: undefined, sheetLongMm: undefined, sheetShortMm: undefined })}
               >
-                As usual
+                {told("web.dish.as-usual")}
               </Button>
             )}
           </div>
@@ -78,20 +84,17 @@ export function SheetsCard({
       {rolls && (
         <>
           <p>
-            <strong>
-              {rolls.filled} {rolls.item}
-            </strong>{" "}
-            to fill
+            {rich("web.dish.to-fill", { a: (words) => <strong>{words}</strong> }, rolls.filled, rolls.item)}
             {rolls.fillingEach && (
               <>
                 , <strong>{rolls.fillingEach}</strong>
               </>
             )}
-            . {rolls.fit} fit in one layer, {rolls.how}.
+            {told("web.dish.fit-in-one-layer", rolls.fit, rolls.how)}
           </p>
           {rolls.secondUse && (
             <p className="text-warm">
-              {rolls.second > 0 && `${rolls.second} do not fit. `}
+              {rolls.second > 0 && told("web.dish.do-not-fit", rolls.second)}
               {rolls.secondUse}
             </p>
           )}

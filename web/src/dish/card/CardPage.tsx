@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Link, useParams } from "react-router";
 import { api, type Plan, type ShoppingItem } from "../../api";
 import { CrossSection } from "../../drawing";
+import { told } from "../../messages";
 import { allergenWord, Button, dial, grams, minutes, Page, sentence } from "../../ui";
 import { lasts } from "../bake/PhaseStrip";
 import { beside } from "../beside";
@@ -13,13 +14,13 @@ import { usePlan } from "../usePlan";
 export function CardPage() {
   const { id = "" } = useParams();
   const dish = useQuery({ queryKey: ["dish", id], queryFn: () => api.dish(id), staleTime: 0 });
-  const title = dish.data?.title ?? "Card";
+  const title = dish.data?.title ?? told("web.dish.card");
   return (
-    <Page title={`${title}, card`}>
+    <Page title={told("web.dish.card-of", title)}>
       {dish.data ? (
         <Sheet dishId={id} title={title} brief={dish.data.brief} />
       ) : (
-        <p role="status">{dish.error?.message ?? "Fetching the dish…"}</p>
+        <p role="status">{dish.error?.message ?? told("web.dish.fetching-the-dish")}</p>
       )}
     </Page>
   );
@@ -27,15 +28,15 @@ export function CardPage() {
 
 function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief: Parameters<typeof usePlan>[1] }) {
   const plan = usePlan(dishId, brief);
-  if (!plan.data) return <p role="status">{plan.error?.message ?? "Working out the plan…"}</p>;
+  if (!plan.data) return <p role="status">{plan.error?.message ?? told("web.ui.working-out-the-plan")}</p>;
   return (
     <>
       <div className="no-print mb-4 flex flex-wrap items-center gap-2">
         <Button look="main" onClick={() => window.print()}>
-          Print this card
+          {told("web.dish.print-this-card")}
         </Button>
         <Link to={`/dishes/${dishId}/build`} className="font-semibold text-rim underline">
-          Back to Build
+          {told("web.dish.back-to-build")}
         </Link>
       </div>
       <article className="card-sheet mx-auto max-w-4xl rounded-xl border border-line bg-sheet p-5 text-[0.94rem] leading-snug">
@@ -46,7 +47,7 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
         <div className="grid gap-5 sm:grid-cols-[1fr_1.35fr]">
           <div className="flex flex-col gap-3">
             <section>
-              <h2 className="font-bold text-rim">Have ready</h2>
+              <h2 className="font-bold text-rim">{told("web.dish.have-ready")}</h2>
               <ul>
                 {plan.data.ingredients.map((i) => (
                   <li key={i.ingredient ?? i.item} className="flex justify-between gap-3 border-b border-line">
@@ -62,7 +63,7 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
             <CrossSection build={plan.data.build} title={title} />
             {plan.data.unresolved.length > 0 && (
               <section>
-                <h2 className="font-bold text-danger">Left out</h2>
+                <h2 className="font-bold text-danger">{told("web.dish.left-out-title")}</h2>
                 <ul className="list-disc pl-5">
                   {plan.data.unresolved.map((u) => (
                     <li key={`${u.source}-${u.text}`}>{u.text}</li>
@@ -73,48 +74,46 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
           </div>
           <div className="flex flex-col gap-3">
             <section>
-              <h2 className="font-bold text-rim">First</h2>
+              <h2 className="font-bold text-rim">{told("web.dish.first")}</h2>
               <StepList plan={plan.data} when="before" />
             </section>
             <section>
-              <h2 className="font-bold text-rim">Build, bottom to top</h2>
+              <h2 className="font-bold text-rim">{told("web.dish.build-bottom-to-top")}</h2>
               <ol className="list-decimal pl-5">
                 {plan.data.build.layers.map((l, i) => (
                   <li key={`${i}-${l.name}`}>
                     {l.name} <strong>{grams(l.grams)}</strong>
-                    {plan.data.build.pan.count > 1 && `, ${grams(l.grams / plan.data.build.pan.count)} a dish`}
+                    {plan.data.build.pan.count > 1 &&
+                      told("web.dish.and-a-dish", grams(l.grams / plan.data.build.pan.count))}
                     {l.measure && ` (${l.measure})`}
-                    {l.late && ", on during the bake"}
+                    {l.late && told("web.dish.on-during-the-bake")}
                     {laidWords(plan.data, i)}
                     {l.words && `. ${l.words}`}
                   </li>
                 ))}
               </ol>
               {beside(plan.data.build).map((l) => (
-                <p key={l.name}>
-                  Beside: {l.name}
-                  {l.grams > 0 && ` (${grams(l.grams)})`}. {l.use}
-                </p>
+                <p key={l.name}>{told("web.dish.beside", l.name, l.grams > 0 && ` (${grams(l.grams)})`, l.use)}</p>
               ))}
-              <StepList plan={plan.data} when="built" label="Before it bakes" />
+              <StepList plan={plan.data} when="built" label={told("web.dish.before-it-bakes")} />
             </section>
             <section>
-              <h2 className="font-bold text-rim">Bake</h2>
-              <StepList plan={plan.data} when="while-baking" label="Make meanwhile" />
+              <h2 className="font-bold text-rim">{told("web.dish.bake")}</h2>
+              <StepList plan={plan.data} when="while-baking" label={told("web.dish.make-meanwhile")} />
               <ol className="list-decimal pl-5">
                 {plan.data.bake.phases.map((p, i) => (
                   <li key={`${i}-${p.kind}`}>
                     <strong>{lasts(p)}</strong>{" "}
                     {p.celsius
-                      ? `${p.covered ? "covered" : p.kind === "grill" ? "under the grill" : "open"} at ${dial(p.celsius)}`
-                      : "rest"}
-                    {p.adds.length > 0 && `; now on: ${p.adds.join(", ").toLowerCase()}`}
-                    {p.stir && "; stir once"}
+                      ? told("web.dish.at-how-hot", p.covered ? "covered" : p.kind, dial(p.celsius))
+                      : told("web.dish.rest-then")}
+                    {p.adds.length > 0 && told("web.dish.card-now-on", p.adds.join(", ").toLowerCase())}
+                    {p.stir && told("web.dish.stir-once")}
                   </li>
                 ))}
               </ol>
-              <StepList plan={plan.data} when="to-serve" label="To serve" />
-              <p>Done: {plan.data.bake.signs.join(" ")}</p>
+              <StepList plan={plan.data} when="to-serve" label={told("web.dish.to-serve")} />
+              <p>{told("web.dish.done-when-signs", plan.data.bake.signs.join(" "))}</p>
               {plan.data.bake.notes.map((note) => (
                 <p key={note}>{note}</p>
               ))}
@@ -122,7 +121,7 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
           </div>
         </div>
         <section className="mt-3">
-          <h2 className="mb-1 font-bold text-rim">Take care</h2>
+          <h2 className="mb-1 font-bold text-rim">{told("web.dish.take-care")}</h2>
           <Cautions cautions={plan.data.cautions} />
         </section>
       </article>
@@ -144,7 +143,9 @@ function StepList({ plan, when, label }: { plan: Plan; when: Plan["prep"]["steps
             {s.text}
             {s.uses.length > 0 && <span className="text-faded"> [{s.uses.map(used).join(", ")}]</span>}
             {s.heat?.startsWith("oven") && <span className="text-faded"> ({s.heat})</span>}
-            {when === "before" && <span className="text-faded"> ({minutes(s.startMinutesBefore)} before)</span>}
+            {when === "before" && (
+              <span className="text-faded"> {told("web.dish.before", minutes(s.startMinutesBefore))}</span>
+            )}
           </li>
         ))}
       </ol>
@@ -154,9 +155,9 @@ function StepList({ plan, when, label }: { plan: Plan; when: Plan["prep"]["steps
 
 const BUY: Record<ShoppingItem["buy"], string | null> = {
   any: null,
-  "read-label": "read the label",
-  "with-claim": "only with a claim",
-  ask: "ask what it is",
+  "read-label": told("web.dish.read-the-label"),
+  "with-claim": told("web.dish.only-with-a-claim"),
+  ask: told("web.dish.ask-what-it-is"),
 };
 
 function laidWords(plan: Plan, layer: number): string {
@@ -167,8 +168,8 @@ function laidWords(plan: Plan, layer: number): string {
 }
 
 function safeFor({ needs }: Plan): string {
-  const all = [...needs.needs, ...needs.avoid.map((a) => `no ${allergenWord(a)}`)];
+  const all = [...needs.needs, ...needs.avoid.map((a) => told("web.ui.no", allergenWord(a)))];
   return all.length
-    ? `${sentence(all.join(", "))}${needs.strict ? ", strictly: keep it apart" : ""}`
-    : "No needs named";
+    ? told("web.dish.strictly-keep-it-apart", sentence(all.join(", ")), Boolean(needs.strict))
+    : told("web.dish.no-needs-named");
 }

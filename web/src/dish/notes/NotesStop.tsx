@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useEffect, useState } from "react";
 import { api } from "../../api";
+import { told } from "../../messages";
 import { Card, TwoColumns } from "../../ui";
 import type { StopProps } from "../stopProps";
 
@@ -25,9 +26,9 @@ export function NotesStop({ brief, dishId, version, edit, drawing }: StopProps) 
       drawing={drawing}
       first={
         <>
-          <Card title="Notes">
+          <Card title={told("web.dish.notes")}>
             <label htmlFor="notes" className="text-faded">
-              What happened, and what to change next time.
+              {told("web.dish.what-happened-and-what-to-change")}
             </label>
             <textarea
               id="notes"
@@ -46,18 +47,16 @@ export function NotesStop({ brief, dishId, version, edit, drawing }: StopProps) 
               }}
             />
           </Card>
-          <Card title="Take the recipe with you">
+          <Card title={told("web.dish.take-the-recipe-with-you")}>
             <p className="flex flex-wrap gap-x-6 gap-y-2">
               <a className="font-semibold text-rim underline" href={`/api/dishes/${dishId}/recipe.md`} download>
-                Recipe as Markdown
+                {told("web.dish.recipe-as-markdown")}
               </a>
               <a className="font-semibold text-rim underline" href={`/api/dishes/${dishId}/recipe.jsonld`} download>
-                Recipe as JSON-LD
+                {told("web.dish.recipe-as-json-ld")}
               </a>
             </p>
-            <p className="mt-1 text-sm text-faded">
-              The recipe as you saved it, before the swaps. Nabe reads both back.
-            </p>
+            <p className="mt-1 text-sm text-faded">{told("web.dish.the-recipe-as-you-saved-it")}</p>
           </Card>
           <History id={dishId} version={version} />
         </>
@@ -69,7 +68,7 @@ export function NotesStop({ brief, dishId, version, edit, drawing }: StopProps) 
 function History({ id, version }: { id: string; version: number }) {
   const revisions = useQuery({ queryKey: ["revisions", id, version], queryFn: () => api.revisions(id) });
   return (
-    <Card title="History" aside="Nothing is ever overwritten">
+    <Card title={told("web.dish.history")} aside={told("web.dish.nothing-is-ever-overwritten")}>
       {revisions.error && <p className="text-warm">{revisions.error.message}</p>}
       <ol className="divide-y divide-line">
         {revisions.data?.map((r) => (

@@ -1,3 +1,4 @@
+import { told } from "../../messages";
 import { Card, grams, minutes, TwoColumns } from "../../ui";
 import type { StopProps } from "../stopProps";
 import { SaltCard } from "./SaltCard";
@@ -15,7 +16,10 @@ export function PrepStop({ plan, brief, edit, drawing }: StopProps) {
     <TwoColumns
       drawing={drawing}
       first={
-        <Card title="Before the oven" aside={`${minutes(active)} of work, first to start first`}>
+        <Card
+          title={told("web.dish.before-the-oven")}
+          aside={told("web.dish.of-work-first-to-start-first", minutes(active))}
+        >
           <TimeLeft
             steps={steps}
             minutesLeft={brief.prep?.minutesLeft ?? null}
@@ -29,22 +33,22 @@ export function PrepStop({ plan, brief, edit, drawing }: StopProps) {
           <WaterCard water={water} mends={mends} onMends={mend} />
           <SaltCard salt={salt} />
           {sauces.length > 0 && <SaucesCard sauces={sauces} />}
-          <Card title="Weight into the dish">
+          <Card title={told("web.dish.weight-into-the-dish")}>
             <dl className="grid grid-cols-[auto_auto] justify-start gap-x-6 gap-y-1">
-              <dt>Raw, all together</dt>
+              <dt>{told("web.dish.raw-all-together")}</dt>
               <dd className="text-right">{grams(plan.massAfterGrams)}</dd>
-              <dt>Cooked off and squeezed out</dt>
+              <dt>{told("web.dish.cooked-off-and-squeezed-out")}</dt>
               <dd className="text-right">− {grams(cookedOffGrams)}</dd>
               {takenUpGrams > 0 && (
                 <>
-                  <dt>Taken up or stirred in</dt>
+                  <dt>{told("web.dish.taken-up-or-stirred-in")}</dt>
                   <dd className="text-right">+ {grams(takenUpGrams)}</dd>
                 </>
               )}
-              <dt className="font-bold">Enters the dish</dt>
+              <dt className="font-bold">{told("web.dish.enters-the-dish")}</dt>
               <dd className="text-right font-bold">{grams(readyGrams)}</dd>
             </dl>
-            <p className="mt-2 text-sm text-faded">Shares cooked off are kitchen practice; trust the signs.</p>
+            <p className="mt-2 text-sm text-faded">{told("web.dish.shares-cooked-off-are-kitchen-practice")}</p>
           </Card>
         </>
       }

@@ -1,4 +1,5 @@
 import type { SaltBudget } from "../../api";
+import { told } from "../../messages";
 import { Card } from "../../ui";
 
 const WIDE = 460;
@@ -7,9 +8,15 @@ const MOST = 2;
 /** Salt so far on a line from none to 2 %, with the band where a bake tastes right. */
 export function SaltCard({ salt }: { salt: SaltBudget }) {
   const x = (percent: number) => 10 + (Math.min(MOST, percent) / MOST) * (WIDE - 20);
-  const words = `${salt.percent.toFixed(2)} % so far, ${salt.grams.toFixed(1)} g; right is ${salt.lowPercent} to ${salt.highPercent} %.`;
+  const words = told(
+    "web.dish.so-far-right-is-to",
+    salt.percent.toFixed(2),
+    salt.grams.toFixed(1),
+    salt.lowPercent,
+    salt.highPercent,
+  );
   return (
-    <Card title="Salt" aside={`${salt.grams.toFixed(1)} g before you add any`}>
+    <Card title={told("web.dish.salt")} aside={told("web.dish.before-you-add-any", salt.grams.toFixed(1))}>
       <p>{salt.words}</p>
       <svg viewBox={`0 0 ${WIDE} 44`} className="mt-2 block w-full max-w-2xl" role="img" aria-label={words}>
         <rect x={x(0)} y="16" width={x(MOST) - x(0)} height="8" rx="4" className="fill-line" />
@@ -45,12 +52,13 @@ export function SaltCard({ salt }: { salt: SaltBudget }) {
       </svg>
       {salt.sources.length > 0 && (
         <p className="mt-1 text-sm text-faded">
-          From{" "}
-          {salt.sources
-            .slice(0, 6)
-            .map((s) => `${s.item} ${s.grams.toFixed(1)} g`)
-            .join(", ")}
-          . Salt “to taste” is yours to add.
+          {told(
+            "web.dish.from-salt-to-taste-is-yours",
+            salt.sources
+              .slice(0, 6)
+              .map((s) => `${s.item} ${s.grams.toFixed(1)} g`)
+              .join(", "),
+          )}
         </p>
       )}
     </Card>

@@ -1,13 +1,14 @@
 import type { PrepStep } from "../../api";
+import { told } from "../../messages";
 import { minutes, PickOne } from "../../ui";
 
 const ENOUGH = "enough";
 const CHOICES = [
-  { value: ENOUGH, label: "Time enough" },
-  { value: "900", label: "A night" },
-  { value: "120", label: "2 hours" },
-  { value: "60", label: "1 hour" },
-  { value: "20", label: "20 min" },
+  { value: ENOUGH, label: told("web.dish.time-enough") },
+  { value: "900", label: told("web.dish.a-night") },
+  { value: "120", label: told("web.dish.hours") },
+  { value: "60", label: told("web.dish.hour") },
+  { value: "20", label: told("web.dish.20-min") },
 ] as const;
 
 interface Props {
@@ -22,17 +23,17 @@ export function TimeLeft({ steps, minutesLeft, onMinutes }: Props) {
   const late = minutesLeft !== null && needed > minutesLeft;
   return (
     <div className="mb-3 border-b border-line pb-3">
-      <p className="mb-1.5 text-sm font-medium text-faded">Until you build the dish there is</p>
+      <p className="mb-1.5 text-sm font-medium text-faded">{told("web.dish.until-you-build-the-dish-there")}</p>
       <PickOne
-        label="Time left until building"
+        label={told("web.dish.time-left-until-building")}
         value={minutesLeft === null ? ENOUGH : String(minutesLeft)}
         options={withOwn(minutesLeft)}
         onPick={(v) => onMinutes(v === ENOUGH ? null : Number(v))}
       />
       <p className={`mt-1.5 text-sm ${late ? "font-semibold text-warm" : "text-faded"}`}>
         {late
-          ? `It takes ${minutes(needed)}: buy ready what you can, take a second pair of hands, or build later.`
-          : `All of it takes one cook ${minutes(needed)}.`}
+          ? told("web.dish.it-takes-buy-ready-what-you", minutes(needed))
+          : told("web.dish.all-of-it-takes-one-cook", minutes(needed))}
       </p>
     </div>
   );

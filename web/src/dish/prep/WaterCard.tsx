@@ -1,4 +1,5 @@
 import type { WaterBudget } from "../../api";
+import { told } from "../../messages";
 import { Button, Card, grams } from "../../ui";
 import { WaterPicture } from "./WaterPicture";
 
@@ -14,21 +15,36 @@ export function WaterCard({ water, mends, onMends }: Props) {
   const dry = water.layers.filter((l) => l.underWet);
   const without = (key: string) => Object.fromEntries(Object.entries(mends).filter(([k]) => k !== key));
   return (
-    <Card title="Water" aside={good ? "comes out right" : water.state === "short" ? "short of water" : "too wet"}>
+    <Card
+      title={told("web.dish.water")}
+      aside={
+        good
+          ? told("web.dish.comes-out-right")
+          : water.state === "short"
+            ? told("web.dish.short-of-water")
+            : told("web.dish.too-wet")
+      }
+    >
       <p className={good ? "" : "font-semibold text-warm"}>{water.words}</p>
       <WaterPicture water={water} />
       {dry.length > 0 && (
         <ul className="mt-2 list-disc pl-5 text-warm">
           {dry.map((l) => (
             <li key={l.layer}>
-              {l.name}, layer {l.layer + 1}: wants {grams(l.takesUpGrams)}, has {grams(l.withinReachGrams)} in reach.
+              {told(
+                "web.dish.layer-wants-has-in-reach",
+                l.name,
+                l.layer + 1,
+                grams(l.takesUpGrams),
+                grams(l.withinReachGrams),
+              )}
             </li>
           ))}
         </ul>
       )}
       {water.mends.length > 1 && (
         <p className="mt-3 font-medium">
-          {water.together ? "It takes all of these, in this order:" : "Any one of these brings it in:"}
+          {water.together ? told("web.dish.it-takes-all-of-these-in") : told("web.dish.any-one-of-these-brings-it")}
         </p>
       )}
       {water.mends.length > 1 && water.together && (
@@ -36,7 +52,7 @@ export function WaterCard({ water, mends, onMends }: Props) {
           className="mt-2 min-h-9 text-sm"
           onClick={() => onMends({ ...mends, ...Object.fromEntries(water.mends.map((m) => [m.key, m.value])) })}
         >
-          Do all of these
+          {told("web.dish.do-all-of-these")}
         </Button>
       )}
       {water.mends.length > 0 && (
@@ -49,16 +65,15 @@ export function WaterCard({ water, mends, onMends }: Props) {
               <span>
                 {m.text}{" "}
                 <span className="text-sm text-faded">
-                  ({m.waterGrams > 0 ? "+" : "−"}
-                  {grams(Math.abs(m.waterGrams))} water)
+                  {told("web.dish.more-or-less-water", m.waterGrams > 0, grams(Math.abs(m.waterGrams)))}
                 </span>
               </span>
               <Button
                 className="min-h-9 text-sm"
-                aria-label={`Do this: ${m.text}`}
+                aria-label={told("web.dish.do-this", m.text)}
                 onClick={() => onMends({ ...mends, [m.key]: m.value })}
               >
-                Do this
+                {told("web.dish.do-this-button")}
               </Button>
             </li>
           ))}
@@ -66,13 +81,13 @@ export function WaterCard({ water, mends, onMends }: Props) {
       )}
       {Object.keys(mends).length > 0 && (
         <p className="mt-3 flex flex-wrap items-center gap-2 text-sm">
-          <span className="font-medium text-faded">Done so far:</span>
+          <span className="font-medium text-faded">{told("web.dish.done-so-far")}</span>
           {Object.entries(mends).map(([key, value]) => (
             <Button
               key={key}
               look="quiet"
               className="min-h-8 px-2 py-0.5 text-sm"
-              aria-label={`Take back: ${madeWords(key, value)}`}
+              aria-label={told("web.dish.take-back", madeWords(key, value))}
               onClick={() => onMends(without(key))}
             >
               {madeWords(key, value)} ✕
@@ -86,7 +101,7 @@ export function WaterCard({ water, mends, onMends }: Props) {
 
 function madeWords(key: string, value: number): string {
   const what = key.split(":")[0];
-  if (what === "stock") return `${grams(value)} stock or water stirred in`;
-  if (what === "uncover") return `foil off ${Math.round(value)} min sooner`;
-  return what === "press" ? `pressed ${value} min more` : `cooked down to ${grams(value)}`;
+  if (what === "stock") return told("web.dish.stock-or-water-stirred-in", grams(value));
+  if (what === "uncover") return told("web.dish.foil-off-min-sooner", Math.round(value));
+  return what === "press" ? told("web.dish.pressed-min-more", value) : told("web.dish.cooked-down-to", grams(value));
 }

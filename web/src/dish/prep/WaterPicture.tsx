@@ -1,5 +1,6 @@
 import { useId } from "react";
 import type { WaterBudget } from "../../api";
+import { told } from "../../messages";
 import { grams } from "../../ui";
 
 const WIDE = 460;
@@ -12,16 +13,16 @@ export function WaterPicture({ water }: { water: WaterBudget }) {
   const id = useId().replace(/[^\w-]/g, "");
   const start = water.freeGrams + water.givenOffGrams;
   const rows = [
-    { name: "Free at the start", from: 0, to: water.freeGrams },
-    { name: "Given off", from: water.freeGrams, to: start },
-    { name: "Out of soft layers", from: start, to: start + water.unboundGrams },
+    { name: told("web.dish.free-at-the-start"), from: 0, to: water.freeGrams },
+    { name: told("web.dish.given-off"), from: water.freeGrams, to: start },
+    { name: told("web.dish.out-of-soft-layers"), from: start, to: start + water.unboundGrams },
     {
-      name: "Drunk in the dish",
+      name: told("web.dish.drunk-in-the-dish"),
       from: start + water.unboundGrams,
       to: start + water.unboundGrams - water.takenUpGrams,
     },
-    { name: "Off as steam", from: water.endGrams + water.lostGrams, to: water.endGrams },
-    { name: "Left at the end", from: 0, to: water.endGrams },
+    { name: told("web.dish.off-as-steam"), from: water.endGrams + water.lostGrams, to: water.endGrams },
+    { name: told("web.dish.left-at-the-end"), from: 0, to: water.endGrams },
   ];
   const low = Math.min(0, water.lowGrams, ...rows.map((r) => r.to));
   const high = Math.max(water.highGrams, ...rows.map((r) => r.to), 1);
@@ -34,7 +35,12 @@ export function WaterPicture({ water }: { water: WaterBudget }) {
       viewBox={`0 0 ${WIDE} ${tall}`}
       className="mt-2 block w-full max-w-2xl"
       role="img"
-      aria-label={`Water: ${rows.map((r) => `${r.name} ${grams(Math.abs(r.to - r.from))}`).join(", ")}; wanted at the end ${grams(water.lowGrams)} to ${grams(water.highGrams)}.`}
+      aria-label={told(
+        "web.dish.water-wanted-at-the-end-to",
+        rows.map((r) => `${r.name} ${grams(Math.abs(r.to - r.from))}`).join(", "),
+        grams(water.lowGrams),
+        grams(water.highGrams),
+      )}
     >
       <defs>
         <pattern id={`${id}-drops`} width="6" height="6" patternUnits="userSpaceOnUse">
@@ -58,7 +64,7 @@ export function WaterPicture({ water }: { water: WaterBudget }) {
         fontSize="11"
         className="fill-faded"
       >
-        wanted
+        {told("web.dish.wanted-mark")}
       </text>
       <line x1={x(0)} x2={x(0)} y1="0" y2={end + ROW} className="stroke-line" />
       {rows.map((r, i) => {

@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useId, useMemo, useState } from "react";
 import { api, type LarderItem, type Line, type LineInBrief, type Part } from "../../api";
+import { told } from "../../messages";
 import { asOption, Button, grams, PART_WORDS, percent } from "../../ui";
 import { Combobox } from "../../ui/Combobox";
 import { NearestFoods } from "../NearestFoods";
@@ -21,15 +22,21 @@ export function LineRow({ line, open, larder, onOpen, onCorrect }: Props) {
         <div className="flex items-start justify-between gap-2">
           <div>
             <p>
-              <strong className="font-semibold">{line.ingredientName ?? "Not known"}</strong>
-              {line.grams ? ` · ${range(line.grams)}` : line.amount ? " · weight unknown" : " · no amount"}
+              <strong className="font-semibold">{line.ingredientName ?? told("web.dish.not-known")}</strong>
+              {line.grams
+                ? ` · ${range(line.grams)}`
+                : line.amount
+                  ? told("web.dish.weight-unknown")
+                  : told("web.dish.no-amount")}
               {line.preparation ? ` · ${line.preparation}` : ""}
             </p>
             <p className="text-sm text-faded">
               {line.shares.length > 1
                 ? line.shares.map((s) => `${percent(s.share)} ${s.words}`).join(", ")
                 : PART_WORDS[line.part]}
-              {line.remembered && <span className="font-semibold text-rim"> · as you corrected it before</span>}
+              {line.remembered && (
+                <span className="font-semibold text-rim"> {told("web.dish.as-you-corrected-it-before")}</span>
+              )}
               {line.doubt && <span className="font-semibold text-warm"> · {line.doubt}</span>}
             </p>
           </div>
@@ -37,10 +44,10 @@ export function LineRow({ line, open, larder, onOpen, onCorrect }: Props) {
             look="quiet"
             className="no-print -my-1 min-h-9 text-sm"
             aria-expanded={open}
-            aria-label={`Correct: ${line.text}`}
+            aria-label={told("web.dish.correct", line.text)}
             onClick={onOpen}
           >
-            Correct
+            {told("web.dish.correct-button")}
           </Button>
         </div>
       </div>
@@ -66,7 +73,7 @@ function Unknown({ line, onCorrect }: Pick<Props, "line" | "onCorrect">) {
 }
 
 function range(amount: { min: number; max: number }): string {
-  return amount.min === amount.max ? grams(amount.min) : `${grams(amount.min)} to ${grams(amount.max)}`;
+  return amount.min === amount.max ? grams(amount.min) : told("web.ui.to", grams(amount.min), grams(amount.max));
 }
 
 function Correction({ line, larder, onCorrect }: Pick<Props, "line" | "larder" | "onCorrect">) {
@@ -96,7 +103,7 @@ function Correction({ line, larder, onCorrect }: Pick<Props, "line" | "larder" |
     >
       <div className="flex flex-col gap-1 text-sm sm:col-span-2">
         <label htmlFor={field.line} className="font-medium">
-          Line
+          {told("web.dish.line")}
         </label>
         <textarea
           id={field.line}
@@ -107,18 +114,18 @@ function Correction({ line, larder, onCorrect }: Pick<Props, "line" | "larder" |
           onChange={(e) => setText(e.target.value)}
         />
         <p id={field.hint} className="text-faded">
-          One thing a line: press Enter to part two.
+          {told("web.dish.one-thing-a-line-press-enter")}
         </p>
       </div>
       <Combobox
-        label="Ingredient"
+        label={told("web.dish.ingredient")}
         options={options}
         value={name}
         onValue={setName}
-        wrong={renamed && !chosen ? "Choose one from the list." : null}
+        wrong={renamed && !chosen ? told("web.ui.choose-one-from-the-list") : null}
       />
       <label className="flex flex-col gap-1 text-sm font-medium">
-        Part of the dish
+        {told("web.dish.part-of-the-dish")}
         <select
           className="h-10 w-full rounded-lg border-2 border-line bg-sheet px-2.5"
           value={part}
@@ -133,7 +140,7 @@ function Correction({ line, larder, onCorrect }: Pick<Props, "line" | "larder" |
       </label>
       <div className="sm:col-span-2">
         <Button type="submit" look="main">
-          Use this
+          {told("web.dish.use-this")}
         </Button>
       </div>
     </form>

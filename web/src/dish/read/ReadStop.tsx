@@ -1,6 +1,7 @@
 import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Line, type LineInBrief, type RecipeInBrief } from "../../api";
+import { told } from "../../messages";
 import { Card, FAMILY_WORDS, NumberField, SelectField, TwoColumns } from "../../ui";
 import type { StopProps } from "../stopProps";
 import { withLine } from "./corrections";
@@ -23,17 +24,17 @@ export function ReadStop({ plan, brief, edit, drawing }: StopProps) {
       first={
         <>
           <Card
-            title="What was understood"
+            title={told("web.dish.what-was-understood")}
             aside={
               doubts
-                ? `${doubts} of ${recipe.lines.length} lines to look at`
-                : `${recipe.lines.length} lines, none in doubt`
+                ? told("web.dish.of-lines-to-look-at", doubts, recipe.lines.length)
+                : told("web.dish.lines-none-in-doubt", recipe.lines.length)
             }
           >
             <div className="mb-3 flex flex-wrap items-end gap-4">
               <NumberField
-                label="Cook for"
-                unit="servings"
+                label={told("web.dish.cook-for")}
+                unit={told("web.dish.servings")}
                 optional
                 min={1}
                 max={200}
@@ -41,7 +42,7 @@ export function ReadStop({ plan, brief, edit, drawing }: StopProps) {
                 onValue={(servings) => edit({ servings: servings ?? undefined })}
               />
               <SelectField
-                label="Kind of dish"
+                label={told("web.dish.kind-of-dish")}
                 value={brief.recipe?.family ?? ""}
                 options={families(plan, brief)}
                 onValue={(family) => edit({ recipe: { ...brief.recipe, family: family || undefined } })}
@@ -49,8 +50,8 @@ export function ReadStop({ plan, brief, edit, drawing }: StopProps) {
               <p className="pb-2 text-sm text-faded">{aboutPan(plan)}</p>
             </div>
             <div className="hidden grid-cols-2 gap-4 border-b-2 border-line pb-1 text-sm font-semibold text-faded sm:grid">
-              <span>Your text</span>
-              <span>Understood as</span>
+              <span>{told("web.dish.your-text")}</span>
+              <span>{told("web.dish.understood-as")}</span>
             </div>
             <ol>
               {recipe.lines.map((line, i) => (
@@ -68,7 +69,7 @@ export function ReadStop({ plan, brief, edit, drawing }: StopProps) {
           </Card>
           <PotsCard recipe={recipe} brief={brief} edit={edit} />
           {recipe.asides.length > 0 && (
-            <Card title="Kept aside" aside="neither ingredient nor step">
+            <Card title={told("web.dish.kept-aside")} aside={told("web.dish.neither-ingredient-nor-step")}>
               <ul className="space-y-1 text-faded">
                 {recipe.asides.map((a, i) => (
                   <li key={`${i}-${a}`}>{a}</li>
@@ -93,19 +94,21 @@ function Headed({ line, before, children }: { line: Line; before?: Line; childre
 }
 
 function families({ recipe }: StopProps["plan"], brief: StopProps["brief"]) {
-  const read = brief.recipe?.family ? "As it was read" : `As it was read: ${FAMILY_WORDS[recipe.family].toLowerCase()}`;
+  const read = brief.recipe?.family
+    ? told("web.dish.as-it-was-read")
+    : told("web.dish.as-it-was-read-kind", FAMILY_WORDS[recipe.family].toLowerCase());
   return [{ value: "", label: read }, ...Object.entries(FAMILY_WORDS).map(([value, label]) => ({ value, label }))];
 }
 
 function aboutPan({ recipe }: StopProps["plan"]): string {
   const oven = recipe.oven.celsius
-    ? `Oven ${5 * Math.round(recipe.oven.celsius / 5)} °C.`
-    : "No oven temperature found.";
-  if (!recipe.pan) return `${oven} No pan named.`;
+    ? told("web.dish.oven", 5 * Math.round(recipe.oven.celsius / 5))
+    : told("web.dish.no-oven-temperature-found");
+  if (!recipe.pan) return told("web.dish.no-pan-named", oven);
   const size = recipe.pan.litres
-    ? `${recipe.pan.litres.toFixed(1)} litres`
+    ? told("web.dish.litres", recipe.pan.litres.toFixed(1))
     : recipe.pan.diameterMm
-      ? `${recipe.pan.diameterMm} mm across`
-      : `${recipe.pan.lengthMm} × ${recipe.pan.widthMm} mm`;
-  return `${oven} Pan: ${recipe.pan.shape}, ${size}.`;
+      ? told("web.dish.mm-across", recipe.pan.diameterMm)
+      : told("web.dish.mm", recipe.pan.lengthMm, recipe.pan.widthMm);
+  return told("web.dish.oven-and-pan", oven, recipe.pan.shape, size);
 }

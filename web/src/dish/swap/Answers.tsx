@@ -1,5 +1,6 @@
 import { RadioGroup } from "radix-ui";
 import type { Swap } from "../../api";
+import { told } from "../../messages";
 import { percent } from "../../ui";
 import { type Answer, asks, named } from "./answers";
 
@@ -10,7 +11,7 @@ export function Answers(props: { swap: Swap; answers: readonly Answer[]; onChoos
     <RadioGroup.Root
       value={swap.becomes.length ? swap.rule : ""}
       onValueChange={onChoose}
-      aria-label={`What stands for ${swap.was}`}
+      aria-label={told("web.dish.what-stands-for", swap.was)}
       className="flex flex-col"
     >
       {answers.map((a) => (

@@ -1,31 +1,42 @@
 import type { ReactNode } from "react";
 import type { Alternative, Swap } from "../../api";
+import { told } from "../../messages";
 import { Button, change, minutes, percent } from "../../ui";
 import { named } from "./answers";
 
 type Option = Pick<Alternative, "rule" | "becomes" | "fidelity" | "terms" | "cost" | "check" | "method">;
 
 const ROWS: readonly { name: string; of: (o: Option) => ReactNode }[] = [
-  { name: "Like the original", of: (o) => <strong>{percent(o.fidelity)}</strong> },
-  { name: "Taste", of: (o) => percent(o.terms.taste) },
-  { name: "Texture", of: (o) => percent(o.terms.texture) },
-  { name: "Richness", of: (o) => percent(o.terms.richness) },
-  { name: "Moisture", of: (o) => percent(o.terms.moisture) },
-  { name: "Water", of: (o) => change(o.cost.waterGrams) },
-  { name: "Salt", of: (o) => change(o.cost.saltGrams, true) },
-  { name: "Fat", of: (o) => change(o.cost.fatGrams) },
-  { name: "Work", of: (o) => (o.cost.activeMinutes ? minutes(o.cost.activeMinutes) : "none") },
-  { name: "Waiting", of: (o) => (o.cost.passiveMinutes ? minutes(o.cost.passiveMinutes) : "none") },
+  { name: told("web.dish.like-the-original"), of: (o) => <strong>{percent(o.fidelity)}</strong> },
+  { name: told("web.dish.taste"), of: (o) => percent(o.terms.taste) },
+  { name: told("web.dish.texture"), of: (o) => percent(o.terms.texture) },
+  { name: told("web.dish.richness"), of: (o) => percent(o.terms.richness) },
+  { name: told("web.dish.moisture"), of: (o) => percent(o.terms.moisture) },
+  { name: told("web.dish.water"), of: (o) => change(o.cost.waterGrams) },
+  { name: told("web.dish.salt"), of: (o) => change(o.cost.saltGrams, true) },
+  { name: told("web.dish.fat"), of: (o) => change(o.cost.fatGrams) },
   {
-    name: "Tools",
-    of: (o) => (o.cost.tools.length ? o.cost.tools.map((t) => toolWords(t, o.cost.missing)).join(", ") : "none"),
+    name: told("web.dish.work"),
+    of: (o) => (o.cost.activeMinutes ? minutes(o.cost.activeMinutes) : told("web.ui.none")),
   },
-  { name: "Read the label", of: (o) => (o.check ? "yes" : "no") },
-  { name: "At the stove", of: (o) => <span className="block text-sm leading-snug">{o.method}</span> },
+  {
+    name: told("web.dish.waiting"),
+    of: (o) => (o.cost.passiveMinutes ? minutes(o.cost.passiveMinutes) : told("web.ui.none")),
+  },
+  {
+    name: told("web.ui.tools"),
+    of: (o) =>
+      o.cost.tools.length ? o.cost.tools.map((t) => toolWords(t, o.cost.missing)).join(", ") : told("web.ui.none"),
+  },
+  { name: told("web.dish.read-the-label-heading"), of: (o) => told("web.ui.yes-or-no", Boolean(o.check)) },
+  {
+    name: told("web.dish.at-the-stove"),
+    of: (o) => <span className="block text-sm leading-snug">{o.method ?? told("web.dish.as-before")}</span>,
+  },
 ];
 
 function toolWords(tool: string, missing: readonly string[]): string {
-  return tool.replaceAll("-", " ") + (missing.includes(tool) ? " (you have none)" : "");
+  return tool.replaceAll("-", " ") + (missing.includes(tool) ? told("web.dish.you-have-none") : "");
 }
 
 /** The taken answer and the others side by side, each with what it costs against the original. */
@@ -33,13 +44,17 @@ export function Compare({ swap, onChoose }: { swap: Swap; onChoose: (rule: strin
   const taken: Option[] = swap.becomes.length ? [swap] : [];
   const options: Option[] = [...taken, ...swap.alternatives, ...swap.conditional];
   return (
-    // biome-ignore lint/a11y/noNoninteractiveTabindex: a region that scrolls must be reached by keyboard
-    <section className="mt-3 overflow-x-auto" tabIndex={0} aria-label={`What would do for ${swap.was}, side by side`}>
+    <section
+      className="mt-3 overflow-x-auto"
+      // biome-ignore lint/a11y/noNoninteractiveTabindex: a region that scrolls must be reached by keyboard
+      tabIndex={0}
+      aria-label={told("web.dish.what-would-do-for-side-by", swap.was)}
+    >
       <table className="border-separate border-spacing-0 text-sm">
         <thead>
           <tr className="align-bottom">
             <th scope="col" className="sticky left-0 bg-enamel pr-3 text-left font-semibold">
-              Against the original
+              {told("web.dish.against-the-original")}
             </th>
             {options.map((o) => (
               <th
@@ -79,14 +94,14 @@ export function Compare({ swap, onChoose }: { swap: Swap; onChoose: (rule: strin
                 className={`px-3 py-2 ${o.rule === swap.rule ? "rounded-b-lg bg-rim-soft font-semibold" : ""}`}
               >
                 {o.rule === swap.rule ? (
-                  "In the dish now"
+                  told("web.dish.in-the-dish-now")
                 ) : (
                   <Button
                     className="min-h-9 px-2.5 text-sm"
-                    aria-label={`Use ${named(o)} instead`}
+                    aria-label={told("web.dish.use-instead", named(o))}
                     onClick={() => onChoose(o.rule)}
                   >
-                    Use this
+                    {told("web.dish.use-this")}
                   </Button>
                 )}
               </td>
@@ -94,10 +109,7 @@ export function Compare({ swap, onChoose }: { swap: Swap; onChoose: (rule: strin
           </tr>
         </tbody>
       </table>
-      <p className="mt-1 max-w-prose text-sm text-faded">
-        Taste and texture are kitchen practice (40 % each); richness and moisture follow from fat and water (10 % each).
-        Ranked for your house.
-      </p>
+      <p className="mt-1 max-w-prose text-sm text-faded">{told("web.dish.taste-and-texture-are-kitchen-practice")}</p>
     </section>
   );
 }

@@ -1,4 +1,5 @@
 import type { Brief, Difference } from "../../api";
+import { told } from "../../messages";
 import { Button, Card } from "../../ui";
 
 interface Props {
@@ -8,10 +9,10 @@ interface Props {
 }
 
 const GROUPS: readonly { title: string; kinds: readonly Difference["kind"][] }[] = [
-  { title: "Left out", kinds: ["left-out"] },
-  { title: "At the stove", kinds: ["step"] },
-  { title: "Pan and layers", kinds: ["pan", "layers"] },
-  { title: "In the oven", kinds: ["bake"] },
+  { title: told("web.dish.left-out-title"), kinds: ["left-out"] },
+  { title: told("web.dish.at-the-stove"), kinds: ["step"] },
+  { title: told("web.dish.pan-and-layers"), kinds: ["pan", "layers"] },
+  { title: told("web.dish.in-the-oven-group"), kinds: ["bake"] },
 ];
 
 /** Everything the plan does otherwise than the recipe, with the reason and the way back where there is one. */
@@ -27,10 +28,10 @@ export function DifferencesCard({ differences, brief, edit }: Props) {
   );
   return (
     <Card
-      title="What differs from your recipe and why"
-      aside={swaps > 0 ? `besides the ${swaps === 1 ? "swap" : `${swaps} swaps`} above` : undefined}
+      title={told("web.dish.what-differs-from-your-recipe-and")}
+      aside={swaps > 0 ? told("web.dish.besides-the-swaps", swaps) : undefined}
     >
-      {groups.length === 0 && <p>Nothing{swaps > 0 ? " else" : ""}: it is cooked, laid and baked as written.</p>}
+      {groups.length === 0 && <p>{told("web.dish.nothing-else-it-is-cooked-laid", swaps > 0)}</p>}
       {groups.map((g) => (
         <section key={g.title} className="mt-2 first:mt-0">
           <h3 className="font-semibold text-rim">{g.title}</h3>
@@ -47,7 +48,7 @@ export function DifferencesCard({ differences, brief, edit }: Props) {
                     className="min-h-8 shrink-0 px-2 py-0.5 text-sm"
                     onClick={() => d.asWritten && asWritten(d.asWritten)}
                   >
-                    Do it as written
+                    {told("web.dish.do-it-as-written")}
                   </Button>
                 )}
               </li>

@@ -1,11 +1,12 @@
 import type { Plan, ShoppingItem } from "../../api";
+import { told } from "../../messages";
 import { allergenWord, Card, grams } from "../../ui";
 
 const BUY: Record<ShoppingItem["buy"], string | null> = {
   any: null,
-  "read-label": "Read the label",
-  "with-claim": "Only with a claim",
-  ask: "Ask what it is",
+  "read-label": told("web.dish.read-the-label-heading"),
+  "with-claim": told("web.dish.only-with-a-claim-heading"),
+  ask: told("web.dish.ask-what-it-is-heading"),
 };
 
 /** What to have in the kitchen, and how to buy it for these needs. */
@@ -13,15 +14,20 @@ export function Ingredients({ plan }: { plan: Plan }) {
   const checks = plan.ingredients.filter((i) => i.buy !== "any").length;
   return (
     <Card
-      title="What goes in now"
-      aside={`${grams(plan.massAfterGrams)} in all, was ${grams(plan.massBeforeGrams)}${checks ? `; ${checks} to check in the shop` : ""}`}
+      title={told("web.dish.what-goes-in-now")}
+      aside={told(
+        "web.dish.in-all-was",
+        grams(plan.massAfterGrams),
+        grams(plan.massBeforeGrams),
+        checks ? told("web.dish.to-check-in-the-shop", checks) : "",
+      )}
     >
       <table className="w-full border-collapse text-left">
         <thead className="sr-only">
           <tr>
-            <th>Ingredient</th>
-            <th>Amount</th>
-            <th>Contains</th>
+            <th>{told("web.dish.ingredient")}</th>
+            <th>{told("web.dish.amount")}</th>
+            <th>{told("web.dish.contains")}</th>
           </tr>
         </thead>
         <tbody>
@@ -29,7 +35,11 @@ export function Ingredients({ plan }: { plan: Plan }) {
             <tr key={i.ingredient ?? i.item} className="border-b border-line align-top last:border-0">
               <th scope="row" className="py-1 pr-3 font-medium [overflow-wrap:break-word]">
                 {i.item}
-                {i.swapped && <span className="ml-2 rounded bg-rim-soft px-1.5 text-sm font-medium text-rim">new</span>}
+                {i.swapped && (
+                  <span className="ml-2 rounded bg-rim-soft px-1.5 text-sm font-medium text-rim">
+                    {told("web.dish.new")}
+                  </span>
+                )}
                 {BUY[i.buy] && (
                   <span className="ml-2 rounded bg-warm-soft px-1.5 text-sm font-semibold whitespace-nowrap text-warm">
                     {BUY[i.buy]}

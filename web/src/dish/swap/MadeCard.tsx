@@ -1,8 +1,13 @@
 import { Collapsible } from "radix-ui";
 import type { MadeComponent } from "../../api";
+import { told } from "../../messages";
 import { Button, Card, minutes } from "../../ui";
 
-const FREEZES: Record<string, string> = { well: "freezes well", weeps: "weeps when frozen", no: "not for freezing" };
+const FREEZES: Record<string, string> = {
+  well: told("web.ui.freezes-well"),
+  weeps: told("web.ui.weeps-when-frozen"),
+  no: told("web.ui.not-for-freezing"),
+};
 
 /** What is made at home for this dish, with its recipe; one touch to buy it ready where it is sold. */
 export function MadeCard({
@@ -14,10 +19,7 @@ export function MadeCard({
 }) {
   const active = made.reduce((sum, m) => sum + m.active, 0);
   return (
-    <Card
-      title="Made at home"
-      aside={`${made.length === 1 ? "one thing" : `${made.length} things`}, ${minutes(active)} of work`}
-    >
+    <Card title={told("web.ui.made-at-home")} aside={told("web.dish.things-and-work", made.length, minutes(active))}>
       <ul className="divide-y divide-line">
         {made.map((m) => (
           <li key={m.component} className="py-2.5">
@@ -28,32 +30,43 @@ export function MadeCard({
                     <strong className="font-semibold">{m.name}</strong> · {m.display}
                   </p>
                   <p className="text-sm text-faded">
-                    {minutes(m.active)} of work{m.passive > 0 && `, ${minutes(m.passive)} by itself`} ·{" "}
-                    {m.days > 0 ? `keeps ${m.days === 1 ? "a day" : `${m.days} days`} in the fridge` : "use at once"},{" "}
-                    {FREEZES[m.freezes]}
-                    {m.tools.length > 0 && ` · ${m.tools.map((t) => t.replaceAll("-", " ")).join(", ")}`}
+                    {told(
+                      "web.dish.of-work-and-keeps",
+                      minutes(m.active),
+                      m.passive > 0 && told("web.ui.by-itself", minutes(m.passive)),
+                      m.days > 0
+                        ? told(
+                            "web.dish.keeps-in-the-fridge",
+                            m.days === 1 ? told("web.dish.a-day") : told("web.dish.days", m.days),
+                          )
+                        : told("web.ui.use-at-once"),
+                      FREEZES[m.freezes],
+                      m.tools.length > 0 && ` · ${m.tools.map((t) => t.replaceAll("-", " ")).join(", ")}`,
+                    )}
                   </p>
                   {m.parts.length > 1 && (
-                    <p className="text-sm font-semibold text-rim">One batch for {m.parts.length} places</p>
+                    <p className="text-sm font-semibold text-rim">
+                      {told("web.dish.one-batch-for-places", m.parts.length)}
+                    </p>
                   )}
                   {m.missing.length > 0 && (
                     <p className="text-sm text-warm">
-                      Your house has no {m.missing.map((t) => t.replaceAll("-", " ")).join(", ")}.
+                      {told("web.dish.your-house-has-no", m.missing.map((t) => t.replaceAll("-", " ")).join(", "))}
                     </p>
                   )}
                 </div>
                 <Collapsible.Trigger asChild>
-                  <Button look="quiet" className="min-h-9 text-sm" aria-label={`How to make ${m.name}`}>
-                    How?
+                  <Button look="quiet" className="min-h-9 text-sm" aria-label={told("web.dish.how-to-make", m.name)}>
+                    {told("web.dish.how")}
                   </Button>
                 </Collapsible.Trigger>
                 {m.canBuy && (
                   <Button
                     className="min-h-9 text-sm"
-                    aria-label={`Buy ${m.name} ready`}
+                    aria-label={told("web.dish.buy-ready", m.name)}
                     onClick={() => onMake(m.makes, "bought")}
                   >
-                    Buy it ready
+                    {told("web.dish.buy-it-ready")}
                   </Button>
                 )}
               </div>
@@ -71,7 +84,7 @@ export function MadeCard({
                   ))}
                 </ol>
                 <p className="mt-1">
-                  <strong>Done when:</strong> {m.sign}
+                  <strong>{told("web.ui.done-when")}</strong> {m.sign}
                 </p>
               </Collapsible.Content>
             </Collapsible.Root>

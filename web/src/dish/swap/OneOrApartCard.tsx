@@ -1,14 +1,18 @@
 import { useQuery } from "@tanstack/react-query";
 import { api, type Feeding } from "../../api";
+import { told } from "../../messages";
 import { Button, Card, minutes, percent } from "../../ui";
 import type { StopProps } from "../stopProps";
 
 const ROWS: readonly { name: string; of: (w: Feeding) => string }[] = [
-  { name: "Work", of: (w) => minutes(w.activeMinutes) },
-  { name: "Like the recipe, over all who eat", of: (w) => percent(w.fidelity) },
-  { name: "Packets to read", of: (w) => String(w.labels) },
-  { name: "Moments to keep apart", of: (w) => (w.strictMoments ? String(w.strictMoments) : "none") },
-  { name: "Left for you to choose", of: (w) => (w.open ? String(w.open) : "nothing") },
+  { name: told("web.dish.work"), of: (w) => minutes(w.activeMinutes) },
+  { name: told("web.dish.like-the-recipe-over-all-who"), of: (w) => percent(w.fidelity) },
+  { name: told("web.dish.packets-to-read"), of: (w) => String(w.labels) },
+  {
+    name: told("web.dish.moments-to-keep-apart"),
+    of: (w) => (w.strictMoments ? String(w.strictMoments) : told("web.ui.none")),
+  },
+  { name: told("web.dish.left-for-you-to-choose"), of: (w) => (w.open ? String(w.open) : told("web.dish.nothing")) },
 ];
 
 /** One dish for everybody who eats it, or a small one apart: both worked out, with Nabe's advice. */
@@ -25,22 +29,31 @@ export function OneOrApartCard({ brief, edit }: Pick<StopProps, "brief" | "edit"
   const theirs = apart.dishes[0];
   return (
     <Card
-      title="One dish, or a small one apart?"
-      aside={compared.data.advice === "one" ? "one dish is better here" : "two dishes are better here"}
+      title={told("web.dish.one-dish-or-a-small-one")}
+      aside={
+        compared.data.advice === "one"
+          ? told("web.dish.one-dish-is-better-here")
+          : told("web.dish.two-dishes-are-better-here")
+      }
     >
       <p>{compared.data.why}</p>
       <table className="mt-2 w-full border-collapse text-left">
         <thead>
           <tr className="align-bottom">
             <th scope="col" className="sr-only">
-              What it takes
+              {told("web.dish.what-it-takes")}
             </th>
             <th scope="col" className="py-1 pr-3 font-semibold">
-              One dish for all ({one.dishes[0]?.servings})
+              {told("web.dish.one-dish-for-all", one.dishes[0]?.servings)}
             </th>
             <th scope="col" className="py-1 font-semibold">
               {theirs &&
-                `${list(theirs.people)} apart (${theirs.servings}), the rest as written (${apart.dishes[1]?.servings})`}
+                told(
+                  "web.dish.apart-the-rest-as-written",
+                  list(theirs.people),
+                  theirs.servings,
+                  apart.dishes[1]?.servings,
+                )}
             </th>
           </tr>
         </thead>
@@ -58,7 +71,7 @@ export function OneOrApartCard({ brief, edit }: Pick<StopProps, "brief" | "edit"
       </table>
       {theirs && (
         <Button className="mt-2 text-sm" onClick={() => edit({ eaters: theirs.ids, servings: theirs.servings })}>
-          Make this one for {list(theirs.people)} only
+          {told("web.dish.make-this-one-for-only", list(theirs.people))}
         </Button>
       )}
     </Card>
@@ -66,5 +79,5 @@ export function OneOrApartCard({ brief, edit }: Pick<StopProps, "brief" | "edit"
 }
 
 function list(names: readonly string[]): string {
-  return names.length < 2 ? names.join("") : `${names.slice(0, -1).join(", ")} and ${names.at(-1)}`;
+  return names.length < 2 ? names.join("") : told("web.dish.and", names.slice(0, -1).join(", "), names.at(-1));
 }

@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { api, type Question } from "../../api";
+import { told } from "../../messages";
 import { Card, SelectField } from "../../ui";
 import type { StopProps } from "../stopProps";
 
@@ -16,9 +17,14 @@ export function SchoolsCard({ brief, edit }: Pick<StopProps, "brief" | "edit">) 
   };
   const count = Object.keys(own).length;
   return (
-    <Card title="How this dish is cooked" aside={count ? `${count} of its own` : "as your house does"}>
+    <Card
+      title={told("web.dish.how-this-dish-is-cooked")}
+      aside={count ? told("web.dish.of-its-own", count) : told("web.dish.as-your-house-does")}
+    >
       <details>
-        <summary className="cursor-pointer font-semibold text-rim">Sheets, sauces, cheese, cover, rest…</summary>
+        <summary className="cursor-pointer font-semibold text-rim">
+          {told("web.dish.sheets-sauces-cheese-cover-rest")}
+        </summary>
         <div className="mt-3 grid gap-3 sm:grid-cols-2">
           {(choices.data?.questions ?? []).map((q) => (
             <SelectField
@@ -28,7 +34,10 @@ export function SchoolsCard({ brief, edit }: Pick<StopProps, "brief" | "edit">) 
               hint={q.why}
               onValue={(a) => pick(q.id, a)}
               options={[
-                { value: AS_THE_HOUSE, label: `As the house: ${houseAnswer(q, house.data?.house.schools ?? {})}` },
+                {
+                  value: AS_THE_HOUSE,
+                  label: told("web.dish.as-the-house", houseAnswer(q, house.data?.house.schools ?? {})),
+                },
                 ...q.answers.map((a) => ({ value: a.id, label: a.name })),
               ]}
             />

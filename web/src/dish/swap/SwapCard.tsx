@@ -1,6 +1,7 @@
 import { Collapsible } from "radix-ui";
 import { useState } from "react";
 import type { Swap } from "../../api";
+import { told } from "../../messages";
 import { Button } from "../../ui";
 import { Answers } from "./Answers";
 import { answersOf } from "./answers";
@@ -20,11 +21,7 @@ export function SwapCard({ swap, onChoose }: { swap: Swap; onChoose: (rule: stri
   const left = swap.rule === LEAVE_OUT;
   const open = swap.rule === OPEN;
   if (swap.rule === GOES_WITH) {
-    return (
-      <li className="min-w-0 py-2 text-faded">
-        {swap.was}: not needed. {swap.reason}
-      </li>
-    );
+    return <li className="min-w-0 py-2 text-faded">{told("web.dish.not-needed", swap.was, swap.reason)}</li>;
   }
   return (
     <li className={`min-w-0 py-3 ${open ? "-mx-3 rounded-lg bg-warm-soft px-3" : ""}`}>
@@ -38,43 +35,45 @@ export function SwapCard({ swap, onChoose }: { swap: Swap; onChoose: (rule: stri
                 <Button
                   look="quiet"
                   className="min-h-8 px-2 py-0.5 text-sm"
-                  aria-label={`Why, and what each costs, for ${swap.was}`}
+                  aria-label={told("web.dish.why-and-what-each-costs-for", swap.was)}
                 >
-                  {why ? "Less" : "Compare"}
+                  {why ? told("web.dish.less") : told("web.dish.compare")}
                 </Button>
               </Collapsible.Trigger>
               {left ? (
                 <Button look="quiet" className="min-h-8 px-2 py-0.5 text-sm" onClick={() => onChoose(null)}>
-                  Put it back
+                  {told("web.ui.put-it-back")}
                 </Button>
               ) : (
                 <Button
                   look="quiet"
                   className="min-h-8 px-2 py-0.5 text-sm"
-                  aria-label={`Leave out ${swap.was}`}
+                  aria-label={told("web.dish.leave-out", swap.was)}
                   onClick={() => onChoose(LEAVE_OUT)}
                 >
-                  Leave out
+                  {told("web.dish.leave-out-button")}
                 </Button>
               )}
               {more > 0 && (
                 <Button look="quiet" className="min-h-8 px-2 py-0.5 text-sm" onClick={() => setAll(true)}>
-                  {more} more
+                  {told("web.dish.more", more)}
                 </Button>
               )}
             </div>
             {swap.check && (
               <details className="text-sm text-warm">
-                <summary className="cursor-pointer py-1 font-semibold">What to read on the label</summary>
+                <summary className="cursor-pointer py-1 font-semibold">
+                  {told("web.dish.what-to-read-on-the-label")}
+                </summary>
                 {swap.check}
               </details>
             )}
           </div>
           <div className="min-w-0">
-            {left && <p className="font-semibold">left out</p>}
+            {left && <p className="font-semibold">{told("web.dish.left-out-mark")}</p>}
             {swap.notice && (
               <p className="mb-1.5">
-                <strong className="font-semibold text-warm">{open ? "Yours to choose. " : ""}</strong>
+                <strong className="font-semibold text-warm">{open ? told("web.dish.yours-to-choose") : ""}</strong>
                 {swap.notice}
               </p>
             )}
@@ -85,7 +84,10 @@ export function SwapCard({ swap, onChoose }: { swap: Swap; onChoose: (rule: stri
           <p>{swap.reason}</p>
           {swap.passedOver.length > 0 && (
             <p className="mt-1 text-sm">
-              Nearer still, but shut out: {swap.passedOver.map((p) => `${p.item} (${p.because})`).join("; ")}.
+              {told(
+                "web.dish.nearer-still-but-shut-out",
+                swap.passedOver.map((p) => `${p.item} (${p.because})`).join("; "),
+              )}
             </p>
           )}
           <Compare swap={swap} onChoose={onChoose} />
@@ -96,6 +98,6 @@ export function SwapCard({ swap, onChoose }: { swap: Swap; onChoose: (rule: stri
 }
 
 function offence(offends: readonly string[]): string {
-  const holds = offends.filter((o) => !o.startsWith("not "));
-  return holds.length ? `holds ${holds.join(", ")}` : offends.join(", ");
+  const holds = offends.filter((o) => !o.startsWith(told("web.dish.not")));
+  return holds.length ? told("web.dish.holds", holds.join(", ")) : offends.join(", ");
 }

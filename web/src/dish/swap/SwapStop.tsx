@@ -1,3 +1,4 @@
+import { told } from "../../messages";
 import { Button, Card, Notice, TwoColumns } from "../../ui";
 import { Cautions } from "../Cautions";
 import { NearestFoods } from "../NearestFoods";
@@ -42,7 +43,12 @@ export function SwapStop({ plan, brief, edit, drawing }: StopProps) {
           {plan.unresolved.length > 0 && (
             <Notice
               tone="danger"
-              title={`${plan.unresolved.length === 1 ? "One line is" : `${plan.unresolved.length} lines are`} left out of the dish`}
+              title={told(
+                "web.dish.left-out-of-the-dish",
+                plan.unresolved.length === 1
+                  ? told("web.dish.one-line-is")
+                  : told("web.dish.lines-are", plan.unresolved.length),
+              )}
             >
               <ul className="mt-1 space-y-2">
                 {plan.unresolved.map((u) => (
@@ -52,10 +58,10 @@ export function SwapStop({ plan, brief, edit, drawing }: StopProps) {
                     <Button
                       look="quiet"
                       className="min-h-8 px-2 py-0.5 text-sm"
-                      aria-label={`Leave out ${u.text}`}
+                      aria-label={told("web.dish.leave-out", u.text)}
                       onClick={() => choose(u.source, "leave-out")}
                     >
-                      Leave out
+                      {told("web.dish.leave-out-button")}
                     </Button>
                   </li>
                 ))}
@@ -63,10 +69,10 @@ export function SwapStop({ plan, brief, edit, drawing }: StopProps) {
             </Notice>
           )}
           <OneOrApartCard brief={brief} edit={edit} />
-          <Card title="Was → becomes" aside={plan.swaps.length ? swapsAside(plan) : undefined}>
+          <Card title={told("web.dish.was-becomes")} aside={plan.swaps.length ? swapsAside(plan) : undefined}>
             {plan.swaps.length === 0 && (
               <p className="text-faded">
-                {asked ? "Everything in this recipe fits as it is." : "Say above who it must be safe for."}
+                {asked ? told("web.dish.everything-in-this-recipe-fits-as") : told("web.dish.say-above-who-it-must-be")}
               </p>
             )}
             <ul className="divide-y divide-line">
@@ -83,18 +89,23 @@ export function SwapStop({ plan, brief, edit, drawing }: StopProps) {
           {plan.components.length > 0 && <MadeCard made={plan.components} onMake={make} />}
           {bought.map((id) => (
             <Notice key={id} tone="plain">
-              Bought ready: {plan.ingredients.find((i) => i.ingredient === id)?.item ?? id.replaceAll("-", " ")}.{" "}
+              {told(
+                "web.dish.bought-ready",
+                plan.ingredients.find((i) => i.ingredient === id)?.item ?? id.replaceAll("-", " "),
+              )}{" "}
               <Button look="quiet" className="min-h-8 px-2 py-0.5 text-sm" onClick={() => make(id, "home")}>
-                Make it at home
+                {told("web.dish.make-it-at-home")}
               </Button>
             </Notice>
           ))}
           <SchoolsCard brief={brief} edit={edit} />
           <Ingredients plan={plan} />
           {labels.length > 0 && (
-            <Card title="Labels to read" aside="each is marked in the list above">
+            <Card title={told("web.dish.labels-to-read")} aside={told("web.dish.each-is-marked-in-the-list")}>
               <details>
-                <summary className="cursor-pointer py-1 font-semibold text-rim">Which, for what, and why</summary>
+                <summary className="cursor-pointer py-1 font-semibold text-rim">
+                  {told("web.dish.which-for-what-and-why")}
+                </summary>
                 <Cautions cautions={labels} />
               </details>
             </Card>
@@ -107,6 +118,6 @@ export function SwapStop({ plan, brief, edit, drawing }: StopProps) {
 
 function swapsAside({ swaps }: StopProps["plan"]): string {
   const open = swaps.filter((s) => s.rule === "open").length;
-  const count = `${swaps.length} ${swaps.length === 1 ? "swap" : "swaps"}; % is how like the original`;
-  return open ? `${open} for you to choose; ${count}` : count;
+  const count = told("web.dish.swap-is-how-like-the-original", swaps.length);
+  return open ? told("web.dish.for-you-to-choose", open, count) : count;
 }

@@ -1,4 +1,5 @@
 import { useState } from "react";
+import { rich, told } from "../../messages";
 import { Card, PickOne } from "../../ui";
 import { Breaches } from "../clock/Breaches";
 import { DishMark } from "../DishMark";
@@ -6,12 +7,12 @@ import { clock, day } from "../time";
 import type { ViewProps } from "../viewProps";
 
 const PLACES: Record<string, string> = {
-  packet: "Packet",
-  fridge: "Fridge",
-  worktop: "Worktop",
-  tools: "Tools",
-  oven: "Oven",
-  table: "Table",
+  packet: told("web.table.packet"),
+  fridge: told("web.ui.fridge"),
+  worktop: told("web.table.worktop"),
+  tools: told("web.ui.tools"),
+  oven: told("web.ui.oven"),
+  table: told("web.ui.table"),
 };
 
 /** How each strict person's food stays apart, from packet to plate. */
@@ -22,27 +23,26 @@ export function ApartView({ meal, plan, change }: ViewProps) {
   return (
     <div className="flex flex-col gap-5">
       <Breaches plan={plan} meal={meal} change={change} />
-      <Card title="Kept apart">
+      <Card title={told("web.table.kept-apart")}>
         {plan.breaches.length === 0 ? (
           <p>
-            Walked through from the first task to the table: <strong>nothing gets where it must not be.</strong>{" "}
-            {plan.ordinaryBreaches > 0 &&
-              `Dish beside dish, with one tool of each kind and no washing up between, it would have happened ${plan.ordinaryBreaches} times.`}
+            {rich(
+              "web.table.walked-through-from-the-first-task",
+              { a: (words) => <strong>{words}</strong> },
+              plan.ordinaryBreaches > 0 && told("web.table.dish-beside-dish-with-one-tool", plan.ordinaryBreaches),
+            )}
           </p>
         ) : (
-          <p>Mend what is named above first.</p>
+          <p>{told("web.table.mend-what-is-named-above-first")}</p>
         )}
-        <p className="mt-2 text-sm text-faded">
-          Loose flour hangs in the air for half an hour; washing is hot soapy water, a rinse and a fresh cloth. Usual
-          advice of coeliac societies. Follow your local food-safety advice, doctor and dietitian.
-        </p>
+        <p className="mt-2 text-sm text-faded">{told("web.table.loose-flour-hangs-in-the-air")}</p>
       </Card>
       {people.length === 0 ? (
-        <p className="text-faded">Nobody at this table is strict: what is in a dish decides, traces do not.</p>
+        <p className="text-faded">{told("web.table.nobody-at-this-table-is-strict")}</p>
       ) : (
         <>
           <PickOne
-            label="Whose food"
+            label={told("web.table.whose-food")}
             value={shown}
             options={people.map((p) => ({ value: p, label: p }))}
             onPick={setWho}
@@ -51,7 +51,11 @@ export function ApartView({ meal, plan, change }: ViewProps) {
             {plan.stories
               .filter((s) => s.eater === shown)
               .map((s) => (
-                <Card key={s.dish} title={`${plan.names[s.dish]}, for ${s.eater}`} aside={<DishMark dish={s.dish} />}>
+                <Card
+                  key={s.dish}
+                  title={told("web.table.for", plan.names[s.dish], s.eater)}
+                  aside={<DishMark dish={s.dish} />}
+                >
                   <ol className="flex flex-col">
                     {s.lines.map((line, i) => (
                       <li key={i} className="strict-edge grid grid-cols-[5.5rem_1fr] gap-2 py-1.5 pl-3">

@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { api, type Breach, type MealBrief, type MealPlan } from "../../api";
+import { told } from "../../messages";
 import { allergenWord, Button } from "../../ui";
 import { clock } from "../time";
 import { mends } from "./order";
@@ -18,15 +19,17 @@ export function Breaches({ plan, meal, change, onShow }: Props) {
   const gear = useQuery({ queryKey: ["gear"], queryFn: api.gear, staleTime: Number.POSITIVE_INFINITY });
   if (plan.breaches.length === 0) return null;
   const lines = gathered(plan.breaches);
-  const words = (id: string) => plan.tasks.find((t) => t.id === id)?.words ?? "another task";
+  const words = (id: string) => plan.tasks.find((t) => t.id === id)?.words ?? told("web.table.another-task");
   return (
     <section
-      aria-label="Not kept apart"
+      aria-label={told("web.table.not-kept-apart")}
       role="alert"
       className="rounded-lg border-l-4 border-danger bg-danger-soft p-4"
     >
       <h2 className="font-bold text-danger">
-        {lines.length === 1 ? "Here something gets in" : `Here something gets in, in ${lines.length} ways`}
+        {lines.length === 1
+          ? told("web.table.here-something-gets-in")
+          : told("web.table.here-something-gets-in-in-ways", lines.length)}
       </h2>
       <ul className="mt-1 flex flex-col gap-3">
         {lines.slice(0, SHOWN).map((b) => (
@@ -36,8 +39,12 @@ export function Breaches({ plan, meal, change, onShow }: Props) {
               <button type="button" className="underline" onClick={() => onShow?.(b.breach.task)}>
                 {words(b.breach.task)}
               </button>{" "}
-              gets {b.allergens.map(allergenWord).join(", ")} from the {b.breach.tool}, left there by “
-              {words(b.breach.from)}”.
+              {told(
+                "web.table.gets-from-the-left-there-by",
+                b.allergens.map(allergenWord).join(", "),
+                b.breach.tool,
+                words(b.breach.from),
+              )}
             </p>
             <div className="mt-1 flex flex-wrap gap-2">
               {mends(b.breach, plan, meal, gear.data).map((m) => (
@@ -50,7 +57,7 @@ export function Breaches({ plan, meal, change, onShow }: Props) {
         ))}
       </ul>
       {lines.length > SHOWN && (
-        <p className="mt-2 text-sm">and {lines.length - SHOWN} more; mend these first, and most of them go too.</p>
+        <p className="mt-2 text-sm">{told("web.table.and-more-mend-these-first-and", lines.length - SHOWN)}</p>
       )}
     </section>
   );

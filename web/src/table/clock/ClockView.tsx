@@ -10,6 +10,7 @@ import {
 } from "@dnd-kit/core";
 import { SortableContext, sortableKeyboardCoordinates } from "@dnd-kit/sortable";
 import { useState } from "react";
+import { told } from "../../messages";
 import { Button, Notice, PickOne } from "../../ui";
 import { DishMark } from "../DishMark";
 import type { ViewProps } from "../viewProps";
@@ -51,40 +52,39 @@ export function ClockView({ meal, plan, change }: ViewProps) {
         </Notice>
       ))}
       {plan.lateMinutes > 0 && (
-        <Notice tone="warm" title={`On the table ${plan.lateMinutes} minutes late`}>
-          Nothing faster fits these hands, burners and shelves. An evening before, a helper or one dish fewer would
-          help.
+        <Notice tone="warm" title={told("web.table.on-the-table-minutes-late", plan.lateMinutes)}>
+          {told("web.table.nothing-faster-fits-these-hands-burners")}
         </Notice>
       )}
       {meal.order && (
-        <Notice title="This is your own order">
-          Nabe has timed and checked it.{" "}
+        <Notice title={told("web.table.this-is-your-own-order")}>
+          {told("web.table.nabe-has-timed-and-checked-it")}{" "}
           <Button look="quiet" className="min-h-8 px-2" onClick={() => change({ order: undefined })}>
-            Let Nabe find the order again
+            {told("web.table.let-nabe-find-the-order-again")}
           </Button>
         </Notice>
       )}
       {refused && (
-        <Notice tone="warm" title="That does not work">
-          {refused} Nothing was moved.
+        <Notice tone="warm" title={told("web.table.that-does-not-work")}>
+          {told("web.table.nothing-was-moved", refused)}
         </Notice>
       )}
       <Breaches plan={plan} meal={meal} change={change} onShow={setChosen} />
       <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
         <PickOne
-          label="How the clock is shown"
+          label={told("web.table.how-the-clock-is-shown")}
           value={shape}
           options={[
-            { value: "lanes", label: "Lanes" },
-            { value: "list", label: "List" },
+            { value: "lanes", label: told("web.table.lanes") },
+            { value: "list", label: told("web.table.list") },
           ]}
           onPick={setShape}
         />
-        <ul className="flex flex-wrap gap-x-4 gap-y-1" aria-label="Dishes">
+        <ul className="flex flex-wrap gap-x-4 gap-y-1" aria-label={told("web.table.dishes")}>
           {plan.labels.map((l) => (
             <li key={l.dish} className="flex items-center gap-1.5 text-sm font-semibold">
               <DishMark dish={l.dish} small /> {l.name}
-              {l.strict && <span className="strict-edge px-1 font-normal text-faded">strict</span>}
+              {l.strict && <span className="strict-edge px-1 font-normal text-faded">{told("web.ui.strict")}</span>}
             </li>
           ))}
         </ul>

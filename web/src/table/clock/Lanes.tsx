@@ -1,4 +1,5 @@
 import type { MealBrief, MealPlan } from "../../api";
+import { rich, told } from "../../messages";
 import { letterOf } from "../DishMark";
 import { clock, day, timeOf } from "../time";
 import { isDone } from "./done";
@@ -36,7 +37,7 @@ export function Lanes({ plan, meal, chosen, onChoose }: Props) {
   );
   return (
     <section
-      aria-label="Clock in lanes"
+      aria-label={told("web.table.clock-in-lanes")}
       className="overflow-auto rounded-xl border border-line bg-sheet px-3 pb-3 xl:max-h-[calc(100vh-2rem)]"
     >
       <div
@@ -89,11 +90,15 @@ function Heads({ drawn }: { drawn: Drawn }) {
   return (
     <>
       <span className={head} style={{ gridRow: 1, gridColumn: 1 }}>
-        Time
+        {told("web.table.time")}
       </span>
       {Array.from({ length: drawn.cooks }, (_, i) => (
         <span key={`cook ${i + 1}`} className={head} style={{ gridRow: 1, gridColumn: 2 + i }}>
-          {i === 0 ? "The cook's hands" : i === 1 ? "The helper's hands" : "The third pair of hands"}
+          {i === 0
+            ? told("web.table.the-cooks-hands")
+            : i === 1
+              ? told("web.table.the-helpers-hands")
+              : told("web.table.the-third-pair-of-hands")}
         </span>
       ))}
       {drawn.burners > 0 && (
@@ -101,7 +106,7 @@ function Heads({ drawn }: { drawn: Drawn }) {
           className={head}
           style={{ gridRow: 1, gridColumn: `${columnOf("burner", 0, drawn)} / span ${drawn.burners}` }}
         >
-          {drawn.burners > 1 ? "Burners" : "Burner"}
+          {drawn.burners > 1 ? told("web.table.burners") : told("web.table.burner")}
         </span>
       )}
       {drawn.shelves.map((s, i) => (
@@ -110,8 +115,12 @@ function Heads({ drawn }: { drawn: Drawn }) {
           className={head}
           style={{ gridRow: 1, gridColumn: columnOf("oven", i, drawn) }}
         >
-          {many ? `Oven ${s.oven + 1}, ` : "Oven, "}
-          {s.shelf === 0 ? "top shelf" : s.shelf === 1 ? "shelf below" : `shelf ${s.shelf + 1}`}
+          {many ? told("web.table.oven", s.oven + 1) : told("web.table.oven-only")}
+          {s.shelf === 0
+            ? told("web.table.top-shelf")
+            : s.shelf === 1
+              ? told("web.table.shelf-below")
+              : told("web.table.shelf", s.shelf + 1)}
         </span>
       ))}
       {drawn.waits > 0 && (
@@ -119,7 +128,7 @@ function Heads({ drawn }: { drawn: Drawn }) {
           className={head}
           style={{ gridRow: 1, gridColumn: `${columnOf("waits", 0, drawn)} / span ${drawn.waits}` }}
         >
-          By itself
+          {told("web.table.by-itself")}
         </span>
       )}
     </>
@@ -139,7 +148,11 @@ function Times({ drawn }: { drawn: Drawn }) {
           className="flex items-center justify-center gap-2 self-center rounded bg-enamel py-1 text-sm text-faded"
           style={{ gridRow: i + 2, gridColumn: "1 / -1" }}
         >
-          nothing to do until <strong className="text-ink">{clock(until)}</strong>
+          {rich(
+            "web.table.nothing-to-do-until",
+            { a: (words) => <strong className="text-ink">{words}</strong> },
+            clock(until),
+          )}
           {until.slice(0, 10) !== at.slice(0, 10) && <strong className="text-ink">{day(until)}</strong>}
         </p>
       );
@@ -164,17 +177,29 @@ function Beside({ block, drawn, onChoose }: { block: Block; drawn: Drawn; onChoo
   const oven = task.oven;
   const words =
     kind === "oven" && oven
-      ? `${5 * Math.round(oven.celsius / 5)} °C, ${task.action === "grill" ? "grill" : oven.covered ? "covered" : "open"}`
+      ? told(
+          "web.table.oven-stands",
+          5 * Math.round(oven.celsius / 5),
+          task.action === "grill" ? "grill" : oven.covered ? "covered" : "open",
+        )
       : kind === "burner"
-        ? (pan ?? "pan")
-        : task.action === "rest"
-          ? "rests"
-          : "stands";
+        ? (pan ?? told("web.table.pan"))
+        : told("web.table.waits", task.action);
   return (
     <button
       type="button"
       onClick={() => onChoose(task.id)}
-      aria-label={`${clock(task.from)} to ${clock(task.to)}, ${kind === "oven" ? "in the oven" : kind === "burner" ? "on a burner" : "by itself"}: ${task.words}`}
+      aria-label={told(
+        "web.table.to",
+        clock(task.from),
+        clock(task.to),
+        kind === "oven"
+          ? told("web.table.in-the-oven")
+          : kind === "burner"
+            ? told("web.table.on-a-burner")
+            : told("web.table.by-itself-lane"),
+        task.words,
+      )}
       className={`dish-texture dish-texture-${(task.dishes[0] ?? 0) % 8} flex min-w-0 items-start overflow-hidden rounded-md border-2 border-ink/50 p-0.5 text-left text-xs leading-tight ${isStrict(task) ? "strict-edge" : ""} ${kind === "waits" ? "border-dashed" : ""}`}
       style={{
         contain: "size",

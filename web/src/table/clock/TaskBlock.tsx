@@ -1,6 +1,7 @@
 import { useSortable } from "@dnd-kit/sortable";
 import type { CSSProperties } from "react";
 import type { MealPlan, MealTask } from "../../api";
+import { told } from "../../messages";
 import { DishMark } from "../DishMark";
 import { clock } from "../time";
 import { isMovable } from "./order";
@@ -38,7 +39,7 @@ export function TaskBlock({ task, plan, chosen, done, onChoose, style, withTime 
       {...attributes}
       {...listeners}
       aria-pressed={chosen}
-      aria-roledescription={movable ? "task that can be moved" : "task"}
+      aria-roledescription={movable ? told("web.table.task-that-can-be-moved") : told("web.table.task")}
       onClick={() => onChoose(task.id)}
       style={{
         ...style,
@@ -55,10 +56,10 @@ export function TaskBlock({ task, plan, chosen, done, onChoose, style, withTime 
         </span>
       )}
       <span className={`min-w-0 ${done ? "text-faded line-through" : ""}`}>
-        {done && <span className="sr-only">Done: </span>}
+        {done && <span className="sr-only">{told("web.table.done")} </span>}
         {withTime && <strong className="tabular-nums">{clock(task.from)} </strong>}
         {short(task)}
-        {broken && <strong className="text-danger"> Not kept apart.</strong>}
+        {broken && <strong className="text-danger"> {told("web.table.not-kept-apart-mark")}</strong>}
       </span>
     </button>
   );
@@ -70,7 +71,9 @@ export function isStrict(task: MealTask): boolean {
 
 /** What a glance must tell; the panel has the rest. */
 function short(task: MealTask): string {
-  if (task.wash) return "Wash hands, tools and worktop";
-  const words = task.words.replace(/^Have cut, as the list says: /, "Cut: ").replace("as the list says: ", "");
+  if (task.wash) return told("web.table.wash-hands-tools-and-worktop");
+  const words = task.words
+    .replace(/^Have cut, as the list says: /, told("web.table.cut"))
+    .replace("as the list says: ", "");
   return words.length <= 110 ? words : `${words.slice(0, 107).trimEnd()}…`;
 }

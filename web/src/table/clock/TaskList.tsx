@@ -1,4 +1,5 @@
 import type { Heat, MealBrief, MealPlan, MealTask } from "../../api";
+import { told } from "../../messages";
 import { clock, day } from "../time";
 import { isDone } from "./done";
 import { TaskBlock } from "./TaskBlock";
@@ -32,7 +33,10 @@ interface Props {
 /** The list twin of the lanes. */
 export function TaskList({ plan, meal, chosen, onChoose }: Props) {
   return (
-    <section aria-label="Clock as a list" className="flex flex-col gap-4 rounded-xl border border-line bg-sheet p-3">
+    <section
+      aria-label={told("web.table.clock-as-a-list")}
+      className="flex flex-col gap-4 rounded-xl border border-line bg-sheet p-3"
+    >
       {dayByDay(plan).map(({ day: name, entries }) => (
         <div key={name}>
           <h2 className="mb-1 font-bold">{name}</h2>

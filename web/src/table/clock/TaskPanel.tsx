@@ -1,4 +1,5 @@
 import type { MealBrief, MealPlan, MealTask } from "../../api";
+import { told } from "../../messages";
 import { allergenWords, Button, Card, minutes } from "../../ui";
 import { DishMark } from "../DishMark";
 import { clock, minuteOf } from "../time";
@@ -18,18 +19,18 @@ interface Props {
 export function TaskPanel({ task, plan, meal, change, onPut, onClose }: Props) {
   if (!task) {
     return (
-      <Card title="One task">
-        <p className="text-sm text-faded">
-          Touch a task to see all of it. Drag it, or lift it with the space bar and move it with the arrows, to try your
-          own order.
-        </p>
+      <Card title={told("web.table.one-task")}>
+        <p className="text-sm text-faded">{told("web.table.touch-a-task-to-see-all")}</p>
       </Card>
     );
   }
   const place = orderOf(plan, meal.order).indexOf(task.id);
   const keep = allergenWords(task.guards);
   return (
-    <Card title={`${clock(task.from)} to ${clock(task.to)}`} aside={minutes(minuteOf(task.to) - minuteOf(task.from))}>
+    <Card
+      title={told("web.ui.to", clock(task.from), clock(task.to))}
+      aside={minutes(minuteOf(task.to) - minuteOf(task.from))}
+    >
       <div className="flex flex-col gap-2">
         {task.dishes.map((d) => (
           <p key={d} className="flex items-center gap-2 font-semibold">
@@ -41,45 +42,51 @@ export function TaskPanel({ task, plan, meal, change, onPut, onClose }: Props) {
           </p>
         ))}
         <p>{task.words}</p>
-        {task.tools.length > 0 && <p className="text-sm">With: {task.tools.map((t) => t.item).join(", ")}</p>}
+        {task.tools.length > 0 && (
+          <p className="text-sm">{told("web.table.with", task.tools.map((t) => t.item).join(", "))}</p>
+        )}
         {task.oven && (
           <p className="text-sm">
-            Oven {task.oven.oven + 1}, shelf {task.oven.shelf + 1} from the top,{" "}
-            {task.oven.covered ? "covered" : "open"}
+            {told(
+              "web.table.oven-shelf-from-the-top-covered",
+              task.oven.oven + 1,
+              task.oven.shelf + 1,
+              Boolean(task.oven.covered),
+            )}
           </p>
         )}
-        {keep.length > 0 && <p className="text-sm text-faded">Must not get: {keep.join(", ")}</p>}
+        {keep.length > 0 && <p className="text-sm text-faded">{told("web.table.must-not-get", keep.join(", "))}</p>}
         <div className="flex flex-wrap gap-2">
           {isMovable(task) && (
             <>
               <Button className="min-h-9 text-sm" disabled={place <= 0} onClick={() => onPut(task.id, place - 1)}>
-                Earlier
+                {told("web.table.earlier")}
               </Button>
               <Button className="min-h-9 text-sm" onClick={() => onPut(task.id, place + 1)}>
-                Later
+                {told("web.table.later")}
               </Button>
             </>
           )}
           {isDone(meal, task) ? (
             <Button className="min-h-9 text-sm" onClick={() => change({ done: undone(meal, task) })}>
-              Not done yet
+              {told("web.table.not-done-yet")}
             </Button>
           ) : (
             <Button
               className="min-h-9 text-sm"
               onClick={() => change({ done: longer(meal, task, 0), now: latest(meal, task.from) })}
             >
-              Begun or done
+              {told("web.table.begun-or-done")}
             </Button>
           )}
           <Button
             className="min-h-9 text-sm"
             onClick={() => change({ done: longer(meal, task, 10), now: latest(meal, task.from) })}
           >
-            Takes 10 min longer
+            {told("web.table.takes-10-min-longer")}
           </Button>
           <Button look="quiet" className="min-h-9 text-sm" onClick={onClose}>
-            Close
+            {told("web.ui.close")}
           </Button>
         </div>
       </div>

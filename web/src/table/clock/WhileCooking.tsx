@@ -1,5 +1,6 @@
 import { useEffect, useState } from "react";
 import type { MealBrief, MealPlan } from "../../api";
+import { told } from "../../messages";
 import { Button, Card, SettledField } from "../../ui";
 import { now } from "../time";
 import { asPlannedUntil, behind } from "./done";
@@ -13,26 +14,29 @@ export function WhileCooking(props: { meal: MealBrief; plan: MealPlan; change: (
   }, [meal.now]);
   const done = meal.done?.length ?? 0;
   return (
-    <Card title="While you cook" aside={done ? `${done} of ${plan.tasks.length} done` : undefined}>
+    <Card
+      title={told("web.table.while-you-cook")}
+      aside={done ? told("web.table.of-done", done, plan.tasks.length) : undefined}
+    >
       <div className="flex flex-col gap-3">
-        <SettledField type="datetime-local" label="It is" value={at} onSettled={setAt} />
+        <SettledField type="datetime-local" label={told("web.table.it-is")} value={at} onSettled={setAt} />
         <div className="flex flex-wrap gap-2">
           <Button
             className="min-h-9 text-sm"
             onClick={() => change({ done: asPlannedUntil(plan, meal, at), now: at, order: undefined })}
           >
-            All went as planned
+            {told("web.table.all-went-as-planned")}
           </Button>
           <fieldset className="flex flex-wrap items-center gap-2">
-            <legend className="float-left mr-1 py-1.5 font-semibold">Late by</legend>
+            <legend className="float-left mr-1 py-1.5 font-semibold">{told("web.table.late-by")}</legend>
             {[10, 20, 30].map((late) => (
               <Button
                 key={late}
                 className="min-h-9 px-2.5 text-sm"
-                aria-label={`We are ${late} minutes late`}
+                aria-label={told("web.table.we-are-minutes-late", late)}
                 onClick={() => change(behind(plan, meal, at, late))}
               >
-                {late} min
+                {told("web.ui.min", late)}
               </Button>
             ))}
           </fieldset>
@@ -42,13 +46,13 @@ export function WhileCooking(props: { meal: MealBrief; plan: MealPlan; change: (
               className="min-h-9 text-sm"
               onClick={() => change({ done: [], now: undefined, order: undefined })}
             >
-              Begin afresh
+              {told("web.table.begin-afresh")}
             </Button>
           )}
         </div>
         {plan.changes.length > 0 && (
           <div>
-            <h3 className="font-semibold">What that moves</h3>
+            <h3 className="font-semibold">{told("web.table.what-that-moves")}</h3>
             <ul className="mt-1 max-h-80 list-disc overflow-auto pl-5 text-sm">
               {plan.changes.map((c) => (
                 <li key={`${c.task} ${c.words}`}>{c.words}</li>
@@ -56,7 +60,9 @@ export function WhileCooking(props: { meal: MealBrief; plan: MealPlan; change: (
             </ul>
           </div>
         )}
-        {done > 0 && plan.changes.length === 0 && <p className="text-sm text-faded">Nothing else moves.</p>}
+        {done > 0 && plan.changes.length === 0 && (
+          <p className="text-sm text-faded">{told("web.table.nothing-else-moves")}</p>
+        )}
       </div>
     </Card>
   );

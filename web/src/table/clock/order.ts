@@ -1,4 +1,5 @@
 import type { Breach, Gear, MealBrief, MealPlan, MealTask } from "../../api";
+import { told } from "../../messages";
 
 /** What the cook may put into another order: work of hands at the worktop, and washing up. */
 export function isMovable(task: MealTask): boolean {
@@ -16,7 +17,7 @@ export type Moved = { order: string[] } | { refused: string };
 export function move(plan: MealPlan, id: string, to: number, kept?: readonly string[] | null): Moved {
   const order = orderOf(plan, kept);
   const from = order.indexOf(id);
-  if (from < 0) return { refused: "This goes by the oven's clock and follows by itself." };
+  if (from < 0) return { refused: told("web.table.this-goes-by-the-ovens-clock") };
   const next = order.filter((t) => t !== id);
   next.splice(Math.max(0, Math.min(next.length, to)), 0, id);
   const broken = outOfOrder(plan, next);
@@ -30,7 +31,7 @@ function outOfOrder(plan: MealPlan, order: readonly string[]): string | null {
     if (here === undefined) continue;
     for (const before of needs(plan, task)) {
       const there = place.get(before.id);
-      if (there !== undefined && there > here) return `“${task.words}” needs “${before.words}” first.`;
+      if (there !== undefined && there > here) return told("web.table.needs-first", task.words, before.words);
     }
   }
   return null;
@@ -54,10 +55,10 @@ function needs(plan: MealPlan, task: MealTask): MealTask[] {
 }
 
 const MEND_WORDS: Record<Breach["ways"][number], string> = {
-  wash: "Wash up before it",
-  first: "Do this first",
-  "own-tool": "Have one of its own",
-  cover: "Cover it in the oven",
+  wash: told("web.table.wash-up-before-it"),
+  first: told("web.table.do-this-first"),
+  "own-tool": told("web.table.have-one-of-its-own"),
+  cover: told("web.table.cover-it-in-the-oven"),
 };
 
 export interface Mend {
@@ -128,6 +129,6 @@ function ownTool(breach: Breach, plan: MealPlan, meal: MealBrief, gear: Gear | u
   const said = tools.some((t) => t.tool === held.tool);
   const usual = gear?.tools.find((k) => k.tool === held.tool)?.count ?? 1;
   const common = said ? [] : [{ tool: held.tool, count: usual, material: held.material }];
-  const own = { tool: held.tool, count: 1, material: held.material, keptFor: "strict food" };
+  const own = { tool: held.tool, count: 1, material: held.material, keptFor: told("web.table.strict-food") };
   return { kitchen: { ...meal.kitchen, tools: [...tools, ...common, own] } };
 }

@@ -1,4 +1,5 @@
 import type { MealPlan } from "../../api";
+import { told } from "../../messages";
 import { Card, minutes, percent } from "../../ui";
 import { DishMark } from "../DishMark";
 
@@ -6,20 +7,23 @@ import { DishMark } from "../DishMark";
 export function CompareCard({ plan }: { plan: MealPlan }) {
   if (plan.compare.length === 0) return null;
   return (
-    <Card title="One for all, or one apart">
+    <Card title={told("web.table.one-for-all-or-one-apart")}>
       <ul className="divide-y divide-line">
         {plan.compare.map((c) => (
           <li key={c.dish} className="py-2 first:pt-0">
             <p className="flex items-center gap-2 font-semibold">
-              <DishMark dish={c.dish} small /> {plan.names[c.dish]}: not for {c.cannot.join(", ")}
+              <DishMark dish={c.dish} small /> {told("web.table.not-for", plan.names[c.dish], c.cannot.join(", "))}
             </p>
             <p className="text-sm">
-              One for all: {minutes(c.oneForAll.minutes)} of work, its least near swap {percent(c.oneForAll.fidelity)}{" "}
-              like the first, {c.oneForAll.checks} labels. One apart: {minutes(c.oneApart.minutes)} of work for both.
+              {told(
+                "web.table.one-for-all-of-work-its",
+                minutes(c.oneForAll.minutes),
+                percent(c.oneForAll.fidelity),
+                c.oneForAll.checks,
+                minutes(c.oneApart.minutes),
+              )}
             </p>
-            <p className="text-sm text-faded">
-              Rather {c.advice}. {c.why}
-            </p>
+            <p className="text-sm text-faded">{told("web.table.rather", c.advice, c.why)}</p>
           </li>
         ))}
       </ul>

@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { Link } from "react-router";
 import { api, type Course } from "../../api";
+import { told } from "../../messages";
 import { Button, Card, NumberField, PickAny, SelectField } from "../../ui";
 import { DishMark } from "../DishMark";
 import type { ViewProps } from "../viewProps";
@@ -16,14 +17,14 @@ export function DishesCard({ meal, plan, change }: Pick<ViewProps, "meal" | "pla
   const more = (shelf.data ?? []).filter((s) => !dishes.some((d) => d.dish === s.id));
   const left = dishes.filter((d) => !d.dropped).length;
   return (
-    <Card title="Dishes" aside="From your shelf">
+    <Card title={told("web.table.dishes")} aside={told("web.table.from-your-shelf")}>
       <ul className="divide-y divide-line">
         {dishes.map((d, i) => (
           <li key={`${d.dish}-${i}`} className="py-3 first:pt-0">
             <DishRow
               dish={d}
               index={i}
-              name={plan.names[i] ?? shelf.data?.find((s) => s.id === d.dish)?.title ?? "A dish"}
+              name={plan.names[i] ?? shelf.data?.find((s) => s.id === d.dish)?.title ?? told("web.table.a-dish")}
               people={(meal.eaters ?? []).map((e) => e.name ?? "")}
               last={left === 1}
               onSet={(part) => set(i, part)}
@@ -39,9 +40,12 @@ export function DishesCard({ meal, plan, change }: Pick<ViewProps, "meal" | "pla
       {more.length > 0 && (
         <div className="mt-3 max-w-80">
           <SelectField
-            label="Add a dish from the shelf"
+            label={told("web.table.add-a-dish-from-the-shelf")}
             value=""
-            options={[{ value: "", label: "Choose…" }, ...more.map((s) => ({ value: s.id, label: s.title }))]}
+            options={[
+              { value: "", label: told("web.ui.choose") },
+              ...more.map((s) => ({ value: s.id, label: s.title })),
+            ]}
             onValue={(id) => id && change({ dishes: [...dishes, { dish: id }], order: undefined })}
           />
         </div>
@@ -75,14 +79,18 @@ function DishRow({ dish, index, name, people, last, onSet, onRemove }: RowProps)
             <span className="font-semibold">{name}</span>
           )}
           <p className="text-sm text-faded">
-            {dish.dropped ? "dropped" : dish.for ? `for ${dish.for.join(", ")}` : "for everybody who can eat it"}
-            {dish.servings ? `, ${dish.servings} servings` : ""}
-            {dish.covered ? ", covered in the oven" : ""}
+            {dish.dropped
+              ? told("web.table.dropped")
+              : dish.for
+                ? told("web.ui.for", dish.for.join(", "))
+                : told("web.table.for-everybody-who-can-eat-it")}
+            {dish.servings ? told("web.table.servings", dish.servings) : ""}
+            {dish.covered ? told("web.table.covered-in-the-oven") : ""}
           </p>
         </div>
         {dish.dropped ? (
           <Button look="quiet" className="min-h-9 text-sm" onClick={() => onSet({ dropped: undefined })}>
-            Take up again
+            {told("web.table.take-up-again")}
           </Button>
         ) : (
           <>
@@ -90,19 +98,19 @@ function DishRow({ dish, index, name, people, last, onSet, onRemove }: RowProps)
               look="quiet"
               className="min-h-9 text-sm"
               aria-expanded={open}
-              aria-label={`Change ${name}`}
+              aria-label={told("web.ui.change", name)}
               onClick={() => setOpen(!open)}
             >
-              Change
+              {told("web.table.change")}
             </Button>
             <Button
               look="quiet"
               className="min-h-9 text-sm"
-              aria-label={`Drop ${name}`}
+              aria-label={told("web.table.drop", name)}
               disabled={last}
               onClick={onRemove}
             >
-              Drop
+              {told("web.table.drop-button")}
             </Button>
           </>
         )}
@@ -110,16 +118,18 @@ function DishRow({ dish, index, name, people, last, onSet, onRemove }: RowProps)
       {open && !dish.dropped && (
         <div className="mt-2 flex flex-col gap-3 rounded-lg bg-enamel p-3">
           <div>
-            <p className="mb-1 text-sm font-medium text-faded">For whom (none chosen: everybody who can eat it)</p>
+            <p className="mb-1 text-sm font-medium text-faded">
+              {told("web.table.for-whom-none-chosen-everybody-who")}
+            </p>
             <PickAny
-              label={`Whom ${name} is for`}
+              label={told("web.table.whom-is-for", name)}
               value={dish.for ?? []}
               options={people.map((p) => ({ value: p, label: p }))}
               onPick={(names) => onSet({ for: names.length ? names : undefined })}
             />
           </div>
           <NumberField
-            label="Servings"
+            label={told("web.table.servings-field")}
             value={dish.servings ?? null}
             min={1}
             max={60}

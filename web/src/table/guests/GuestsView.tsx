@@ -2,6 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Eater } from "../../api";
 import { PersonForm } from "../../house";
+import { told } from "../../messages";
 import { Button, Card, Notice, SettledField } from "../../ui";
 import type { ViewProps } from "../viewProps";
 import { CompareCard } from "./CompareCard";
@@ -33,11 +34,14 @@ export function GuestsView({ meal, plan, change }: ViewProps) {
   return (
     <div className="flex flex-col gap-5">
       {plan.gaps.map((gap) => (
-        <Notice key={gap.eater} tone="danger" title={`${gap.eater} has nothing to eat`}>
+        <Notice key={gap.eater} tone="danger" title={told("web.table.has-nothing-to-eat", gap.eater)}>
           {gap.offer}
         </Notice>
       ))}
-      <Card title="Who eats what" aside={`${eaters.length} people, ${plan.labels.length} dishes`}>
+      <Card
+        title={told("web.table.who-eats-what")}
+        aside={told("web.table.people-dishes", eaters.length, plan.labels.length)}
+      >
         <Matrix
           plan={plan}
           eaters={eaters}
@@ -53,10 +57,12 @@ export function GuestsView({ meal, plan, change }: ViewProps) {
           />
         )}
         <div className="mt-2 flex flex-wrap gap-2">
-          <Button onClick={() => setOpen(open === " new" ? null : " new")}>Add a guest</Button>
+          <Button onClick={() => setOpen(open === " new" ? null : told("web.table.new"))}>
+            {told("web.table.add-a-guest")}
+          </Button>
           {absent.map((p) => (
             <Button key={p.id} look="quiet" onClick={() => keep(p.name ?? "", eaterOf(p))}>
-              Add {p.name} of this house
+              {told("web.table.add-of-this-house", p.name)}
             </Button>
           ))}
         </div>
@@ -65,9 +71,9 @@ export function GuestsView({ meal, plan, change }: ViewProps) {
         <DishesCard meal={meal} plan={plan} change={change} />
         <div className="flex flex-col gap-5">
           <CompareCard plan={plan} />
-          <Card title="The meal">
+          <Card title={told("web.table.the-meal")}>
             <SettledField
-              label="What this meal is called"
+              label={told("web.table.what-this-meal-is-called")}
               value={meal.title ?? ""}
               onSettled={(title) => title.trim() && change({ title: title.trim() })}
             />

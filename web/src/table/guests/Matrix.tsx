@@ -1,11 +1,12 @@
 import { useState } from "react";
 import type { Eater, Eats, MealPlan } from "../../api";
+import { told } from "../../messages";
 import { allergenWord, Button } from "../../ui";
 import { DishMark } from "../DishMark";
 
 const WORDS: Record<string, { sign: string; word: string; look: string }> = {
   yes: { sign: "●", word: "yes", look: "bg-sheet" },
-  check: { sign: "◐", word: "read labels", look: "bg-warm-soft text-warm" },
+  check: { sign: "◐", word: told("web.table.read-labels"), look: "bg-warm-soft text-warm" },
   no: { sign: "✕", word: "no", look: "bg-danger-soft text-danger" },
 };
 
@@ -28,7 +29,7 @@ export function Matrix({ plan, eaters, isFor, onChange, onRemove }: Props) {
           <thead>
             <tr className="border-b-2 border-line align-bottom">
               <th scope="col" className="py-2 pr-3 text-sm font-semibold text-faded">
-                At the table
+                {told("web.table.at-the-table")}
               </th>
               {dishes.map((d) => (
                 <th key={d} scope="col" className="min-w-28 px-1.5 py-2 font-semibold leading-tight">
@@ -38,7 +39,7 @@ export function Matrix({ plan, eaters, isFor, onChange, onRemove }: Props) {
                 </th>
               ))}
               <th scope="col">
-                <span className="sr-only">Change</span>
+                <span className="sr-only">{told("web.table.change")}</span>
               </th>
             </tr>
           </thead>
@@ -69,18 +70,18 @@ export function Matrix({ plan, eaters, isFor, onChange, onRemove }: Props) {
                   <Button
                     look="quiet"
                     className="min-h-9 px-2 text-sm"
-                    aria-label={`Change ${eater.name}`}
+                    aria-label={told("web.ui.change", eater.name)}
                     onClick={() => onChange(eater.name ?? "")}
                   >
-                    Change
+                    {told("web.table.change")}
                   </Button>
                   <Button
                     look="quiet"
                     className="min-h-9 px-2 text-sm"
-                    aria-label={`Remove ${eater.name}`}
+                    aria-label={told("web.ui.remove", eater.name)}
                     onClick={() => onRemove(eater.name ?? "")}
                   >
-                    Remove
+                    {told("web.table.remove")}
                   </Button>
                 </td>
               </tr>
@@ -94,13 +95,10 @@ export function Matrix({ plan, eaters, isFor, onChange, onRemove }: Props) {
             <strong>
               {asked.eater}, {plan.names[asked.dish]}:
             </strong>{" "}
-            {asked.why.length ? asked.why.join("; ") : "nothing in it is against what they need."}
+            {asked.why.length ? asked.why.join("; ") : told("web.table.nothing-in-it-is-against-what")}
           </>
         ) : (
-          <span className="text-faded">
-            Touch an answer to see why. ● yes · ◐ yes, if the labels say so · ✕ no · pale: the dish is not meant for
-            them.
-          </span>
+          <span className="text-faded">{told("web.table.touch-an-answer-to-see-why")}</span>
         )}
       </p>
     </>
@@ -113,7 +111,7 @@ function Verdict(props: { eats: Eats; open: boolean; meant: boolean; name: strin
     <button
       type="button"
       aria-expanded={props.open}
-      aria-label={`${props.eats.eater}, ${props.name}: ${word}${props.meant ? "" : ", not meant for them"}`}
+      aria-label={told("web.table.judged", props.eats.eater, props.name, word, Boolean(props.meant))}
       onClick={props.onAsk}
       className={`min-h-9 w-full rounded-md border-2 px-2 text-left font-semibold ${look} ${props.open ? "border-rim" : "border-transparent hover:border-line"} ${props.meant ? "" : "border-dashed opacity-70"}`}
     >
@@ -124,8 +122,8 @@ function Verdict(props: { eats: Eats; open: boolean; meant: boolean; name: strin
 
 function about(eater: Eater): string {
   const needs = (eater.needs ?? []).map((n) =>
-    n.endsWith("-free") || n.startsWith("veg") ? n : `no ${allergenWord(n)}`,
+    n.endsWith("-free") || n.startsWith("veg") ? n : told("web.ui.no", allergenWord(n)),
   );
-  if (needs.length === 0) return "eats everything";
-  return needs.join(", ") + (eater.strict ? ", strict" : "");
+  if (needs.length === 0) return told("web.ui.eats-everything");
+  return needs.join(", ") + (eater.strict ? told("web.table.and-strict") : "");
 }

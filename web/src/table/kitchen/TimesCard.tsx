@@ -1,3 +1,4 @@
+import { told } from "../../messages";
 import { Button, Card, NumberField, SettledField } from "../../ui";
 import { day, later } from "../time";
 import type { ViewProps } from "../viewProps";
@@ -10,11 +11,11 @@ export function TimesCard({ meal, change }: Pick<ViewProps, "meal" | "change">) 
   const set = (sittings: typeof times) => change({ kitchen: { ...kitchen, sittings } });
   const part = (at: number, change: object) => set(times.map((t, i) => (i === at ? { ...t, ...change } : t)));
   return (
-    <Card title="Times">
+    <Card title={told("web.table.times")}>
       <div className="flex flex-col gap-4">
         <SettledField
           type="datetime-local"
-          label="On the table at"
+          label={told("web.table.on-the-table-at-field")}
           value={serveAt.slice(0, 16)}
           onSettled={(at) => change({ serveAt: at })}
         />
@@ -26,21 +27,26 @@ export function TimesCard({ meal, change }: Pick<ViewProps, "meal" | "change">) 
                 <Button
                   look="quiet"
                   className="min-h-9 text-sm"
-                  aria-label={`Remove this time to work, ${day(t.from ?? serveAt)}`}
+                  aria-label={told("web.table.remove-this-time-to-work", day(t.from ?? serveAt))}
                   onClick={() => set(times.filter((_, k) => k !== i))}
                 >
-                  Remove
+                  {told("web.table.remove")}
                 </Button>
               </div>
               <SettledField
                 type="datetime-local"
-                label="Work from"
+                label={told("web.table.work-from")}
                 value={t.from ?? ""}
                 onSettled={(from) => part(i, { from })}
               />
-              <SettledField type="datetime-local" label="to" value={t.to ?? ""} onSettled={(to) => part(i, { to })} />
+              <SettledField
+                type="datetime-local"
+                label={told("web.table.work-to")}
+                value={t.to ?? ""}
+                onSettled={(to) => part(i, { to })}
+              />
               <NumberField
-                label="Hands"
+                label={told("web.table.hands")}
                 value={t.cooks ?? kitchen.cooks ?? 1}
                 min={1}
                 max={kitchen.cooks ?? 1}
@@ -56,10 +62,10 @@ export function TimesCard({ meal, change }: Pick<ViewProps, "meal" | "change">) 
               set([{ from: `${evening}T18:00`, to: `${evening}T21:00` }, ...times]);
             }}
           >
-            Add the evening before
+            {told("web.table.add-the-evening-before")}
           </Button>
           <Button look="quiet" onClick={() => set([...times, { from: later(serveAt, -240), to: serveAt }])}>
-            Add time on the day
+            {told("web.table.add-time-on-the-day")}
           </Button>
         </div>
       </div>

@@ -1,5 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { api, type MealKitchen } from "../../api";
+import { told } from "../../messages";
 import { Button, Card, NumberField, SelectField, SettledField, sentence } from "../../ui";
 
 type Tool = NonNullable<MealKitchen["tools"]>[number];
@@ -17,30 +18,34 @@ export function ToolsCard({ tools, onTools }: { tools: readonly Tool[]; onTools:
     return !kind || (kind.washes && (stuff?.washes ?? false));
   };
   return (
-    <Card title="Tools" aside="Where nothing is said, the usual number is counted on">
+    <Card title={told("web.ui.tools")} aside={told("web.table.where-nothing-is-said-the-usual")}>
       <ul className="divide-y divide-line">
         {tools.map((tool, i) => (
           <li key={i} className="flex flex-wrap items-end gap-3 py-3 first:pt-0">
             <p className="basis-full font-semibold">
               {sentence(kinds.find((k) => k.tool === tool.tool)?.name ?? tool.tool ?? "")}
-              {!washes(tool) && <span className="ml-2 text-sm font-normal text-warm">does not wash clean enough</span>}
+              {!washes(tool) && (
+                <span className="ml-2 text-sm font-normal text-warm">
+                  {told("web.table.does-not-wash-clean-enough")}
+                </span>
+              )}
             </p>
             <NumberField
-              label="How many"
+              label={told("web.ui.how-many")}
               value={tool.count ?? 1}
               min={0}
               max={50}
               onValue={(count) => part(i, { count: count ?? 1 })}
             />
             <SelectField
-              label="Made of"
+              label={told("web.table.made-of")}
               value={tool.material ?? kinds.find((k) => k.tool === tool.tool)?.material ?? ""}
               options={materials.map((m) => ({ value: m.material, label: m.material }))}
               onValue={(material) => part(i, { material })}
             />
             <div className="w-36">
               <SettledField
-                label="Kept for"
+                label={told("web.table.kept-for")}
                 value={tool.keptFor ?? ""}
                 onSettled={(keptFor) => part(i, { keptFor: keptFor || undefined })}
               />
@@ -48,21 +53,21 @@ export function ToolsCard({ tools, onTools }: { tools: readonly Tool[]; onTools:
             <Button
               look="quiet"
               className="min-h-10 text-sm"
-              aria-label={`Remove ${tool.tool}`}
+              aria-label={told("web.ui.remove", tool.tool)}
               onClick={() => onTools(tools.filter((_, k) => k !== i))}
             >
-              Remove
+              {told("web.table.remove")}
             </Button>
           </li>
         ))}
       </ul>
       <div className="mt-2 max-w-72">
         <SelectField
-          label="Say what there is of"
+          label={told("web.table.say-what-there-is-of")}
           value=""
           options={[
-            { value: "", label: "Choose a tool…" },
-            ...kinds.map((k) => ({ value: k.tool, label: `${sentence(k.name)} (usually ${k.count})` })),
+            { value: "", label: told("web.table.choose-a-tool") },
+            ...kinds.map((k) => ({ value: k.tool, label: told("web.table.usually", sentence(k.name), k.count) })),
           ]}
           onValue={(tool) => {
             const kind = kinds.find((k) => k.tool === tool);
@@ -70,11 +75,7 @@ export function ToolsCard({ tools, onTools }: { tools: readonly Tool[]; onTools:
           }}
         />
       </div>
-      <p className="mt-3 text-sm text-faded">
-        Smooth metal, glass, glaze and sound plastic come clean with hot soapy water and a rinse. Wood, cast iron,
-        colanders, sieves, brushes and rolling pins do not for a strict need: keep one apart, or use it for the strict
-        food first. Usual advice of coeliac societies; follow yours.
-      </p>
+      <p className="mt-3 text-sm text-faded">{told("web.table.smooth-metal-glass-glaze-and-sound")}</p>
     </Card>
   );
 }

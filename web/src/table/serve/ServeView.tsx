@@ -1,5 +1,6 @@
 import { Link } from "react-router";
 import type { DishLabel } from "../../api";
+import { rich, told } from "../../messages";
 import { Card } from "../../ui";
 import { DishMark } from "../DishMark";
 import { clock } from "../time";
@@ -9,17 +10,21 @@ import type { ViewProps } from "../viewProps";
 export function ServeView({ kept, plan }: ViewProps) {
   return (
     <div className="flex flex-col gap-5">
-      <Card title="In this order">
+      <Card title={told("web.table.in-this-order")}>
         <ol className="flex flex-col gap-3">
           {plan.serving.map((s) => (
             <li key={s.dish} className="flex gap-3">
               <DishMark dish={s.dish} />
               <div>
                 <p>
-                  <strong>
-                    {s.order}. {plan.names[s.dish]}
-                  </strong>
-                  , out at {clock(s.out)}, on the table at {clock(s.onTable)}
+                  {rich(
+                    "web.table.out-at-on-the-table-at",
+                    { a: (words) => <strong>{words}</strong> },
+                    s.order,
+                    plan.names[s.dish],
+                    clock(s.out),
+                    clock(s.onTable),
+                  )}
                 </p>
                 <p className="text-sm">{s.spoon}.</p>
                 {s.keep && <p className="text-sm text-warm">{s.keep}</p>}
@@ -27,16 +32,13 @@ export function ServeView({ kept, plan }: ViewProps) {
             </li>
           ))}
         </ol>
-        <p className="mt-3 text-sm text-faded">
-          Hot food is kept at 63 °C or more (UK food-safety guidance; 60 °C, 140 °F in the US). Follow your local
-          advice.
-        </p>
+        <p className="mt-3 text-sm text-faded">{told("web.table.hot-food-is-kept-at-63")}</p>
       </Card>
       <Card
-        title="Cards for the dishes"
+        title={told("web.table.cards-for-the-dishes")}
         aside={
           <Link to={`/table/${kept.id}/print`} className="font-semibold text-rim underline">
-            Print them
+            {told("web.table.print-them")}
           </Link>
         }
       >
@@ -58,14 +60,24 @@ export function DishCard({ label }: { label: DishLabel }) {
         <DishMark dish={label.dish} /> {label.name}
       </h3>
       <p className="font-semibold">
-        {label.freeOf.length ? `Made ${label.freeOf.join(", ")}` : "Made for those without special needs"}
-        {label.strict ? ", kept apart the whole way" : label.freeOf.length ? ", by ingredient" : ""}
+        {label.freeOf.length
+          ? told("web.table.made", label.freeOf.join(", "))
+          : told("web.table.made-for-those-without-special-needs")}
+        {label.strict
+          ? told("web.table.kept-apart-the-whole-way")
+          : label.freeOf.length
+            ? told("web.table.by-ingredient")
+            : ""}
       </p>
       <p className="text-sm">
-        Contains: <strong>{label.contains.length ? label.contains.join(", ") : "none of the listed allergens"}</strong>
+        {rich(
+          "web.table.contains",
+          { a: (words) => <strong>{words}</strong> },
+          label.contains.length ? label.contains.join(", ") : told("web.table.none-of-the-listed-allergens"),
+        )}
       </p>
       <p className="text-sm text-faded">{label.made.join(", ")}</p>
-      <p className="text-sm">For {label.eaters.join(", ")}</p>
+      <p className="text-sm">{told("web.table.for-eaters", label.eaters.join(", "))}</p>
       <p className="text-sm font-semibold">{label.spoon}</p>
     </article>
   );

@@ -1,4 +1,5 @@
 import type { Bought, MealPlan } from "../../api";
+import { told } from "../../messages";
 import { Card, Notice } from "../../ui";
 import { letterOf } from "../DishMark";
 import type { ViewProps } from "../viewProps";
@@ -12,20 +13,22 @@ export function ShoppingView({ kept, plan }: ViewProps) {
   return (
     <div className="flex flex-col gap-4">
       {error && (
-        <Notice tone="warm" title="The ticks are not kept now">
+        <Notice tone="warm" title={told("web.table.the-ticks-are-not-kept-now")}>
           {error.message}
         </Notice>
       )}
       <div className="flex flex-wrap items-baseline justify-between gap-3">
         <p role="status" className="font-semibold">
-          {left === 0 ? "Everything is here." : `${left} of ${plan.shopping.length} still to get`}
+          {left === 0
+            ? told("web.table.everything-is-here")
+            : told("web.table.of-still-to-get", left, plan.shopping.length)}
         </p>
         <p className="flex gap-4">
           <a className="font-semibold text-rim underline" href={`/api/meals/${kept.id}/shopping.md`} download>
-            As text
+            {told("web.table.as-text")}
           </a>
           <a className="font-semibold text-rim underline" href={`/api/meals/${kept.id}/shopping.csv`} download>
-            As a table (CSV)
+            {told("web.table.as-a-table-csv")}
           </a>
         </p>
       </div>
@@ -52,7 +55,7 @@ export function ShoppingView({ kept, plan }: ViewProps) {
           </Card>
         ))}
       </div>
-      <p className="text-sm text-faded">Read every packet each time; when unsure, ask the maker.</p>
+      <p className="text-sm text-faded">{told("web.table.read-every-packet-each-time")}</p>
     </div>
   );
 }
@@ -61,8 +64,10 @@ export function Item({ item, plan }: { item: Bought; plan: MealPlan }) {
   return (
     <>
       <strong>{item.item}</strong>: {item.buy}
-      {plan.labels.length > 1 && <span className="text-faded"> · for {(item.for ?? []).map(letterOf).join(", ")}</span>}
-      {item.packet && <span className="block text-sm">The packet you keep: {item.packet}</span>}
+      {plan.labels.length > 1 && (
+        <span className="text-faded"> {told("web.table.for-dishes", (item.for ?? []).map(letterOf).join(", "))}</span>
+      )}
+      {item.packet && <span className="block text-sm">{told("web.table.the-packet-you-keep", item.packet)}</span>}
       {item.check && <span className="block text-sm text-warm no-underline">{item.check}</span>}
     </>
   );

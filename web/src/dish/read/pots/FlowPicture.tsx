@@ -2,6 +2,7 @@ import { linkHorizontal } from "d3-shape";
 import { type ReactNode, useId } from "react";
 import type { Line, Procedure } from "../../../api";
 import { Textures, textureId } from "../../../drawing";
+import { told } from "../../../messages";
 import { percent } from "../../../ui";
 import { BOX_WIDTH, COLUMNS, DISH_WIDTH, type Flow, flow, type Lit, WIDTH } from "./flow";
 
@@ -87,7 +88,7 @@ export function FlowPicture({ procedure, lines, lit, onLine, onPot }: Props) {
       {picture.layers.map((l) => (
         <Touch
           key={l.index}
-          name={`Layer: ${l.pot.name}`}
+          name={told("web.dish.layer-of", l.pot.name)}
           pressed={lit.pots.has(l.pot.id)}
           onTouch={() => onPot(l.pot.id)}
         >
@@ -151,9 +152,9 @@ function Touch({ name, pressed, onTouch, children }: TouchProps) {
 
 function Heads() {
   const heads: [number, string, "end" | "start"][] = [
-    [COLUMNS.lines, "Your lines", "end"],
-    [COLUMNS.pots, "Pots and bowls", "start"],
-    [COLUMNS.dish, "The dish, bottom to top", "start"],
+    [COLUMNS.lines, told("web.dish.your-lines"), "end"],
+    [COLUMNS.pots, told("web.dish.pots-and-bowls"), "start"],
+    [COLUMNS.dish, told("web.dish.the-dish-bottom-to-top"), "start"],
   ];
   return heads.map(([x, words, anchor]) => (
     <text key={words} x={x} y={16} textAnchor={anchor} fontSize={13} fontWeight={700} fill="var(--rim)">
@@ -206,5 +207,5 @@ function short(words: string, most: number): string {
 
 function describe(picture: Flow): string {
   const layers = picture.layers.map((l) => `${l.pot.name} ${percent(l.layer.share)}`).join(", ");
-  return `${picture.rows.length} lines go into ${picture.boxes.length} pots and bowls. From the bottom of the dish: ${layers}.`;
+  return told("web.dish.lines-go-into-pots-and-bowls", picture.rows.length, picture.boxes.length, layers);
 }

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Correction, Placement, Procedure } from "../../../api";
+import { told } from "../../../messages";
 import { Button, NumberField, percent } from "../../../ui";
 import type { Lit } from "./flow";
 
@@ -16,17 +17,17 @@ export function LayerList({ procedure, lit, onPot, onCorrect }: Props) {
   const layers = procedure.layers.map((layer, at) => ({ layer, at, nth: nth(procedure.layers, at) })).reverse();
   const top = procedure.layers.length - 1;
   return (
-    <section aria-label="Layers, from the top down">
+    <section aria-label={told("web.dish.layers-from-the-top-down")}>
       <div className="mb-1 flex items-center justify-between gap-2">
-        <h3 className="text-sm font-bold text-rim">Layers, from the top down</h3>
+        <h3 className="text-sm font-bold text-rim">{told("web.dish.layers-from-the-top-down")}</h3>
         <Button
           look="quiet"
           className="no-print min-h-9 text-sm"
           aria-expanded={correcting}
-          aria-label="Correct the layers"
+          aria-label={told("web.dish.correct-the-layers")}
           onClick={() => setCorrecting(!correcting)}
         >
-          {correcting ? "Done" : "Correct"}
+          {correcting ? told("web.dish.done") : told("web.dish.correct-button")}
         </Button>
       </div>
       <ol className="divide-y divide-line rounded-b-lg border-x-4 border-b-4 border-rim">
@@ -51,7 +52,7 @@ export function LayerList({ procedure, lit, onPot, onCorrect }: Props) {
               {correcting && (
                 <div className="flex flex-wrap items-end justify-end gap-2 pb-2">
                   <NumberField
-                    label={`How much of the ${pot.name}`}
+                    label={told("web.dish.how-much-of-the", pot.name)}
                     unit="%"
                     min={0}
                     max={100}
@@ -60,8 +61,18 @@ export function LayerList({ procedure, lit, onPot, onCorrect }: Props) {
                       value !== null && onCorrect({ kind: "share", component: pot.key, index, share: value / 100 })
                     }
                   />
-                  <Step words={`Lay ${pot.name} one higher`} sign="↑" off={at === top} onStep={() => lift(1)} />
-                  <Step words={`Lay ${pot.name} one lower`} sign="↓" off={at === 0} onStep={() => lift(-1)} />
+                  <Step
+                    words={told("web.dish.lay-one-higher", pot.name)}
+                    sign="↑"
+                    off={at === top}
+                    onStep={() => lift(1)}
+                  />
+                  <Step
+                    words={told("web.dish.lay-one-lower", pot.name)}
+                    sign="↓"
+                    off={at === 0}
+                    onStep={() => lift(-1)}
+                  />
                 </div>
               )}
             </li>
@@ -86,7 +97,7 @@ function nth(layers: readonly Placement[], at: number): number {
 }
 
 function says(layer: Placement): string {
-  if (layer.inside) return " · the filling inside";
-  if (layer.late) return " · during the bake";
-  return layer.film ? " · a smear" : "";
+  if (layer.inside) return told("web.dish.the-filling-inside");
+  if (layer.late) return told("web.dish.during-the-bake");
+  return layer.film ? told("web.dish.a-smear") : "";
 }

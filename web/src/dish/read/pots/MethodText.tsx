@@ -1,4 +1,5 @@
 import type { Procedure } from "../../../api";
+import { told } from "../../../messages";
 import { type Lit, stretches } from "./flow";
 
 interface Props {
@@ -10,7 +11,7 @@ interface Props {
 
 /** The cook's own words; a clause that was understood lights the pot it works on. */
 export function MethodText({ steps, procedure, lit, onPot }: Props) {
-  if (steps.length === 0) return <p className="text-faded">No method was found in the text.</p>;
+  if (steps.length === 0) return <p className="text-faded">{told("web.dish.no-method-was-found-in-the")}</p>;
   return (
     <ol className="list-decimal space-y-2 pl-6">
       {steps.map((step, i) => (

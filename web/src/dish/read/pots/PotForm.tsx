@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Correction, Procedure, Recipe, Vessel } from "../../../api";
+import { told } from "../../../messages";
 import { Button, NumberField, SelectField, TextField } from "../../../ui";
 
 interface Props {
@@ -26,13 +27,13 @@ export function PotForm({ pot, procedure, recipe, onCorrect }: Props) {
         }}
       >
         <div className="min-w-48 grow">
-          <TextField label="Name of this pot" value={name} onValue={setName} />
+          <TextField label={told("web.dish.name-of-this-pot")} value={name} onValue={setName} />
         </div>
-        <Button type="submit">Use this name</Button>
+        <Button type="submit">{told("web.dish.use-this-name")}</Button>
       </form>
       {laid.length > 0 && laid.every((l) => !l.inside) && (
         <NumberField
-          label="In how many layers it lies"
+          label={told("web.dish.in-how-many-layers-it-lies")}
           min={1}
           max={12}
           value={laid.length}
@@ -50,8 +51,8 @@ export function PotForm({ pot, procedure, recipe, onCorrect }: Props) {
             label={recipe.lines[line]?.text ?? ""}
             value=""
             options={[
-              { value: "", label: "stays here" },
-              ...others.map((c) => ({ value: c.key, label: `goes into: ${c.name}` })),
+              { value: "", label: told("web.dish.stays-here") },
+              ...others.map((c) => ({ value: c.key, label: told("web.dish.goes-into", c.name) })),
             ]}
             onValue={(key) => {
               const text = recipe.lines[line]?.text;

@@ -1,5 +1,6 @@
 import { useState } from "react";
 import type { Brief, Correction, Recipe } from "../../../api";
+import { told } from "../../../messages";
 import { Card } from "../../../ui";
 import { FlowPicture } from "./FlowPicture";
 import { type Lit, litByLine, litByPot, NOTHING_LIT } from "./flow";
@@ -29,8 +30,8 @@ export function PotsCard({ recipe, brief, edit }: Props) {
   return (
     <>
       <Card
-        title="Pots and bowls that fill the dish"
-        aside={corrections ? `${corrections} corrected by you` : "touch a line, a pot or a clause to follow it"}
+        title={told("web.dish.pots-and-bowls-that-fill-the")}
+        aside={corrections ? told("web.dish.corrected-by-you", corrections) : told("web.dish.touch-a-line-a-pot-or")}
       >
         <div className="hidden md:block">
           <FlowPicture procedure={procedure} lines={recipe.lines} lit={lit} onLine={onLine} onPot={onPot} />
@@ -38,7 +39,7 @@ export function PotsCard({ recipe, brief, edit }: Props) {
         <PotList recipe={recipe} procedure={procedure} lit={lit} onPot={onPot} onCorrect={correct} />
         <Unsure procedure={procedure} />
       </Card>
-      <Card title="Method" aside={`${recipe.steps.length} steps`}>
+      <Card title={told("web.dish.method")} aside={told("web.dish.steps", recipe.steps.length)}>
         <MethodText steps={recipe.steps} procedure={procedure} lit={lit} onPot={onPot} />
       </Card>
     </>

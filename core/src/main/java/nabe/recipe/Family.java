@@ -7,24 +7,24 @@ import nabe.words.Messages;
 
 /** The kinds of layered bake, which decide the usual order of layers and how it bakes. */
 public enum Family {
-    LASAGNA("lasagna", Messages.say("recipe.lasagna")),
-    GRATIN("gratin", Messages.say("recipe.gratin")),
-    MOUSSAKA("moussaka", Messages.say("recipe.moussaka")),
-    PASTA_BAKE("pasta-bake", Messages.say("recipe.pasta-bake")),
-    STUFFED_TUBES("stuffed-tubes", Messages.say("recipe.stuffed-tubes")),
-    ROLLED("rolled", Messages.say("recipe.rolled-wraps")),
-    POT_PIE("pot-pie", Messages.say("recipe.pot-pie")),
-    MASH_TOPPED("mash-topped", Messages.say("recipe.mash-topped-pie")),
-    STRATA("strata", Messages.say("recipe.strata")),
-    BATTER("batter", Messages.say("recipe.batter-bake")),
-    CASSEROLE("casserole", Messages.say("recipe.casserole"));
+    LASAGNA("lasagna"),
+    GRATIN("gratin"),
+    MOUSSAKA("moussaka"),
+    PASTA_BAKE("pasta-bake"),
+    STUFFED_TUBES("stuffed-tubes"),
+    ROLLED("rolled"),
+    POT_PIE("pot-pie"),
+    MASH_TOPPED("mash-topped"),
+    STRATA("strata"),
+    BATTER("batter"),
+    CASSEROLE("casserole");
 
     private final String id;
     private final String title;
 
-    Family(String id, String title) {
+    Family(String id) {
         this.id = id;
-        this.title = title;
+        this.title = Messages.say("recipe.family-" + id);
     }
 
     @JsonValue

@@ -7,24 +7,24 @@ import nabe.words.Messages;
 
 /** The parts of a layered bake. The same ingredient does different work in different parts. */
 public enum Part {
-    STRUCTURE("structure", Messages.say("recipe.structure")),
-    FILLING("filling", Messages.say("recipe.filling")),
-    RED_SAUCE("red-sauce", Messages.say("recipe.red-sauce")),
-    WHITE_SAUCE("white-sauce", Messages.say("recipe.white-sauce")),
-    SOFT_CHEESE("soft-cheese", Messages.say("recipe.soft-cheese")),
-    MELTING_CHEESE("melting-cheese", Messages.say("recipe.melting-cheese")),
-    HARD_CHEESE("hard-cheese", Messages.say("recipe.hard-cheese")),
-    TOPPING("topping", Messages.say("recipe.topping")),
-    BINDER("binder", Messages.say("recipe.binder")),
-    SEASONING("seasoning", Messages.say("recipe.seasoning")),
-    PAN_RELEASE("pan-release", Messages.say("recipe.pan-release"));
+    STRUCTURE("structure"),
+    FILLING("filling"),
+    RED_SAUCE("red-sauce"),
+    WHITE_SAUCE("white-sauce"),
+    SOFT_CHEESE("soft-cheese"),
+    MELTING_CHEESE("melting-cheese"),
+    HARD_CHEESE("hard-cheese"),
+    TOPPING("topping"),
+    BINDER("binder"),
+    SEASONING("seasoning"),
+    PAN_RELEASE("pan-release");
 
     private final String id;
     private final String title;
 
-    Part(String id, String title) {
+    Part(String id) {
         this.id = id;
-        this.title = title;
+        this.title = Messages.say("recipe.part-" + id);
     }
 
     @JsonValue

@@ -12,6 +12,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Properties;
+import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
@@ -42,12 +43,28 @@ public final class Messages {
         return OURS.told(code, arguments);
     }
 
+    /** @return the language Nabe speaks, as a tag: "en" */
+    public static String language() {
+        return OURS.language;
+    }
+
+    /** @return the patterns of these rooms by code, for whoever says them elsewhere */
+    public static SortedMap<String, String> of(String... rooms) {
+        SortedMap<String, String> some = new TreeMap<>();
+        OURS.patterns.forEach((code, pattern) -> {
+            if (Arrays.stream(rooms).anyMatch(room -> code.startsWith(room + "."))) {
+                some.put(code, pattern);
+            }
+        });
+        return some;
+    }
+
     /**
-     * @param language whose file under {@code /messages} is read
+     * @param language whose file under {@code /messages} is read; what it lacks is English
      * @throws IllegalArgumentException when there is no such file
      */
     static Messages load(String language) {
-        Properties patterns = new Properties();
+        Properties patterns = language.equals("en") ? new Properties() : of(load("en"));
         try (InputStream stream = Messages.class.getResourceAsStream("/messages/" + language + ".properties")) {
             if (stream == null) {
                 throw new IllegalArgumentException("There are no messages in this language (" + language + ").");
@@ -59,6 +76,12 @@ public final class Messages {
         Map<String, String> byCode = new TreeMap<>();
         patterns.stringPropertyNames().forEach(code -> byCode.put(code, patterns.getProperty(code)));
         return new Messages(language, byCode);
+    }
+
+    private static Properties of(Messages english) {
+        Properties patterns = new Properties();
+        patterns.putAll(english.patterns);
+        return patterns;
     }
 
     Map<String, String> patterns() {

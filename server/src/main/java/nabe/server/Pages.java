@@ -1,5 +1,9 @@
 package nabe.server;
 
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import nabe.words.Messages;
+import org.springframework.core.io.ByteArrayResource;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.CacheControl;
@@ -11,7 +15,14 @@ import org.springframework.web.bind.annotation.GetMapping;
 /** Serves the web client's one page at every address that names something in it. */
 @Controller
 class Pages {
-    private final Resource page = new ClassPathResource("static/index.html");
+    private final Resource page;
+
+    /** The page says which language it is in, and fetches its words by that. */
+    Pages() throws IOException {
+        String written = new ClassPathResource("static/index.html").getContentAsString(StandardCharsets.UTF_8);
+        String spoken = written.replaceFirst("<html lang=\"[^\"]*\"", "<html lang=\"" + Messages.language() + "\"");
+        page = new ByteArrayResource(spoken.getBytes(StandardCharsets.UTF_8));
+    }
 
     @GetMapping({
         "/",
