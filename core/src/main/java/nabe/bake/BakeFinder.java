@@ -11,6 +11,7 @@ import nabe.bake.heat.Heated;
 import nabe.bake.heat.OvenAir;
 import nabe.bake.heat.Section;
 import nabe.bake.heat.Simulation;
+import nabe.larder.Figures;
 
 /** Finds when the foil comes off and the bake ends so that core, sheets and top arrive together, by baking the dish again and again on a coarse grid; what was once baked is known. */
 final class BakeFinder {
@@ -24,13 +25,12 @@ final class BakeFinder {
     private static final int LONGEST = 300;
     private static final int FEWEST = 10;
     private static final int TRIES = 5;
-    /** Longer in the open nobody waits for colour: the grill does it. Kitchen practice. */
-    private static final int MOST_OPEN = 30;
+    private static final int MOST_OPEN = Figures.whole("bake.most-open");
 
-    private static final int USUAL_OPEN = 20;
-    private static final int LATE_TOPPING = 30;
+    private static final int USUAL_OPEN = Figures.whole("bake.usual-open");
+    private static final int LATE_TOPPING = Figures.whole("bake.late-topping");
     private static final int ROUND = 5;
-    private static final int LONGEST_REST = 40;
+    private static final int LONGEST_REST = Figures.whole("bake.longest-rest");
     private static final double KITCHEN = 21;
     private final HeatDish dish;
     private final Section section;

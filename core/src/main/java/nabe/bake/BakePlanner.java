@@ -7,6 +7,7 @@ import nabe.bake.heat.HeatPhase;
 import nabe.bake.heat.Heated;
 import nabe.bake.heat.Simulation;
 import nabe.house.Schools;
+import nabe.larder.Figures;
 import nabe.larder.Properties;
 import nabe.recipe.Family;
 import nabe.words.Messages;
@@ -21,28 +22,20 @@ public final class BakePlanner {
 
     private static final int EDGE_Z = 20;
     private static final double EDGE_SECONDS = 10;
-    /** How far a home oven and a dish may be off when nothing is known: oven 10 to 25 °C (domain table), start a few. Kitchen practice. */
-    private static final double OVEN_OFF = 12;
+    private static final double OVEN_OFF = Figures.of("bake.oven-off");
 
-    private static final double START_OFF = 3;
-    private static final double ENOUGH_GOLD = 0.75;
-    /** °C above which a custard curdles and weeps; it sets from 76. Domain table of practice. */
-    static final double WEEPS = 85;
+    private static final double START_OFF = Figures.of("bake.start-off");
+    private static final double ENOUGH_GOLD = Figures.of("bake.enough-gold");
+    static final double WEEPS = Figures.of("bake.custard-weeps");
+    private static final double PALE = Figures.of("bake.pale-below");
+    static final double DARK = Figures.of("bake.dark-from");
 
-    /** Browning below which a top is pale, 1 being golden. Kitchen practice. */
-    private static final double PALE = 0.2;
+    private static final int LEAST_BAND = Figures.whole("bake.least-band");
 
-    /** Browning from which a top is dark, 1 being golden. Kitchen practice. */
-    static final double DARK = 2.8;
+    private static final double LEAST_SHARE = Figures.of("bake.least-band-share");
+    private static final int MOST_FOR_COLOUR = Figures.whole("bake.most-for-colour");
 
-    /** A band is no narrower either way, in minutes and as a share of the bake. Kitchen practice. */
-    private static final int LEAST_BAND = 3;
-
-    private static final double LEAST_SHARE = 0.06;
-    /** Longer nobody waits for colour. Kitchen practice. */
-    private static final int MOST_FOR_COLOUR = 15;
-
-    private static final int NEARLY_HOT = 5;
+    private static final int NEARLY_HOT = Figures.whole("bake.nearly-hot");
     private static final int EXTRA = 5;
     private static final int MOST_EXTRAS = 3;
     private static final double NEARLY = 0.04;

@@ -7,6 +7,7 @@ import nabe.bake.heat.Section;
 import nabe.build.BuildPlan;
 import nabe.build.Layer;
 import nabe.house.Schools;
+import nabe.larder.Figures;
 import nabe.larder.Ingredient;
 import nabe.measure.Temperature;
 import nabe.recipe.Family;
@@ -18,26 +19,19 @@ import org.jspecify.annotations.Nullable;
 
 /** One dish in one oven: what is given, what is wanted, and the course found for it. */
 final class Baking {
-    /** Hot enough to serve where nothing in it asks for a safe core. Kitchen practice. */
-    private static final double HOT_THROUGH = 74;
+    private static final double HOT_THROUGH = Figures.of("bake.hot-through");
+    private static final double BATTER_SET = Figures.of("bake.batter-set");
+    private static final double CUSTARD_SET = Figures.of("bake.custard-set");
+    private static final double WARMED_RAW = Figures.of("bake.warmed-raw");
 
-    /** A batter is set and dry inside, not only hot. Kitchen practice. */
-    private static final double BATTER_SET = 92;
-
-    /** An egg custard is set from here. Domain table of practice. */
-    private static final double CUSTARD_SET = 76;
-    /** Raw slices in hot cream. Kitchen practice. */
-    private static final double WARMED_RAW = 35;
-
-    private static final double TENDER = 0.9;
-    private static final double PALE_BROWNS = 0.4;
-    /** More egg than glazes a top. g. */
-    private static final double AN_EGG = 60;
+    private static final double TENDER = Figures.of("bake.tender");
+    private static final double PALE_BROWNS = Figures.of("bake.plant-tops-brown");
+    private static final double AN_EGG = Figures.of("bake.egg-of-a-custard");
 
     private static final double LIKE_HEAT = 4;
     private static final double COOLEST = 140;
     private static final double HOTTEST = 260;
-    private static final double USUAL_MM = 50;
+    private static final double USUAL_MM = Figures.of("bake.usual-dish-depth");
     final Recipe recipe;
     final BuildPlan build;
     final OvenChoice choice;

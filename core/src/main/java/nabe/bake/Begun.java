@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
+import nabe.larder.Figures;
 import nabe.swap.ConvertedLine;
 import nabe.swap.PlannedProcedure;
 import nabe.swap.PlannedProcedure.Constituent;
@@ -13,10 +14,9 @@ import nabe.swap.PlannedProcedure.Work;
 
 /** How tender slices are when they go in, 0 raw to 1, by what the method put them through. Every figure is kitchen practice. */
 final class Begun {
-    private static final double TENDER = 0.9;
-    private static final double HALF_WAY = 0.55;
-    /** Of simmering, for a slice or a whole potato cut afterwards. */
-    private static final double MINUTES_TO_TENDER = 20;
+    private static final double TENDER = Figures.of("bake.tender");
+    private static final double HALF_WAY = Figures.of("bake.parboiled");
+    private static final double MINUTES_TO_TENDER = Figures.of("bake.simmers-tender");
 
     private static final Set<String> SLICES = Set.of("slice-root", "slice-vegetable");
     private static final Set<String> HEATS = Set.of(

@@ -2,6 +2,7 @@ package nabe.bake;
 
 import java.util.List;
 import nabe.larder.Allergen;
+import nabe.larder.Figures;
 import nabe.larder.Ingredient;
 import nabe.larder.Origin;
 import nabe.words.Messages;
@@ -13,7 +14,7 @@ import org.jspecify.annotations.Nullable;
  */
 final class CoreTemperature {
     static final String SOURCE = Messages.say("bake.usda-fsis-safe-minimum-internal-temperatures");
-    private static final double CASSEROLE = 74;
+    private static final double CASSEROLE = Figures.of("bake.safe-core");
 
     private CoreTemperature() {}
 

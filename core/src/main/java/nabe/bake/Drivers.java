@@ -5,11 +5,12 @@ import java.util.Comparator;
 import java.util.List;
 import nabe.bake.heat.HeatDish;
 import nabe.bake.heat.Wall;
+import nabe.larder.Figures;
 import nabe.words.Messages;
 
 /** What moves the time until it is hot through and tender: the same bake once more with one thing as usual, each time. */
 final class Drivers {
-    private static final double USUAL_AIR = 190;
+    private static final double USUAL_AIR = Figures.of("bake.usual-oven");
 
     private Drivers() {}
 

@@ -15,6 +15,7 @@ import nabe.build.Material;
 import nabe.build.Pan;
 import nabe.build.Shape;
 import nabe.larder.Composition;
+import nabe.larder.Figures;
 import nabe.larder.Ingredient;
 import nabe.larder.Properties;
 import nabe.prep.ReadyLine;
@@ -25,15 +26,13 @@ import org.jspecify.annotations.Nullable;
 /** Turns a built dish into what the heat sees of it. */
 final class HeatDishes {
     private static final double THINNEST_MM = 0.2;
-    private static final double GLAZE_MM = 3;
+    private static final double GLAZE_MM = Figures.of("bake.glaze");
     private static final Set<String> GLAZES =
             Set.of("egg", "egg-yolk", "egg-white", "milk", "cream", "glaze", "sweet-syrup");
     private static final Set<String> HERBS = Set.of("herb", "dried-herb", "spice", "spice-blend", "leaf", "salt");
     private static final Set<String> TOASTED = Set.of("crumbs", "bread", "nut", "seed");
-    /** Drier than this a top toasts. Kitchen practice. */
-    private static final double DRY = 0.3;
-    /** An egg wash colours so much sooner. Kitchen practice. */
-    private static final double GLAZED = 1.4;
+    private static final double DRY = Figures.of("bake.toasts-below");
+    private static final double GLAZED = Figures.of("bake.egg-wash-colours");
 
     private static final Set<String> LATE = Set.of("melting-cheese", "hard-cheese", "topping");
     /** What a line Nabe does not know is taken for: moist and starchy. Kitchen practice. */

@@ -6,6 +6,7 @@ import java.util.Objects;
 import nabe.build.Layer;
 import nabe.larder.CatalogueException;
 import nabe.larder.CatalogueFile;
+import nabe.larder.Figures;
 import nabe.larder.Ingredient;
 import nabe.prep.ReadyLine;
 import nabe.recipe.Part;
@@ -17,8 +18,7 @@ final class Openness {
     private static final String FILE = "openness.csv";
     private static final String CUSTARD = "custard";
     private static final String MASH = "mash";
-    /** From this share of egg, or of what sets in its place, a wet layer sets as a custard. Kitchen practice. */
-    private static final double SETS = 0.12;
+    private static final double SETS = Figures.of("bake.custard-from");
 
     private final Map<String, Range> ranges = new LinkedHashMap<>();
 

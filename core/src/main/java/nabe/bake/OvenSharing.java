@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.IntStream;
+import nabe.larder.Figures;
 import nabe.measure.Temperature;
 import nabe.measure.WrongValueException;
 import nabe.recipe.Family;
@@ -18,14 +19,12 @@ import org.jspecify.annotations.Nullable;
  * taller below, crisp tops and strict food above.
  */
 public final class OvenSharing {
-    private static final double TOLERANCE = 20;
-    /** What the cook set for a dish is meant more closely. Kitchen practice. */
-    private static final double OWN_TOLERANCE = 10;
+    private static final double TOLERANCE = Figures.of("bake.shared-heat");
+    private static final double OWN_TOLERANCE = Figures.of("bake.shared-heat-set");
 
     private static final double STEP = 5;
     private static final int MOST = 6;
-    /** Minutes from one round to the next: the oven comes to its new heat. Kitchen practice. */
-    private static final int CHANGES = 10;
+    private static final int CHANGES = Figures.whole("bake.between-rounds");
 
     private final BakePlanner planner;
 

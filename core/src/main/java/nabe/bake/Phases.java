@@ -6,16 +6,17 @@ import java.util.Objects;
 import java.util.Optional;
 import nabe.bake.Course.Stretch;
 import nabe.house.Schools;
+import nabe.larder.Figures;
 import nabe.recipe.Procedure.Minutes;
 import nabe.recipe.Procedure.OvenPhase;
 import nabe.words.Messages;
 
 /** Writes a course out as phases, each with its reason. */
 final class Phases {
-    private static final double GRILL_CELSIUS = 250;
-    private static final int GRILL_MINUTES = 3;
-    private static final int TALL_MM = 45;
-    private static final int MOST_GRILL = 10;
+    private static final double GRILL_CELSIUS = Figures.of("bake.grill-dial");
+    private static final int GRILL_MINUTES = Figures.whole("bake.grill-minutes");
+    private static final int TALL_MM = Figures.whole("bake.tall-dish");
+    private static final int MOST_GRILL = Figures.whole("bake.most-grill");
 
     private Phases() {}
 

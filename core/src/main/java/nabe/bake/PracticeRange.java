@@ -9,6 +9,7 @@ import nabe.build.BuildPlan;
 import nabe.build.Layer;
 import nabe.larder.CatalogueException;
 import nabe.larder.CatalogueFile;
+import nabe.larder.Figures;
 import nabe.prep.ReadyLine;
 import nabe.recipe.Family;
 import nabe.words.Messages;
@@ -17,14 +18,14 @@ import org.jspecify.annotations.Nullable;
 
 /** What cooks usually find, to hold the forecast against: by kind of dish and its state, from practice.csv. */
 final class PracticeRange {
-    static final double DEPTH_POWER = 1.3;
+    static final double DEPTH_POWER = Figures.of("bake.depth-power");
     private static final String FILE = "practice.csv";
     private static final double KITCHEN = 25;
-    private static final double LEAST_TIMES = 0.6;
-    private static final double MOST_TIMES = 2.2;
+    private static final double LEAST_TIMES = Figures.of("bake.practice-least-times");
+    private static final double MOST_TIMES = Figures.of("bake.practice-most-times");
     private static final double SHORTEST = 10;
-    private static final double FROZEN_LEAST = 1.5;
-    private static final double FROZEN_MOST = 2;
+    private static final double FROZEN_LEAST = Figures.of("bake.frozen-least");
+    private static final double FROZEN_MOST = Figures.of("bake.frozen-most");
     private static final Set<String> DRY = Set.of("short-pasta", "noodles", "sheets", "tubes", "shells", "grain");
     private static final Set<String> DOUGHS = Set.of("lid-dough", "flour-raising", "leavening");
     private static final Map<Family, Map<State, Range>> ALL = load();

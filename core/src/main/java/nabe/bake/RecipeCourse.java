@@ -9,6 +9,7 @@ import java.util.stream.Collectors;
 import nabe.bake.Course.Stretch;
 import nabe.build.BuildPlan;
 import nabe.build.Layer;
+import nabe.larder.Figures;
 import nabe.measure.Temperature;
 import nabe.recipe.Family;
 import nabe.recipe.Procedure.Minutes;
@@ -24,15 +25,15 @@ import org.jspecify.annotations.Nullable;
  */
 final class RecipeCourse {
     static final String AS_SAID = Messages.say("bake.as-your-recipe-says");
-    private static final int AT_THE_TOP = 10;
-    private static final int LEAST_CHANGE = 5;
+    private static final int AT_THE_TOP = Figures.whole("bake.brown-at-the-top");
+    private static final int LEAST_CHANGE = Figures.whole("bake.least-change");
     private static final int SHORTEST = 10;
-    private static final double MOST_TIMES = 2.2;
-    private static final double LEAST_TIMES = 0.6;
-    private static final int MOST_MORE = 60;
-    private static final double HOT_SOONER = 8;
-    private static final double HOT_SHARE = 0.15;
-    private static final double FROZEN_TIMES = 0.6;
+    private static final double MOST_TIMES = Figures.of("bake.practice-most-times");
+    private static final double LEAST_TIMES = Figures.of("bake.practice-least-times");
+    private static final int MOST_MORE = Figures.whole("bake.most-more");
+    private static final double HOT_SOONER = Figures.of("bake.hot-sooner");
+    private static final double HOT_SHARE = Figures.of("bake.hot-sooner-share");
+    private static final double FROZEN_TIMES = Figures.of("bake.frozen-more");
     private static final double KITCHEN = 25;
 
     private final Baking baking;

@@ -38,7 +38,9 @@ final class Signs {
         Map<PracticeRange.State, List<Sign>> all = new EnumMap<>(PracticeRange.State.class);
         for (CSVRecord row : file.rows()) {
             all.computeIfAbsent(PracticeRange.state(file, row), s -> new ArrayList<>())
-                    .add(new Sign(file.text(row, "sign"), row.get("through").equals("yes")));
+                    .add(new Sign(
+                            Messages.translated(file.text(row, "sign")),
+                            row.get("through").equals("yes")));
         }
         for (PracticeRange.State state : PracticeRange.State.values()) {
             if (!all.containsKey(state)) {

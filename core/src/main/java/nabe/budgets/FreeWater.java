@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import nabe.larder.CatalogueFile;
+import nabe.larder.Figures;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.larder.Properties;
@@ -14,13 +15,11 @@ import org.apache.commons.csv.CSVRecord;
 
 /** How much of a thing's water is free in the dish, by role. From water.csv. */
 public final class FreeWater {
-    /** A thing nothing is said of. Kitchen practice. */
-    private static final double USUAL = 0.03;
+    private static final double USUAL = Figures.of("budgets.free-water-usual");
 
-    private static final double SETS_ITSELF_TIMES = 2.4;
-    private static final double MOST_SET = 0.85;
-    /** Below this loss a vegetable counts as going in raw. */
-    private static final double RAW = 0.97;
+    private static final double SETS_ITSELF_TIMES = Figures.of("budgets.free-water-egg-sets");
+    private static final double MOST_SET = Figures.of("budgets.free-water-most-set");
+    private static final double RAW = Figures.of("budgets.free-water-raw-from");
 
     private final Map<String, Double> byRole = new HashMap<>();
     private final Properties properties;

@@ -2,6 +2,7 @@ package nabe.budgets;
 
 import java.util.List;
 import java.util.Set;
+import nabe.larder.Figures;
 import nabe.prep.Loosening;
 import nabe.prep.ReadyLine;
 import nabe.recipe.Part;
@@ -42,12 +43,10 @@ record Pot(@Nullable String id, Part part, List<ReadyLine> lines) {
             "slice-root",
             "bread");
     private static final Set<Part> STIRRED = Set.of(Part.RED_SAUCE, Part.WHITE_SAUCE, Part.FILLING, Part.SOFT_CHEESE);
-    /** Share of saucy things from which a pot is a sauce, of pieces from which nothing can be stirred into it. Kitchen practice. */
-    private static final double A_SAUCE = 0.3;
+    private static final double A_SAUCE = Figures.of("budgets.sauce-from");
 
-    private static final double MOSTLY = 0.6;
-    /** g; less is a glaze or a splash. */
-    private static final double A_POTFUL = 150;
+    private static final double MOSTLY = Figures.of("budgets.pieces-from");
+    private static final double A_POTFUL = Figures.of("budgets.potful");
 
     private static final Set<String> DOUGH = Set.of("pastry", "batter", "lid-dough", "flour-raising");
 

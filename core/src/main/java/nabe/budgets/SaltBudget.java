@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import nabe.larder.Figures;
 import nabe.prep.PrepPlan;
 import nabe.prep.PrepStep;
 import nabe.prep.ReadyLine;
@@ -28,37 +29,31 @@ public record SaltBudget(
         double leftGrams,
         List<Source> sources,
         String words) {
-    private static final double LOW = 0.8;
-    private static final double HIGH = 1.1;
+    private static final double LOW = Figures.of("budgets.salt-low");
+    private static final double HIGH = Figures.of("budgets.salt-high");
     private static final double WORTH_NAMING = 0.05;
 
     /** One line's salt. */
     public record Source(String item, double grams) {}
 
-    /** Salt in what boiled pasta takes up: water of 1 %, of which three quarters go along. Kitchen practice. */
-    private static final double PASTA_WATER = 0.0075;
+    private static final double PASTA_WATER = Figures.of("budgets.salt-in-pasta-water");
 
     private static final Set<String> BOILED =
             Set.of("short-pasta", "noodles", "sheets", "fresh-sheets", "tubes", "shells");
-    /** g of salt in 100 g from which a thing is cured; what it keeps of that after a soak in fresh water, and after a rinse. Kitchen practice. */
-    private static final double CURED = 3;
+    private static final double CURED = Figures.of("budgets.salt-cured-from");
 
-    private static final double SOAKED = 0.3;
-    private static final double RINSED = 0.8;
-    /** What a boiled thing weighs at least, against dry. */
-    private static final double DRANK = 1.3;
-
-    /** Of the 1 to 1.5 % that slices are salted with, what stays once they are rinsed or blotted. Kitchen practice. */
-    private static final double SALTED_SLICES = 0.005;
+    private static final double SOAKED = Figures.of("budgets.salt-left-soaked");
+    private static final double RINSED = Figures.of("budgets.salt-left-rinsed");
+    private static final double DRANK = Figures.of("budgets.salt-boiled-weighs");
+    private static final double SALTED_SLICES = Figures.of("budgets.salt-left-on-slices");
 
     private static final Set<String> SLICES = Set.of("slice-vegetable");
     private static final Pattern SALTS =
             Pattern.compile("(?i)\\bsalt (?:the|them|1|both|and leave|well|for|lightly|\\d)");
     private static final Set<String> SWEET = Set.of("sugar", "sweet-syrup", "honey", "sweet-milk", "fruit");
-    /** From this share of sweet things a dish is sweet, and a pinch is enough. Kitchen practice. */
-    private static final double SWEET_FROM = 0.12;
+    private static final double SWEET_FROM = Figures.of("budgets.salt-sweet-from");
 
-    private static final double PINCH = 0.3;
+    private static final double PINCH = Figures.of("budgets.salt-pinch");
 
     /** @return the salt of everything that enters the dish, with what it takes up and keeps on the way */
     public static SaltBudget of(PrepPlan prep) {

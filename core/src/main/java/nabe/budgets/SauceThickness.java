@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import nabe.larder.Figures;
 import nabe.larder.Ingredient;
 import nabe.larder.Thickeners;
 import nabe.measure.KitchenText;
@@ -31,16 +32,13 @@ public record SauceThickness(
         String thickener,
         double correctionGrams,
         String words) {
-    static final double THIN = 8;
-    static final double MEDIUM = 16;
-    static final double THICK = 24;
+    static final double THIN = Figures.of("budgets.sauce-thin");
+    static final double MEDIUM = Figures.of("budgets.sauce-medium");
+    static final double THICK = Figures.of("budgets.sauce-thick");
     private static final Set<String> THICKENERS = Set.of("flour", "starch", "flour-raising");
     private static final double CUP_ML = 240;
-    /** Within this of the wanted thickness nobody corrects. Kitchen practice. */
-    private static final double NEAR = 3.5;
-
-    /** A filling with less liquid than this share is no sauce. Kitchen practice. */
-    private static final double SAUCY = 0.25;
+    private static final double NEAR = Figures.of("budgets.sauce-near");
+    private static final double SAUCY = Figures.of("budgets.sauce-liquid-from");
 
     /** @return share of a thickened liquid's water that is still free: 40 % when thin, 20 % medium, 5 % thick and over. Kitchen practice. */
     static double freeShare(double per240) {

@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import nabe.house.Schools;
+import nabe.larder.Figures;
 import nabe.larder.Thickeners;
 import nabe.prep.ReadyLine;
 import nabe.prep.SheetWays;
@@ -18,18 +19,13 @@ import nabe.words.Messages;
 
 /** Follows the water through the layers and the planned bake. */
 public final class WaterBudgeter {
-    /** A layer wants at least this share of its thirst in reach. Kitchen practice. */
-    private static final double ENOUGH = 0.9;
-    /** How much of the reserve may be drawn before the dish eats dry. Kitchen practice. */
-    private static final double RESERVE_SPENT = 0.6;
-
-    /** g that nobody notices either way. Kitchen practice. */
-    private static final double UNNOTICED = 10;
+    private static final double ENOUGH = Figures.of("budgets.water-enough");
+    private static final double RESERVE_SPENT = Figures.of("budgets.water-reserve-spent");
+    private static final double UNNOTICED = Figures.of("budgets.water-unnoticed");
 
     private final FreeWater free;
     private final Thickeners thickeners;
-    /** Share of liquid from which a layer runs. Kitchen practice. */
-    private static final double POURS = 0.7;
+    private static final double POURS = Figures.of("budgets.water-pours-from");
 
     private static final Set<Part> CRISP = Set.of(Part.TOPPING, Part.MELTING_CHEESE, Part.HARD_CHEESE);
     private final SheetWays ways;

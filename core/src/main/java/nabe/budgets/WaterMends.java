@@ -10,6 +10,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import java.util.function.Function;
+import nabe.larder.Figures;
 import nabe.prep.Mend;
 import nabe.prep.MendWords;
 import nabe.prep.PrepChoice;
@@ -25,20 +26,15 @@ public final class WaterMends {
     private static final int MOST_MENDS = 3;
     private static final int MOST_TRIED = 5;
     private static final int TRIES = 3;
-    /** g; less is not worth a cook's while. */
-    private static final double WORTH_DOING = 15;
+    private static final double WORTH_DOING = Figures.of("budgets.mend-worth-doing");
 
-    /** g that a minute without the foil may steam off, to begin with. */
-    private static final double A_MINUTE = 20;
+    private static final double A_MINUTE = Figures.of("budgets.mend-steam-a-minute");
 
-    private static final double MOST_STOCK = 600;
-    private static final double LEAST_MINUTES = 3;
+    private static final double MOST_STOCK = Figures.of("budgets.mend-most-stock");
+    private static final double LEAST_MINUTES = Figures.of("budgets.mend-least-minutes");
     private static final double FELT = 1;
-    /** g; a dish so much wetter or drier bakes otherwise. */
-    private static final double CHANGES_THE_BAKE = 120;
-
-    /** Share of the band that a mend goes past its edge. */
-    private static final double WELL_IN = 0.25;
+    private static final double CHANGES_THE_BAKE = Figures.of("budgets.mend-changes-the-bake");
+    private static final double WELL_IN = Figures.of("budgets.mend-well-in");
 
     private final WaterBudget water;
     private final List<WetLayer> layers;

@@ -1,20 +1,20 @@
 package nabe.budgets;
 
 import java.util.List;
+import nabe.larder.Figures;
 import nabe.prep.PrepChoice;
 import nabe.prep.ReadyLine;
 import nabe.recipe.Part;
 
 /** One line over all layers, as a thing that water can be taken from. */
 record Wet(ReadyLine line) {
-    private static final double WORTH_DOING = 20;
+    private static final double WORTH_DOING = Figures.of("budgets.squeeze-worth-doing");
     private static final List<String> COOKED_DOWN = List.of(
             "mushroom", "tomato", "tomato-sauce", "vegetable", "slice-vegetable", "leaf", "frozen-leaf", "onion");
     private static final List<String> LIQUID = List.of("stock", "wine", "beer", "water");
-    /** Nothing loses more than this share of its weight to a mend, a thin liquid more. Kitchen practice. */
-    private static final double MOST_OFF = 0.45;
+    private static final double MOST_OFF = Figures.of("budgets.squeeze-most-off");
 
-    private static final double MOST_OFF_LIQUID = 0.7;
+    private static final double MOST_OFF_LIQUID = Figures.of("budgets.reduce-most-off");
 
     Wet and(Wet other) {
         double raw = line.line().gramsOrZero() + other.line.line().gramsOrZero();

@@ -13,6 +13,7 @@ import java.util.stream.IntStream;
 import nabe.build.lay.Sheet;
 import nabe.house.House;
 import nabe.house.Schools;
+import nabe.larder.Figures;
 import nabe.larder.Larder;
 import nabe.larder.Properties;
 import nabe.larder.Shapes;
@@ -32,10 +33,9 @@ import org.jspecify.annotations.Nullable;
 
 /** Puts the components into the pan, bottom to top. The one way into this package. */
 public final class Builder {
-    /** Left under the rim so that nothing boils over. Kitchen practice: 10-15 mm. */
-    public static final double HEADROOM_MM = 10;
+    public static final double HEADROOM_MM = Figures.of("build.headroom");
 
-    private static final int USUAL_STRUCTURE_LAYERS = 3;
+    private static final int USUAL_STRUCTURE_LAYERS = Figures.whole("build.usual-sheet-layers");
     private static final Pattern LINED = Pattern.compile(
             "\\bline\\b[^.]{0,45}\\b(?:pastry|crust|dough|dish|tin|plate|pan)\\b", Pattern.CASE_INSENSITIVE);
     private final Shapes shapes;

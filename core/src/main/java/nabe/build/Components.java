@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.regex.Pattern;
+import nabe.larder.Figures;
 import nabe.prep.ReadyLine;
 import nabe.recipe.Family;
 import nabe.recipe.FamilyFacts;
@@ -28,7 +29,7 @@ final class Components {
             Part.MELTING_CHEESE,
             Part.TOPPING,
             Part.HARD_CHEESE);
-    private static final double MIXED = 0.4;
+    private static final double MIXED = Figures.of("build.mixed-from");
     private final Recipe recipe;
     private final List<ReadyLine> ready;
     private final Map<Part, List<ReadyLine>> byPart = new EnumMap<>(Part.class);

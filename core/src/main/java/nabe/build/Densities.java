@@ -2,6 +2,7 @@ package nabe.build;
 
 import java.util.Map;
 import java.util.Objects;
+import nabe.larder.Figures;
 import nabe.prep.ReadyLine;
 import nabe.recipe.Part;
 
@@ -19,8 +20,7 @@ final class Densities {
             Map.entry(Part.BINDER, 1.0),
             Map.entry(Part.SEASONING, 0.9),
             Map.entry(Part.PAN_RELEASE, 0.92));
-    /** Dry sheets lie flat and solid. */
-    static final double SHEETS = 1.25;
+    static final double SHEETS = Figures.of("build.density-dry-sheets");
 
     private Densities() {}
 

@@ -9,18 +9,16 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import nabe.house.Schools;
+import nabe.larder.Figures;
 import nabe.recipe.Family;
 import nabe.recipe.Part;
 import org.jspecify.annotations.Nullable;
 
 /** The usual order of layers for each family, as places to be filled: which part, and how much of it against its other places. */
 final class LayerOrder {
-    /** A film of sauce on the base against a full layer. Kitchen practice. */
-    private static final double FILM = 0.35;
-    /** The last layer must reach the edges: its share is set apart first and is a little more. Kitchen practice. */
-    private static final double TOP = 1.25;
-    /** A lining reaches up the sides: more dough than the lid. Kitchen practice. */
-    private static final double LINING = 1.3;
+    private static final double FILM = Figures.of("build.film-of-sauce");
+    private static final double TOP = Figures.of("build.top-layer");
+    private static final double LINING = Figures.of("build.lining");
 
     private final Set<Part> has;
     private final Schools schools;

@@ -2,15 +2,15 @@ package nabe.build;
 
 import java.util.Locale;
 import nabe.build.lay.Outline;
+import nabe.larder.Figures;
 import nabe.words.Messages;
 
 /** A pastry lid: rolled larger than the rim, crimped, vented. */
 final class LidPlan {
-    /** Domain table: overhang 1 to 2 cm. */
-    private static final double OVERHANG_MM = 15;
+    private static final double OVERHANG_MM = Figures.of("build.lid-overhang");
 
-    private static final double DOUGH_DENSITY = 1.2;
-    private static final double VENT_FOR_MM2 = 15_000;
+    private static final double DOUGH_DENSITY = Figures.of("build.density-dough");
+    private static final double VENT_FOR_MM2 = Figures.of("build.lid-vent-for");
 
     private LidPlan() {}
 

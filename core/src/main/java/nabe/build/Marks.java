@@ -3,6 +3,7 @@ package nabe.build;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import nabe.larder.Figures;
 import nabe.recipe.Family;
 import nabe.recipe.FamilyFacts;
 import nabe.recipe.Part;
@@ -10,9 +11,9 @@ import nabe.words.Messages;
 
 /** How high to fill. Domain table: a pie's filling 1 to 2 cm under the rim, a gratin's liquid just under its top slice. */
 final class Marks {
-    private static final double PIE_ROOM_MM = 15;
-    private static final double UNDER_TOP_SLICE_MM = 3;
-    private static final double BATTER_SHARE = 0.5;
+    private static final double PIE_ROOM_MM = Figures.of("build.pie-room");
+    private static final double UNDER_TOP_SLICE_MM = Figures.of("build.liquid-under-top");
+    private static final double BATTER_SHARE = Figures.of("build.batter-height");
 
     private Marks() {}
 

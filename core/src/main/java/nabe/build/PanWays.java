@@ -3,14 +3,13 @@ package nabe.build;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import nabe.larder.Figures;
 import nabe.words.Messages;
 
 /** How more than the recipe's amount may be put into dishes: several of its size, a bigger one, or a second smaller one. */
 final class PanWays {
-    /** From this many times the recipe on its pan is asked about. */
-    private static final double MORE = 1.3;
-    /** A dish a little fuller than the recipe's still counts as one. */
-    private static final double A_LITTLE = 0.2;
+    private static final double MORE = Figures.of("build.second-dish-from");
+    private static final double A_LITTLE = Figures.of("build.little-fuller");
 
     private PanWays() {}
 

@@ -1,16 +1,16 @@
 package nabe.build;
 
 import java.util.List;
+import nabe.larder.Figures;
 import nabe.recipe.PanSize;
 import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** The common pans, smallest first, and the one that suits a dish. Sizes: kitchen practice, inside, to the nearest 5 mm. */
 public final class Pans {
-    /** Baking dishes whose depth a recipe does not give are taken to be this deep. Kitchen practice. */
-    static final int USUAL_DEPTH_MM = 55;
+    static final int USUAL_DEPTH_MM = Figures.whole("build.usual-depth");
 
-    private static final int USUAL_PIE_DEPTH_MM = 45;
+    private static final int USUAL_PIE_DEPTH_MM = Figures.whole("build.usual-pie-depth");
     private static final List<Pan> COMMON = List.of(
             Pan.rectangle(200, 150, 50, Material.CERAMIC),
             Pan.rectangle(200, 200, 50, Material.GLASS),
@@ -48,11 +48,8 @@ public final class Pans {
                     new Pan(Shape.ROUND, 120, 120, 50, Material.CERAMIC, 120, 120, 6)));
 
     private static final int DEEPER_MM = 5;
-    /** The deepest that a dish of the recipe's is taken for. Kitchen practice. */
-    private static final int DEEPEST_MM = 75;
-
-    /** Ovals are so many times as long as wide. Kitchen practice. */
-    private static final double OVAL_RATIO = 1.4;
+    private static final int DEEPEST_MM = Figures.whole("build.deepest-said");
+    private static final double OVAL_RATIO = Figures.of("build.oval-ratio");
 
     /** A pan with the name it goes by. */
     public record Named(String name, Pan pan) {}
@@ -79,8 +76,7 @@ public final class Pans {
         return common().stream().filter(p -> takes(p, litres)).findFirst().orElse(COMMON.getLast());
     }
 
-    /** Dishes are sold by what they hold to the brim, or less: so much larger may the one be that takes the food. Kitchen practice. */
-    private static final double MOST_OVER_SAID = 1.8;
+    private static final double MOST_OVER_SAID = Figures.of("build.most-over-said");
 
     private Pans() {}
 

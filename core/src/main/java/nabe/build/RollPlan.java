@@ -3,6 +3,7 @@ package nabe.build;
 import java.util.List;
 import nabe.build.lay.Outline;
 import nabe.build.lay.Rolls;
+import nabe.larder.Figures;
 import nabe.larder.Shapes;
 import nabe.measure.KitchenText;
 import nabe.prep.ReadyLine;
@@ -11,10 +12,9 @@ import nabe.words.Messages;
 
 /** Works out filled tubes, shells and rolls: how many fit, what goes into each, and what becomes of the rest. */
 final class RollPlan {
-    /** One lengthwise slice for rolling. Kitchen practice. */
-    private static final double SLICE_GRAMS = 40;
+    private static final double SLICE_GRAMS = Figures.of("build.rolling-slice");
 
-    private static final double OVERFILLED = 1.25;
+    private static final double OVERFILLED = Figures.of("build.overfilled-from");
     private final ReadyLine line;
     private final Shapes.PieceShape shape;
     private final Component filled;

@@ -13,6 +13,7 @@ import nabe.build.lay.Piece;
 import nabe.build.lay.Sheet;
 import nabe.build.lay.SheetLayer;
 import nabe.build.lay.SheetLaying;
+import nabe.larder.Figures;
 import nabe.prep.ReadyLine;
 import nabe.prep.SheetWays;
 import nabe.words.Messages;
@@ -22,10 +23,9 @@ import org.jspecify.annotations.Nullable;
 final class SheetPlan {
     private static final int FEWEST_LAYERS = 2;
     private static final int MOST_LAYERS = 5;
-    /** One spare for so many, dry and brittle or out of the water. Kitchen practice. */
-    private static final double SPARE_DRY = 0.1;
+    private static final double SPARE_DRY = Figures.of("build.spare-dry");
 
-    private static final double SPARE_BOILED = 0.15;
+    private static final double SPARE_BOILED = Figures.of("build.spare-boiled");
     final ReadyLine line;
     final Sheet sheet;
     final SheetWays.Decision way;

@@ -2,13 +2,13 @@ package nabe.build;
 
 import nabe.build.lay.Outline;
 import nabe.build.lay.Rounds;
+import nabe.larder.Figures;
 import nabe.larder.Shapes;
 import nabe.words.Messages;
 
 /** Shingles slices or small wraps over a layer. */
 final class SlicePlan {
-    /** Slices shingled with 30 to 50 % overlap; domain table. */
-    private static final double OVERLAP = 0.35;
+    private static final double OVERLAP = Figures.of("build.slice-overlap");
 
     private SlicePlan() {}
 

@@ -21,7 +21,12 @@ public record Schools(Map<String, String> answers) {
     private static final Schools USUAL = new Schools(Map.of());
 
     /** One question with its answers, the default first. */
-    public record Question(String id, String ask, String why, List<Answer> answers) {}
+    public record Question(String id, String ask, String why, List<Answer> answers) {
+        public Question {
+            ask = Messages.translated(ask);
+            why = Messages.translated(why);
+        }
+    }
 
     /**
      * One school.
@@ -35,6 +40,7 @@ public record Schools(Map<String, String> answers) {
             @JsonIgnore List<String> avoids,
             @JsonIgnore @Nullable Integer mostWaiting) {
         public Answer {
+            name = Messages.translated(name);
             avoids = avoids == null ? List.of() : List.copyOf(avoids);
         }
     }

@@ -33,7 +33,7 @@ public record Tool(String id, String name, boolean cleans) {
         return file.rows().stream()
                 .map(row -> new Tool(
                         file.text(row, "id"),
-                        file.text(row, "name"),
+                        Messages.translated(file.text(row, "name")),
                         file.text(row, "cleans").equals("yes")))
                 .toList();
     }

@@ -105,7 +105,7 @@ final class Lexicon {
     private static Meaning meaning(CatalogueFile file, CSVRecord row, Meaning.Kind kind) {
         List<String> means = file.list(row, "means", " ");
         List<String> unclear = file.list(row, "unclear", " ");
-        String why = file.text(row, "why");
+        String why = Messages.translated(file.text(row, "why"));
         Set<String> kinds = new TreeSet<>(means);
         kinds.retainAll(KINDS);
         return new Meaning(

@@ -3,6 +3,7 @@ package nabe.larder;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import java.util.List;
 import java.util.Map;
+import nabe.words.Messages;
 
 /**
  * How something that stands in a bake is made at home. One entry of components.json5.
@@ -36,6 +37,7 @@ public record ComponentRecipe(
         String sign) {
 
     public ComponentRecipe {
+        sign = Messages.translated(sign);
         school = school == null ? Map.of() : Map.copyOf(school);
         tools = tools == null ? List.of() : List.copyOf(tools);
         steps = List.copyOf(steps);

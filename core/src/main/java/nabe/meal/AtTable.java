@@ -8,14 +8,14 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import nabe.larder.Allergen;
+import nabe.larder.Figures;
 import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.words.Messages;
 
 /** What comes to the table: in which order, with whose spoon, and the card that stands before each dish. */
 final class AtTable {
-    /** A dish that stands longer than this is covered to stay hot. Kitchen practice. */
-    private static final int STANDS_OPEN = 20;
+    private static final int STANDS_OPEN = Figures.whole("meal.stands-open");
 
     private final Meal meal;
     private final Courses courses;

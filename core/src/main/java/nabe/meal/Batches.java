@@ -13,6 +13,7 @@ import java.util.TreeMap;
 import java.util.function.BiPredicate;
 import java.util.stream.Collectors;
 import nabe.larder.Allergen;
+import nabe.larder.Figures;
 import nabe.measure.KitchenText;
 import nabe.prep.MadeWords;
 import nabe.recipe.Procedure.Kind;
@@ -24,10 +25,8 @@ import nabe.words.Messages;
 
 /** One batch for several dishes: the same home-made thing, the same white sauce. */
 final class Batches {
-    /** White sauces whose shares differ by less than this are one sauce. Kitchen practice. */
-    private static final double SAME_SAUCE = 0.06;
-    /** A batch twice as big is not twice the work. Kitchen practice. */
-    private static final double MORE_WORK = 1.25;
+    private static final double SAME_SAUCE = Figures.of("meal.same-sauce");
+    private static final double MORE_WORK = Figures.of("meal.batch-work");
 
     private final Courses courses;
     private final Set<String> done;

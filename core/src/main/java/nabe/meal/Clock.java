@@ -21,6 +21,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import nabe.larder.Figures;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -28,13 +29,11 @@ import org.jspecify.annotations.Nullable;
  * rest, and all is hot at serving time. Times are minutes from the first sitting.
  */
 final class Clock {
-    static final int WASH_MINUTES = 5;
-    /** Minutes that a built dish may wait before it bakes. Kitchen practice. */
-    private static final int STANDS_BUILT = 90;
+    static final int WASH_MINUTES = Figures.whole("meal.washing-up");
+    private static final int STANDS_BUILT = Figures.whole("meal.stands-built");
 
-    private static final int ON_TABLE = 10;
-    /** Under foil and a cloth a full dish stays above 63 °C about so long. Kitchen practice. */
-    private static final int STANDS_HOT = 40;
+    private static final int ON_TABLE = Figures.whole("meal.on-table");
+    private static final int STANDS_HOT = Figures.whole("meal.stands-hot");
 
     private static final int LAST_HOUR = 60;
     /** Going on from a plan, a washing up more is as much trouble as so many tasks at another time. */

@@ -12,6 +12,7 @@ import nabe.bake.OvenChoice;
 import nabe.bake.Phase;
 import nabe.bake.Start;
 import nabe.larder.Allergen;
+import nabe.larder.Figures;
 import nabe.needs.Needs;
 import nabe.plan.Brief;
 import nabe.plan.BriefBuilder;
@@ -26,10 +27,9 @@ import org.jspecify.annotations.Nullable;
  * @param plans in the meal's order; {@code ovens} the oven each goes into; {@code briefs} what each was planned by
  */
 record Courses(Meal meal, List<Plan> plans, List<Integer> ovens, List<Brief> briefs) {
-    /** Dishes nearer than this in heat share one oven at a heat between. Kitchen practice. */
-    private static final double NEAR_IN_HEAT = 25;
+    private static final double NEAR_IN_HEAT = Figures.of("meal.one-heat");
 
-    private static final double USUAL_HEAT = 180;
+    private static final double USUAL_HEAT = Figures.of("meal.usual-heat");
     private static final double DIAL = 5;
 
     static Courses of(Meal meal, Planner planner) {

@@ -14,6 +14,7 @@ import java.util.TreeSet;
 import java.util.function.BiPredicate;
 import nabe.bake.Phase;
 import nabe.larder.Allergen;
+import nabe.larder.Figures;
 import nabe.larder.Ingredient;
 import nabe.measure.Dial;
 import nabe.plan.Plan;
@@ -26,14 +27,12 @@ import org.jspecify.annotations.Nullable;
 
 /** Takes the plans of several dishes apart into tasks. */
 final class Drafts {
-    /** Kitchen practice: hands at the oven door, at the table, and at a layer of the dish. */
-    private static final int DOOR = 3;
+    private static final int DOOR = Figures.whole("meal.oven-door");
 
-    private static final int TABLE = 2;
-    private static final int LAYER = 2;
-    private static final int MOST_BUILDING = 20;
-    /** Longer than this between building and baking is a night in the fridge. */
-    private static final int LONG_WAIT = 120;
+    private static final int TABLE = Figures.whole("meal.to-table");
+    private static final int LAYER = Figures.whole("meal.laying-a-layer");
+    private static final int MOST_BUILDING = Figures.whole("meal.most-building");
+    private static final int LONG_WAIT = Figures.whole("meal.long-wait");
 
     private static final double SAME_HEAT = 2.6;
     /** Stands in the words of an oven task until the dial is settled. */

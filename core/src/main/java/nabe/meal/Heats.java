@@ -5,17 +5,16 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
+import nabe.larder.Figures;
 import nabe.measure.Dial;
 import nabe.words.Messages;
 
 /** When each oven is turned on, up or down. */
 final class Heats {
-    /** An ordinary oven is hot after a quarter of an hour, and at another heat after ten minutes. Kitchen practice. */
-    private static final int PREHEAT = 15;
+    private static final int PREHEAT = Figures.whole("meal.preheats");
 
-    private static final int CHANGE = 10;
-    /** Empty longer than this, it is turned off. */
-    private static final int LEFT_ON = 40;
+    private static final int CHANGE = Figures.whole("meal.another-heat");
+    private static final int LEFT_ON = Figures.whole("meal.left-on");
 
     private static final double SAME = 0.01;
 

@@ -11,11 +11,11 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import nabe.larder.Figures;
 
 /** Ovens in the clock's model: room on shelves, one heat at a time, open strict food above what drops crumbs. */
 final class OvenModel {
-    /** Minutes between two dishes at different heats: the oven cools or warms. Kitchen practice. */
-    private static final int CHANGE_OF_HEAT = 10;
+    private static final int CHANGE_OF_HEAT = Figures.whole("meal.between-heats");
 
     private static final double SAME_HEAT = 0.01;
     private final CpModel model;

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import nabe.larder.CatalogueFile;
+import nabe.larder.Figures;
 import nabe.larder.Ingredient;
 import nabe.measure.KitchenText;
 import nabe.words.Messages;
@@ -12,12 +13,11 @@ import org.apache.commons.csv.CSVRecord;
 
 /** Where a thing stands in a shop and how it is sold. From shop.csv. */
 final class Shop {
-    /** Kitchen practice: less than this is what a tin or a packet holds more or less. */
-    private static final double ABOUT = 0.02;
+    private static final double ABOUT = Figures.of("meal.packet-about");
 
-    private static final double LITTLE = 0.05;
+    private static final double LITTLE = Figures.of("meal.packet-little");
     private static final double PINCH = 1;
-    private static final double WORTH_NAMING = 20;
+    private static final double WORTH_NAMING = Figures.of("meal.left-over-named");
     private static final Place ELSEWHERE = new Place(Messages.say("meal.elsewhere"), false, List.of());
     private final Map<String, Place> places = new HashMap<>();
 
@@ -30,7 +30,7 @@ final class Shop {
             places.put(
                     file.text(row, "role"),
                     new Place(
-                            file.text(row, "place"),
+                            Messages.translated(file.text(row, "place")),
                             file.text(row, "pantry").equals("yes"),
                             file.list(row, "sold", ";")));
         }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Objects;
 import nabe.larder.CatalogueFile;
 import nabe.meal.Breach.Way;
+import nabe.words.Messages;
 import org.apache.commons.csv.CSVRecord;
 
 /** The ways in which something gets where it must not be, and what mends each. From keeping-apart.csv. */
@@ -42,7 +43,7 @@ final class Spread {
                                     .map(m -> Way.valueOf(
                                             m.toUpperCase(Locale.ROOT).replace('-', '_')))
                                     .toList(),
-                            file.text(row, "words")));
+                            Messages.translated(file.text(row, "words"))));
         }
         return Map.copyOf(rows);
     }

@@ -9,17 +9,15 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.stream.IntStream;
 import nabe.bake.Start;
+import nabe.larder.Figures;
 import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Food that waits between its steps: how cold it is when it goes on, and where it waits. */
 final class Waits {
-    /** Minutes out of the fridge at most: the usual two-hour advice of food-safety agencies; local advice goes first. */
-    static final int MOST_OUT = 120;
-    /** Minutes that a hot pan may wait for its next step, so that the oil still browns the onion. Kitchen practice. */
-    static final int BETWEEN_STEPS = 20;
-    /** Minutes after which what was cooked goes into the dish no longer hot. Kitchen practice. */
-    private static final int STAYS_HOT = 40;
+    static final int MOST_OUT = Figures.whole("meal.out-of-fridge");
+    static final int BETWEEN_STEPS = Figures.whole("meal.pan-waits");
+    private static final int STAYS_HOT = Figures.whole("meal.stays-hot");
 
     private final List<MealTask> tasks;
 

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.function.Function;
 import nabe.house.House;
 import nabe.house.Person;
+import nabe.larder.Figures;
 import nabe.larder.Larder;
 import nabe.needs.Needs;
 import nabe.plan.Making.Built;
@@ -19,10 +20,8 @@ import org.jspecify.annotations.Nullable;
 
 /** One dish for everybody who eats it, or a small one apart for those who need it: both worked out, and compared. */
 public final class OneOrApart {
-    /** Laying a dish and seeing to it in the oven, minutes; kitchen practice. */
-    private static final int BUILDING = 10;
-    /** One dish that stays nearer to the recipe than this is eaten gladly by everybody; kitchen practice. */
-    private static final double NEAR = 0.62;
+    private static final int BUILDING = Figures.whole("plan.building");
+    private static final double NEAR = Figures.of("plan.gladly-eaten");
 
     private final Larder larder;
     private final Function<Brief, Built> plan;

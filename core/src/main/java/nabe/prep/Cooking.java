@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.function.Predicate;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import nabe.larder.Figures;
 import nabe.larder.Ingredient;
 import nabe.prep.StoveBook.Left;
 import nabe.prep.StoveBook.Work;
@@ -22,18 +23,14 @@ import org.jspecify.annotations.Nullable;
 
 /** Carries out the steps of a procedure pot by pot and weighs what is in each: what softens, browns, drinks, boils away. */
 final class Cooking {
-    /** Share of a liquid that an open simmering pot loses in a minute: 20 min leave 80 to 90 %. Kitchen practice. */
-    private static final double BOILS_AWAY = 0.008;
+    private static final double BOILS_AWAY = Figures.of("prep.boils-away");
 
-    private static final double HALF_COVERED = 0.55;
-    private static final double COVERED = 0.2;
-    /** However long it simmers, no cook lets more than this go. Kitchen practice. */
-    private static final double LEAST_LEFT = 0.4;
+    private static final double HALF_COVERED = Figures.of("prep.half-covered");
+    private static final double COVERED = Figures.of("prep.covered");
+    private static final double LEAST_LEFT = Figures.of("prep.least-left");
 
     private static final double NIGHT = 8 * 60;
-
-    /** Cooled in cold water. Kitchen practice, minutes. */
-    private static final double UNDER_WATER = 5;
+    private static final double UNDER_WATER = Figures.of("prep.cools-in-water");
 
     private static final Pattern IN_WATER =
             Pattern.compile("\\b(?:tap|(?:cold|iced?|running) water|ice bath)\\b", Pattern.CASE_INSENSITIVE);

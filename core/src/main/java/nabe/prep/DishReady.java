@@ -8,6 +8,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import nabe.larder.Figures;
 import nabe.prep.PrepStep.Used;
 import nabe.prep.PrepStep.When;
 import nabe.recipe.Part;
@@ -17,8 +18,7 @@ import nabe.words.Messages;
 
 /** The dish itself, greased and lined as the recipe says, and what is put by for its end. */
 final class DishReady {
-    /** Kitchen practice. */
-    private static final int MINUTES = 2;
+    private static final int MINUTES = Figures.whole("prep.dish-ready");
 
     private static final Set<String> KEEPS = Set.of("set", "reserve", "keep", "save", "hold");
 

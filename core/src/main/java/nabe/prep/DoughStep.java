@@ -2,6 +2,7 @@ package nabe.prep;
 
 import java.util.List;
 import java.util.Optional;
+import nabe.larder.Figures;
 import nabe.measure.KitchenText;
 import nabe.recipe.Part;
 import nabe.swap.Ahead;
@@ -11,11 +12,9 @@ import org.jspecify.annotations.Nullable;
 
 /** Mixing the flour of the structure: a poured batter, a raised topping, or a crust. Ratios and minutes: kitchen practice. */
 final class DoughStep {
-    private static final double LEAST_FLOUR_GRAMS = 60;
-    /** Liquid and egg to flour from which it pours. */
-    private static final double POURS = 1.0;
-    /** Fat to flour from which it is a crust. */
-    private static final double SHORT = 0.25;
+    private static final double LEAST_FLOUR_GRAMS = Figures.of("prep.dough-from");
+    private static final double POURS = Figures.of("prep.batter-from");
+    private static final double SHORT = Figures.of("prep.crust-from");
 
     private static final double FAT_PERCENT = 50;
 

@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import nabe.larder.Figures;
 import nabe.prep.PrepStep.When;
 import nabe.recipe.Line;
 import nabe.recipe.Part;
@@ -21,10 +22,9 @@ public final class GettingReady {
     private static final Pattern CUT = Pattern.compile(
             "\\b(?:chopped|diced|sliced|grated|crushed|minced|shredded|cubed|halved|quartered|torn|trimmed|peeled|snipped|julienned|crumbled|zested|deseeded|seeded|cored|in (?:dice|cubes|strips|chunks|rings|matchsticks)|cut)\\b",
             Pattern.CASE_INSENSITIVE);
-    /** Minutes for one line, and more for each 100 g of it. Kitchen practice. */
-    private static final double A_LINE = 0.7;
+    private static final double A_LINE = Figures.of("prep.cuts-a-line");
 
-    private static final double A_HUNDRED = 0.7;
+    private static final double A_HUNDRED = Figures.of("prep.cuts-100-g");
     private static final double MOST_GRAMS = 600;
 
     private GettingReady() {}

@@ -3,6 +3,7 @@ package nabe.prep;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
+import nabe.larder.Figures;
 import nabe.larder.Ingredient;
 import nabe.swap.ConvertedLine;
 import nabe.words.Messages;
@@ -15,8 +16,7 @@ import org.jspecify.annotations.Nullable;
  */
 public record Loosening(String item, @Nullable Ingredient of) {
     private static final Set<String> EGGS = Set.of("egg", "egg-yolk");
-    /** Share of egg that sets a pot. Kitchen practice. */
-    private static final double SETS = 0.08;
+    private static final double SETS = Figures.of("prep.egg-sets-from");
 
     private static final Loosening WITH_STOCK = new Loosening(Messages.say("prep.hot-stock-or-water"), null);
 

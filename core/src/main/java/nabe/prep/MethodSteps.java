@@ -18,6 +18,7 @@ import java.util.function.Function;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import nabe.larder.Figures;
 import nabe.measure.Dial;
 import nabe.prep.Cooking.Stage;
 import nabe.prep.PrepStep.Rung;
@@ -40,11 +41,8 @@ final class MethodSteps {
     private static final Pattern OF_THIS = Pattern.compile("\\bof this\\b(?! \\p{L})|\\bof this(?= into\\b)");
     private static final Set<String> MEASURES = Set.of("cup", "cups", "mug", "mugs", "tin", "jar");
     private static final String ROASTED_IN = "oven-tray";
-    /** Where the recipe roasts and does not say how hot, °C. Kitchen practice. */
-    private static final double USUAL_ROAST = 200;
-
-    /** Work that goes by itself takes no more of the hands than this share. Kitchen practice. */
-    private static final double A_LOOK = 0.06;
+    private static final double USUAL_ROAST = Figures.of("prep.usual-roast");
+    private static final double A_LOOK = Figures.of("prep.a-look");
     /** g; less is seasoning. Kitchen practice. */
     private final PlannedProcedure procedure;
 

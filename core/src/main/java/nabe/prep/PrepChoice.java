@@ -4,6 +4,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import nabe.larder.Figures;
 import nabe.measure.WrongValueException;
 import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
@@ -16,10 +17,9 @@ import org.jspecify.annotations.Nullable;
  */
 public record PrepChoice(@Nullable Integer minutesLeft, Map<String, Double> mends) {
     private static final PrepChoice NONE = new PrepChoice(null, Map.of());
-    /** Pressed 20 min more, tofu loses about another 5 %. Domain table: 10 to 20 % in all. */
-    public static final double PRESSED = 0.05;
+    public static final double PRESSED = Figures.of("prep.pressed-more");
 
-    public static final int PRESS_MINUTES = 20;
+    public static final int PRESS_MINUTES = Figures.whole("prep.pressed-longer");
 
     /** @throws WrongValueException for a time before now or a mend of an absurd size */
     public PrepChoice {

@@ -13,6 +13,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nabe.house.Schools;
+import nabe.larder.Figures;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.larder.Words;
@@ -29,11 +30,8 @@ import org.jspecify.annotations.Nullable;
 
 /** Carries out the procedure up to the oven: steps in an order that works, and the weights that enter the dish. The one way into this package. */
 public final class Prepper {
-    /** Below this a thing is worked along with something else and gets no step of its own. */
-    private static final double OWN_STEP_GRAMS = 60;
-
-    /** Share of a technique's effect from which the recipe's own work counts as good as it. */
-    private static final double AS_GOOD_AS = 0.6;
+    private static final double OWN_STEP_GRAMS = Figures.of("prep.own-step-from");
+    private static final double AS_GOOD_AS = Figures.of("prep.as-good-as");
     /** Techniques that change no weight. */
     private static final double SAME = 0.03;
 

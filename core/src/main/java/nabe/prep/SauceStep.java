@@ -3,6 +3,7 @@ package nabe.prep;
 import java.util.List;
 import java.util.Optional;
 import nabe.house.Schools;
+import nabe.larder.Figures;
 import nabe.measure.KitchenText;
 import nabe.recipe.Part;
 import nabe.swap.Ahead;
@@ -11,10 +12,10 @@ import nabe.words.Messages;
 
 /** Making the thickened white sauce: a roux of flour, or starch stirred in cold. Minutes: kitchen practice. */
 final class SauceStep {
-    private static final double LEAST_LIQUID_GRAMS = 150;
+    private static final double LEAST_LIQUID_GRAMS = Figures.of("prep.sauce-liquid");
     private static final double FAT_PERCENT = 50;
-    private static final int ROUX_MINUTES = 12;
-    private static final int SLURRY_MINUTES = 8;
+    private static final int ROUX_MINUTES = Figures.whole("prep.roux-minutes");
+    private static final int SLURRY_MINUTES = Figures.whole("prep.slurry-minutes");
 
     private SauceStep() {}
 

@@ -10,6 +10,7 @@ import nabe.house.Schools;
 import nabe.larder.CatalogueFile;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
+import nabe.words.Messages;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
@@ -67,7 +68,7 @@ public final class SheetWays {
                             usual,
                             (int) file.number(row, "parboil_min"),
                             file.text(row, "brittle").equals("yes"),
-                            file.text(row, "why")));
+                            Messages.translated(file.text(row, "why"))));
         }
     }
 

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Stream;
+import nabe.larder.Figures;
 import nabe.prep.PrepStep.Used;
 import nabe.swap.PlannedProcedure;
 import nabe.swap.PlannedProcedure.Constituent;
@@ -12,8 +13,7 @@ import nabe.swap.PlannedProcedure.Pot;
 
 /** What goes into a pot at one of its steps, each thing once. */
 final class StepUses {
-    /** g; of less nobody weighs out before it goes in. Kitchen practice. */
-    private static final double MUCH = 30;
+    private static final double MUCH = Figures.of("prep.weighed-from");
 
     private final PlannedProcedure procedure;
     /** Names of the pots, by id. */

@@ -11,6 +11,7 @@ import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.recipe.Procedure.Kind;
 import nabe.swap.Ahead;
+import nabe.words.Messages;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 
@@ -84,7 +85,7 @@ public final class StoveBook {
             if (!works.containsAll(named) || !(low > 0 && low <= high)) {
                 throw file.bad(row, "It must name works of works.csv, with low above 0 and not above high.");
             }
-            Left left = new Left((low + high) / 200, orNull(file.text(row, "sign")));
+            Left left = new Left((low + high) / 200, orNull(Messages.translated(file.text(row, "sign"))));
             larder.all().stream()
                     .filter(i -> fits(foods, i))
                     .forEach(i -> named.forEach(
@@ -99,7 +100,7 @@ public final class StoveBook {
                     foods(file, row, larder),
                     file.text(row, "rung"),
                     (int) file.number(row, "minutes"),
-                    file.text(row, "words")));
+                    Messages.translated(file.text(row, "words"))));
         }
     }
 

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import nabe.house.Schools;
+import nabe.larder.Figures;
 import nabe.prep.PrepStep.Rung;
 import nabe.prep.StoveBook.Soak;
 import org.jspecify.annotations.Nullable;
@@ -11,7 +12,7 @@ import org.jspecify.annotations.Nullable;
 /** Chooses how nuts and beans are soaked by the time that is left. */
 final class TimeLadder {
     private static final int NIGHT = 10 * 60;
-    private static final int HOT_SOAK = 45;
+    private static final int HOT_SOAK = Figures.whole("prep.hot-soak-takes");
 
     private TimeLadder() {}
 

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.IntStream;
+import nabe.larder.Figures;
 
 /** Every line has exactly 1 to spend: what a clause takes of it, and what later clauses ask of it by name. */
 final class Accounts {
@@ -42,11 +43,9 @@ final class Accounts {
             "yogurt",
             "sour-milk");
 
-    /** What "the rest" is of a thing that was used before without a figure. Kitchen practice. */
-    private static final double UNSAID_BEFORE_REST = 0.5;
+    private static final double UNSAID_BEFORE_REST = Figures.of("reading.unsaid-before-rest");
 
-    /** "A little of the oil" where more of it is asked for later. Kitchen practice. */
-    private static final double A_LITTLE = 0.2;
+    private static final double A_LITTLE = Figures.of("reading.a-little-of");
 
     private static final double LITTLE = 0.001;
 

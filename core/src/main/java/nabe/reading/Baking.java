@@ -2,6 +2,7 @@ package nabe.reading;
 
 import java.util.List;
 import java.util.Set;
+import nabe.larder.Figures;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Slot.Lead;
@@ -11,8 +12,7 @@ import nabe.reading.grammar.Verb.Effect;
 
 /** Clauses about the dish in the oven, and what is cooked beside it meanwhile. */
 final class Baking {
-    /** "35 min till golden." alone, with the oven hot: no wait amid the building is so long. Kitchen practice. */
-    private static final double BAKES_FROM = 15;
+    private static final double BAKES_FROM = Figures.of("reading.bakes-from");
 
     private final Scene scene;
     private final Kitchen kitchen;

@@ -3,6 +3,7 @@ package nabe.reading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import nabe.larder.Figures;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Clause.Cover;
@@ -23,8 +24,7 @@ final class Cook {
     private final Naming naming;
     private final Meaning meaning;
     private final Dish dish;
-    /** Minutes that no crust is baked ahead. Kitchen practice. */
-    private static final double NO_CRUST = 25;
+    private static final double NO_CRUST = Figures.of("reading.no-crust");
 
     private static final Set<String> COLD_VERBS = Set.of("chill", "refrigerate", "cool");
 

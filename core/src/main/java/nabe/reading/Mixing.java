@@ -6,6 +6,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
+import nabe.larder.Figures;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.Verb;
@@ -15,8 +16,7 @@ import nabe.recipe.Procedure.Step;
 
 /** Puts things together in a pot: raw things are one, what was made apart stays a component that goes in. */
 final class Mixing {
-    /** What is taken of a thing that lies in the dish, "some of the juice from the tin". Kitchen practice. */
-    private static final double OUT_OF_DISH = 0.1;
+    private static final double OUT_OF_DISH = Figures.of("reading.out-of-dish");
 
     private static final double MUCH = 0.001;
     private final Kitchen kitchen;

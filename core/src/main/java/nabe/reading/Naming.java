@@ -6,6 +6,7 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
+import nabe.larder.Figures;
 import nabe.reading.GroupNames.Group;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.KitchenWords;
@@ -43,8 +44,8 @@ final class Naming {
     /** "White and green parts separated". */
     private static final Pattern GREENS =
             Pattern.compile("\\bgreens?\\b.{0,20}\\b(?:parts?|separate\\w*|apart|ends?)\\b", Pattern.CASE_INSENSITIVE);
-    /** Share of a spring onion that is white. Kitchen practice. */
-    private static final double WHITES = 0.5;
+
+    private static final double WHITES = Figures.of("reading.whites-of-onion");
 
     private final PotNames potNames;
     private final GroupNames groupNames;

@@ -5,6 +5,7 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
+import nabe.larder.Figures;
 import nabe.measure.Unit;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
@@ -46,12 +47,9 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
     static final Portion UNSAID = new Portion(Kind.UNSAID, 0, null);
     static final Portion REST = new Portion(Kind.REST, 0, null);
     static final Portion ALL = new Portion(Kind.ALL, 1, null);
-    /** What a smear of sauce under everything takes, where no amount is said. Kitchen practice. */
-    static final double FILM_SHARE = 0.08;
-    /** Most of a thing. Kitchen practice. */
-    private static final double MOST = 0.8;
-    /** A handful kept back. Kitchen practice. */
-    static final double HANDFUL = 0.17;
+    static final double FILM_SHARE = Figures.of("reading.smear");
+    private static final double MOST = Figures.of("reading.most-of");
+    static final double HANDFUL = Figures.of("reading.handful-kept");
 
     /** "50 g parmesan, plus 25 g to finish". */
     private static final Pattern PLUS_MEASURED = Pattern.compile(
@@ -61,8 +59,7 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
     private static final Pattern BRACKETED_COUNT = Pattern.compile(
             "\\((?:about |approx\\.? |around |roughly |~ ?)?(\\d{1,2})(?: (?:sheets|noodles|tubes|shells|tortillas|slices|pieces|strips))?\\)");
     private static final List<String> LADLES = List.of("ladle", "ladleful");
-    /** What a soup ladle holds. Kitchen practice. */
-    private static final double LADLE_ML = 100;
+    private static final double LADLE_ML = Figures.of("reading.ladle");
 
     private static final Map<String, Double> PARTS = Map.ofEntries(
             Map.entry("half", 2.0),

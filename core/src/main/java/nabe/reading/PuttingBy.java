@@ -1,6 +1,7 @@
 package nabe.reading;
 
 import java.util.List;
+import nabe.larder.Figures;
 import nabe.larder.Words;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
@@ -9,8 +10,7 @@ import nabe.reading.grammar.Slot.Lead;
 /** What is put by for later, and liquids that are poured off to be used again. */
 final class PuttingBy {
     private static final double LITTLE = 0.01;
-    /** What "most" may leave. Kitchen practice. */
-    private static final double SOME = 0.34;
+    private static final double SOME = Figures.of("reading.most-leaves");
 
     private final Kitchen kitchen;
     private final Dish dish;

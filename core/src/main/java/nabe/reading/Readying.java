@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import nabe.larder.Figures;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Slot.Lead;
@@ -16,10 +17,8 @@ final class Readying {
     private static final Set<String> GREASES =
             Set.of("rub", "brush", "spray", "mist", "coat", "smear", "grease", "butter", "oil", "line", "dust");
     private static final Set<String> CRUSTS = Set.of("pastry", "pastry-thin", "flour", "flour-raising");
-    /** Grams; more than a dish takes. Kitchen practice. */
-    static final double MOST_GREASE = 20;
-    /** Grams; of butter cooks take more. Kitchen practice. */
-    private static final double MOST_BUTTER = 30;
+    static final double MOST_GREASE = Figures.of("reading.most-grease");
+    private static final double MOST_BUTTER = Figures.of("reading.most-butter");
 
     private final Scene scene;
     private final Kitchen kitchen;

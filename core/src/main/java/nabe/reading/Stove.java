@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import nabe.larder.Figures;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.KitchenWords;
@@ -19,8 +20,7 @@ import org.jspecify.annotations.Nullable;
 final class Stove {
     private static final Set<String> THICKENERS = Set.of("flour", "starch", "gravy", "gravy-powder");
     private static final double MUCH = 0.001;
-    /** Share of a pot that some of it is. Kitchen practice. */
-    private static final double A_LADLE = 0.1;
+    private static final double A_LADLE = Figures.of("reading.ladleful");
 
     private final Kitchen kitchen;
     private final Dish dish;

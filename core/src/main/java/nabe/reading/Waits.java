@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import nabe.larder.Figures;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Clause.Cover;
@@ -12,8 +13,7 @@ import nabe.recipe.Procedure.Step;
 
 /** The built dish stands: for a night in the fridge, or for ten minutes to firm up before more is laid on it. */
 final class Waits {
-    /** Minutes from which a wait is a step of its own, whatever lies on it. Kitchen practice. */
-    private static final double LONG = 60;
+    private static final double LONG = Figures.of("reading.long-wait-in-text");
 
     private final Scene scene;
     private final Kitchen kitchen;

@@ -2,6 +2,7 @@ package nabe.reading;
 
 import java.util.List;
 import java.util.regex.Pattern;
+import nabe.larder.Figures;
 import nabe.measure.Amount;
 import nabe.recipe.Procedure.GoesIn;
 import nabe.recipe.Procedure.Step;
@@ -9,8 +10,7 @@ import org.jspecify.annotations.Nullable;
 
 /** How warm a dish is that was never chilled: eggs cooled under the tap do not cool the mash over them. */
 final class Warmth {
-    /** Minutes in which a potful stays warm. Kitchen practice. */
-    private static final double BRIEFLY = 10;
+    private static final double BRIEFLY = Figures.of("reading.briefly");
 
     private static final Pattern A_LITTLE =
             Pattern.compile("\\b(?:a (?:little|bit|touch)|slightly|briefly|to handle)\\b", Pattern.CASE_INSENSITIVE);

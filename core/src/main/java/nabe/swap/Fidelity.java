@@ -1,5 +1,7 @@
 package nabe.swap;
 
+import nabe.larder.Figures;
+
 /**
  * How near a swap stays to what was there, with its terms, each 0 to 1.
  *
@@ -9,9 +11,7 @@ package nabe.swap;
  */
 public record Fidelity(double taste, double texture, double richness, double moisture, double score) {
     static final Fidelity NONE = new Fidelity(0, 0, 0, 0, 0);
-
-    /** A difference below this share of the weight is not noticed. */
-    private static final double UNNOTICED = 0.05;
+    private static final double UNNOTICED = Figures.of("swap.unnoticed");
 
     /** @param was what the thing brought, {@code now} what stands for it, {@code grams} of the thing replaced */
     static Fidelity of(SwapRule rule, Nutrients was, Nutrients now, double grams) {

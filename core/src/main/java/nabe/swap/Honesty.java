@@ -5,6 +5,7 @@ import java.util.Map;
 import nabe.larder.CatalogueException;
 import nabe.larder.ListCatalogue;
 import nabe.swap.job.Job;
+import nabe.words.Messages;
 
 /** What is lost where nothing does a job well enough: honesty.json5. */
 public final class Honesty {
@@ -13,7 +14,11 @@ public final class Honesty {
     private final String usual;
 
     /** One sentence; without a job the one for all others. */
-    record Entry(Job job, String loses) {}
+    record Entry(Job job, String loses) {
+        Entry {
+            loses = Messages.translated(loses);
+        }
+    }
 
     public Honesty() {
         String other = null;

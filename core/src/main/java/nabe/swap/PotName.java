@@ -9,6 +9,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import nabe.larder.Figures;
 import nabe.larder.Words;
 import nabe.reading.FoodClasses;
 import nabe.recipe.Part;
@@ -61,9 +62,7 @@ public final class PotName {
     private static final Set<Kind> DOUGHS = Set.of(Kind.CRUST, Kind.BATTER, Kind.MASH);
 
     private static final Set<String> PASTA = Set.of("short-pasta", "noodles", "filled-pasta");
-
-    /** From this share of the weight a pot is called by its pasta alone. Kitchen practice. */
-    private static final double MOSTLY = 0.6;
+    private static final double MOSTLY = Figures.of("swap.called-by-pasta");
 
     private PotName() {}
 

@@ -1,5 +1,7 @@
 package nabe.swap;
 
+import nabe.larder.Figures;
+
 /**
  * Where a swap stands for this house, with its terms; the highest is taken.
  *
@@ -11,15 +13,14 @@ package nabe.swap;
 public record Ranking(double fidelity, double school, double labels, double tools, double work, double score) {
     static final Ranking NONE = new Ranking(0, 0, 0, 0, 0, 0);
 
-    /** More than nearness: what a house asked for comes before what is most like the original. */
-    private static final double SCHOOL = 0.6;
+    private static final double SCHOOL = Figures.of("swap.ranking-school");
 
-    private static final double LABEL = 0.03;
-    private static final double DOUBT = 0.03;
-    private static final double MOST_DOUBT = 0.18;
-    private static final double TOOL = 0.12;
-    private static final double ACTIVE_MINUTE = 0.001;
-    private static final double PASSIVE_MINUTE = 0.0002;
+    private static final double LABEL = Figures.of("swap.ranking-label");
+    private static final double DOUBT = Figures.of("swap.ranking-doubt");
+    private static final double MOST_DOUBT = Figures.of("swap.ranking-most-doubt");
+    private static final double TOOL = Figures.of("swap.ranking-tool");
+    private static final double ACTIVE_MINUTE = Figures.of("swap.ranking-work");
+    private static final double PASSIVE_MINUTE = Figures.of("swap.ranking-waiting");
 
     /**
      * The weights are kitchen practice: a label read is about as much trouble as half an hour of work, and each further thing

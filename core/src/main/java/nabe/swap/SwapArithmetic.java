@@ -2,6 +2,7 @@ package nabe.swap;
 
 import java.util.ArrayList;
 import java.util.List;
+import nabe.larder.Figures;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.larder.Shapes;
@@ -10,14 +11,12 @@ import nabe.recipe.Part;
 
 /** Finds how much of each component does the work of what it replaces. Grams in, grams out. */
 final class SwapArithmetic {
-    /** A large egg without its shell, grams. USDA SR24 ndb:01123. */
-    static final double EGG_GRAMS = 50;
+    static final double EGG_GRAMS = Figures.of("swap.egg");
     /** One lasagna sheet; kitchen practice. */
     private static final double USUAL_SHEET_MM2 = 180 * 88.0;
-    /** Raw slices lie with gaps and shrink as they dry: a single layer covers with less. Kitchen practice. */
-    private static final double SLICE_COVER = 0.85;
-    /** Raw vegetables are a little lighter than water. Kitchen practice. */
-    private static final double SLICE_G_PER_ML = 0.95;
+
+    private static final double SLICE_COVER = Figures.of("swap.slice-cover");
+    private static final double SLICE_G_PER_ML = Figures.of("swap.slice-density");
 
     private final Larder larder;
     private final Thickeners thickeners;

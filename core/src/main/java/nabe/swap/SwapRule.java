@@ -2,9 +2,11 @@ package nabe.swap;
 
 import java.util.List;
 import java.util.Map;
+import nabe.larder.Figures;
 import nabe.larder.Ingredient;
 import nabe.recipe.Part;
 import nabe.swap.job.Job;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -43,9 +45,7 @@ public record SwapRule(
         Instead instead,
         String reason,
         @Nullable String method) {
-
-    /** Nabe chooses nothing by itself whose taste and texture together stay below this. Kitchen practice. */
-    static final double FLOOR = 0.45;
+    static final double FLOOR = Figures.of("swap.nearest-floor");
 
     /**
      * @param use larder id
@@ -71,9 +71,14 @@ public record SwapRule(
             @Nullable Double taste,
             @Nullable Double texture,
             @Nullable String reason,
-            @Nullable String method) {}
+            @Nullable String method) {
+        public At {
+            reason = reason == null ? null : Messages.translated(reason);
+        }
+    }
 
     public SwapRule {
+        reason = Messages.translated(reason);
         job = job == null ? List.of() : List.copyOf(job);
         in = in == null ? List.of() : List.copyOf(in);
         at = at == null ? Map.of() : Map.copyOf(at);

@@ -7,6 +7,7 @@ import nabe.house.Schools;
 import nabe.larder.Ingredient;
 import nabe.larder.ListCatalogue;
 import nabe.recipe.Part;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** What is done to each thing before it enters the dish and what is left of its weight. From prep.json5. */
@@ -30,6 +31,9 @@ public final class Techniques {
             @Nullable String tool,
             @Nullable String heat,
             @Nullable Ahead ahead) {
+        public Entry {
+            sign = Messages.translated(sign);
+        }
 
         boolean fits(Ingredient ingredient, Part part, Schools schools) {
             return (in == null || in.contains(part))

@@ -10,6 +10,7 @@ import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Properties;
 import java.util.SortedMap;
@@ -26,6 +27,8 @@ public final class Messages {
 
     private static final Messages OURS = load(System.getProperty(LANGUAGE, "en"));
 
+    private static final Map<String, String> CATALOGUE = new ConcurrentHashMap<>();
+
     private final String language;
     private final Map<String, String> patterns;
     private final Map<String, Function<Object[], String>> formats = new ConcurrentHashMap<>();
@@ -41,6 +44,31 @@ public final class Messages {
      */
     public static String say(String code, Object... arguments) {
         return OURS.told(code, arguments);
+    }
+
+    /**
+     * A sentence of the catalogue, which is written there in English.
+     *
+     * @return it in the language Nabe speaks, under the code that {@link #codeOf} makes of it; as it is where that has none
+     */
+    public static String translated(String english) {
+        if (english.isBlank()) {
+            return english;
+        }
+        String code = codeOf(english);
+        CATALOGUE.putIfAbsent(code, english);
+        return OURS.patterns.containsKey(code) ? say(code) : english;
+    }
+
+    /** @return "catalogue." and the sentence's own words */
+    static String codeOf(String english) {
+        String words = english.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-");
+        return "catalogue." + words.replaceAll("^-|-$", "");
+    }
+
+    /** @return what the catalogue has said so far, by code */
+    static Map<String, String> catalogue() {
+        return Map.copyOf(CATALOGUE);
     }
 
     /** @return the language Nabe speaks, as a tag: "en" */

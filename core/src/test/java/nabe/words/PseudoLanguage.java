@@ -16,14 +16,19 @@ public final class PseudoLanguage {
 
     private PseudoLanguage() {}
 
-    /** @param root of a class path, where its file is put */
+    /** @param root of a class path, where its file is put; the catalogue was read before */
     public static void writeTo(Path root) throws IOException {
         Properties marked = new Properties();
         Messages.load("en").patterns().forEach((code, pattern) -> marked.setProperty(code, ofPattern(pattern)));
+        Messages.catalogue().forEach((code, sentence) -> marked.setProperty(code, quoted(of(sentence))));
         Path file = Files.createDirectories(root.resolve("messages")).resolve(NAME + ".properties");
         try (var out = Files.newBufferedWriter(file, StandardCharsets.UTF_8)) {
             marked.store(out, null);
         }
+    }
+
+    private static String quoted(String words) {
+        return words.replace("'", "''").replace("{", "'{'").replace("}", "'}'");
     }
 
     private static String ofPattern(String pattern) {

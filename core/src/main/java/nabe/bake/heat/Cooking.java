@@ -1,6 +1,7 @@
 package nabe.bake.heat;
 
 import java.util.Arrays;
+import nabe.larder.Figures;
 
 /**
  * Tenderness and browning as first-order changes. Tender: starts above 56 °C where starch gelatinises, and a dry sheet at 95 °C is 95 % there in
@@ -8,20 +9,20 @@ import java.util.Arrays;
  * pastry toast: 20 min at 150 °C, twice as fast each 25 °C. Kitchen practice.
  */
 final class Cooking {
-    private static final double GELATINISES = 56;
-    private static final double TENDER_SECONDS = 340;
-    private static final double TENDER_AT = 95;
-    private static final double TENDER_DOUBLES = 14;
-    private static final double ROOT_SECONDS = 400;
-    private static final double ROOT_DOUBLES = 3.5;
-    private static final double GOLDEN_SECONDS = 450;
-    private static final double GOLDEN_AT = 118;
-    private static final double GOLDEN_DOUBLES = 12;
-    private static final double TOASTED_SECONDS = 1200;
-    private static final double TOASTED_AT = 150;
-    private static final double TOASTED_DOUBLES = 25;
+    private static final double GELATINISES = Figures.of("bake.starch-gelatinises");
+    private static final double TENDER_SECONDS = Figures.of("bake.sheet-tender-seconds");
+    private static final double TENDER_AT = Figures.of("bake.sheet-tender-at");
+    private static final double TENDER_DOUBLES = Figures.of("bake.sheet-tender-doubles");
+    private static final double ROOT_SECONDS = Figures.of("bake.root-tender-seconds");
+    private static final double ROOT_DOUBLES = Figures.of("bake.root-tender-doubles");
+    private static final double GOLDEN_SECONDS = Figures.of("bake.golden-seconds");
+    private static final double GOLDEN_AT = Figures.of("bake.golden-at");
+    private static final double GOLDEN_DOUBLES = Figures.of("bake.golden-doubles");
+    private static final double TOASTED_SECONDS = Figures.of("bake.toasted-seconds");
+    private static final double TOASTED_AT = Figures.of("bake.toasted-at");
+    private static final double TOASTED_DOUBLES = Figures.of("bake.toasted-doubles");
     private static final double READILY = 0.75;
-    private static final double BROWNS_FROM = 101;
+    private static final double BROWNS_FROM = Figures.of("bake.browns-from");
     private final HeatDish dish;
     private final int[] row;
     private final double[] tender;

@@ -1,20 +1,20 @@
 package nabe.bake.heat;
 
+import nabe.larder.Figures;
+
 /** What passes between the oven and the dish's three faces: convection and radiation, and foil's gap. W/(m² K), °C. */
 final class Faces {
     private static final double STEFAN_BOLTZMANN = 5.670e-8;
     private static final double KELVIN = 273.15;
     private static final double FOOD_EMISSIVITY = Surfaces.emissivity("food");
     private static final double FOIL_EMISSIVITY = Surfaces.emissivity("foil");
-    /** Across the steamy gap under foil. Kitchen practice, set so that covered dishes lag open ones as cooks find. */
-    private static final double GAP = 60;
-    /** W/m² that a grill throws on the top. Kitchen practice. */
-    private static final double GRILL = 9_000;
+    private static final double GAP = Figures.of("bake.under-foil");
+    private static final double GRILL = Figures.of("bake.grill-throws");
 
-    private static final double BASE_CONVECTION = 0.75;
-    private static final double REST_CONVECTION = 0.8;
-    private static final double REST_BASE = 0.6;
-    private static final double HIGH_SHELF = 1.12;
+    private static final double BASE_CONVECTION = Figures.of("bake.base-convection");
+    private static final double REST_CONVECTION = Figures.of("bake.rest-convection");
+    private static final double REST_BASE = Figures.of("bake.rest-base");
+    private static final double HIGH_SHELF = Figures.of("bake.high-shelf");
     private final Section section;
     private final Conduction heat;
     private final Skin skin;

@@ -1,5 +1,7 @@
 package nabe.bake.heat;
 
+import nabe.larder.Figures;
+
 /**
  * What a layer is made of, as mass fractions that add up to 1, and how densely it lies.
  *
@@ -9,8 +11,7 @@ public record Foodstuff(
         double water, double protein, double fat, double carbohydrate, double fibre, double ash, double packed) {
     private static final Substance[] SUBSTANCES = Substance.values();
     private static final double TOLERANCE = 1e-6;
-    /** Air between pieces: conductivity falls faster than the mass. Kitchen practice for crumbs and shreds. */
-    private static final double LOOSE_POWER = 1.3;
+    private static final double LOOSE_POWER = Figures.of("bake.loose-power");
     /** Where water in food begins to freeze, °C: sauces and meat -1 to -2 (ASHRAE Handbook, Refrigeration, thermal properties of foods). */
     static final double FREEZES_AT = -1.5;
     /** J/kg; latent heat of melting ice. */

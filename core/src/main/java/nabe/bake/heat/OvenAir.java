@@ -1,5 +1,7 @@
 package nabe.bake.heat;
 
+import nabe.larder.Figures;
+
 /**
  * How the oven gives its heat.
  *
@@ -11,15 +13,14 @@ package nabe.bake.heat;
  */
 public record OvenAir(boolean fan, boolean preheated, int doors, int others, boolean topShelf) {
     public static final OvenAir USUAL = new OvenAir(false, true, 1, 0, false);
-    /** W/(m² K), air moving by itself or by a fan: usual figures for free and forced convection in a box. */
-    static final double FREE = 7;
+    static final double FREE = Figures.of("bake.air-free");
 
-    static final double FORCED = 17;
-    private static final double HEATS_UP_SECONDS = 420;
-    private static final double DOOR_DROP = 28;
-    private static final double RECOVERS_SECONDS = 170;
-    private static final double SHARED_DROP = 22;
-    private static final double SHARED_SECONDS = 900;
+    static final double FORCED = Figures.of("bake.air-forced");
+    private static final double HEATS_UP_SECONDS = Figures.of("bake.oven-heats-up");
+    private static final double DOOR_DROP = Figures.of("bake.door-drop");
+    private static final double RECOVERS_SECONDS = Figures.of("bake.door-recovers");
+    private static final double SHARED_DROP = Figures.of("bake.shared-drop");
+    private static final double SHARED_SECONDS = Figures.of("bake.shared-recovers");
     private static final double KITCHEN = 21;
 
     double convection() {

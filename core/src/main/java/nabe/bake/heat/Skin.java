@@ -1,22 +1,22 @@
 package nabe.bake.heat;
 
+import nabe.larder.Figures;
+
 /**
  * The outermost third of a millimetre: wet it evaporates and stays cool, dry it can brown. Evaporation by the analogy of heat and mass
  * transfer (Lewis), held back by fat and film; its water comes up from below by diffusion. Figures: kitchen practice, set so that an open bake loses
  * the domain's 0.3 to 0.8 kg/m² in an hour.
  */
 final class Skin {
-    private static final double THICKNESS = 0.0003;
-    private static final double FILM = 0.22;
+    private static final double THICKNESS = Figures.of("bake.skin-thickness");
+    private static final double FILM = Figures.of("bake.skin-water-left");
     /** J/(m³ K) of hot air, for the analogy. */
     private static final double AIR = 780;
 
-    /** m²/s: a loose sauce keeps wetting its skin; a set one and cheese dry out. */
-    private static final double DRAWS_SAUCE = 2.4e-10;
+    private static final double DRAWS_SAUCE = Figures.of("bake.skin-draws-sauce");
 
-    private static final double DRAWS_SET = 0.55e-10;
-    /** Below this share of its first water the skin's vapour pressure falls. */
-    private static final double WET = 0.4;
+    private static final double DRAWS_SET = Figures.of("bake.skin-draws-set");
+    private static final double WET = Figures.of("bake.skin-wet-above");
 
     private static final double FRESH = 0.7;
     private static final double VAPOUR = 461.5;

@@ -1,5 +1,7 @@
 package nabe.bake.heat;
 
+import nabe.larder.Figures;
+
 /**
  * Boiling inside the food: held at 100 °C by evaporation. In an open layer steam goes up, inward and a little down to the nearest cooler food
  * and condenses there, as far as the way is open; the rest leaves, or under a cover gives its heat to it and drips back. In a dense layer it
@@ -16,13 +18,12 @@ final class Steam {
     /** Food that still takes up steam. */
     static final double COOL = 92;
 
-    /** Share of the steam of a wholly open layer that finds cooler food. */
-    private static final double MOST_CONDENSES = 0.8;
+    private static final double MOST_CONDENSES = Figures.of("bake.steam-condenses");
 
-    private static final double UP = 0.5;
-    private static final double INWARD = 0.35;
-    private static final double DOWN = 0.15;
-    private static final double COVER_LEAK = 0.1;
+    private static final double UP = Figures.of("bake.steam-up");
+    private static final double INWARD = Figures.of("bake.steam-inward");
+    private static final double DOWN = Figures.of("bake.steam-down");
+    private static final double COVER_LEAK = Figures.of("bake.cover-leaks");
     private final Section section;
     private final Conduction heat;
     private double left;

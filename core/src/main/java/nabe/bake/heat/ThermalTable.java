@@ -1,18 +1,16 @@
 package nabe.bake.heat;
 
+import nabe.larder.Figures;
+
 /** One foodstuff's conductivity and heat over temperature, tabulated for speed: a value for every degree, going on straight above the last. */
 final class ThermalTable {
     private static final double COLDEST = -30;
     private static final double STEP = 1;
     private static final int ROWS = 201;
-    /**
-     * Juices bubble and stir in an open, moist layer: its conductivity rises by so much, times its openness and its water, between these
-     * temperatures. In a dense one nothing moves. Kitchen practice, set so that a 50 mm lasagna at 190 °C takes what cooks find.
-     */
-    private static final double MOVING = 2.2;
+    private static final double MOVING = Figures.of("bake.juices-stir");
 
-    private static final double MOVES_FROM = 30;
-    private static final double MOVES_WELL = 75;
+    private static final double MOVES_FROM = Figures.of("bake.juices-stir-from");
+    private static final double MOVES_WELL = Figures.of("bake.juices-stir-well");
     private final double[] k = new double[ROWS];
     private final double[] capacity = new double[ROWS];
     private final double[] enthalpy = new double[ROWS];

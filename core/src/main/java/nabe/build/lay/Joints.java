@@ -2,11 +2,11 @@ package nabe.build.lay;
 
 import java.util.ArrayList;
 import java.util.List;
+import nabe.larder.Figures;
 
 /** Where pieces of one layer meet: the lines a slice could come apart at. */
 final class Joints {
-    /** Nearer than this, two joints over each other act as one cut. Kitchen practice. */
-    private static final double IN_LINE_MM = 10;
+    private static final double IN_LINE_MM = Figures.of("build.joints-in-line");
 
     private final List<Joint> joints = new ArrayList<>();
 

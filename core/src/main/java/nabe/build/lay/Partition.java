@@ -3,11 +3,11 @@ package nabe.build.lay;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import nabe.larder.Figures;
 
 /** One way to fill a length with sides of sheets, whole or snapped. */
 record Partition(List<Segment> segments) {
-    /** More than this share left bare when tender is not worth considering. */
-    private static final double MOST_BARE = 0.03;
+    private static final double MOST_BARE = Figures.of("build.most-bare");
 
     /**
      * @param start where it begins, {@code length} how far the piece reaches

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Pattern;
+import nabe.larder.Figures;
 import nabe.recipe.Family;
 import nabe.recipe.Line;
 import org.jspecify.annotations.Nullable;
@@ -12,8 +13,7 @@ import org.jspecify.annotations.Nullable;
 /** Tells which kind of bake a recipe is, by its title first and then by what is in it. */
 final class FamilyFinder {
     private static final Pattern MASHED = Pattern.compile("\\bmash");
-    /** Less flour than this thickens; more makes a lid. Kitchen practice. */
-    private static final double DOUGH_GRAMS = 90;
+    private static final double DOUGH_GRAMS = Figures.of("reading.lid-flour");
     /** Without a word of rolling, wraps lie flat in layers. */
     private static final Pattern ROLLS = Pattern.compile(
             "\\b(?:roll(?:s|ed|ing)?(?! (?:out|the (?:dough|pastry)))|wrap(?:ped|ping)?\\b|fold|seam|fill the|fill each|stuff)\\b");

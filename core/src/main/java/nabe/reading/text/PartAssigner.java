@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import nabe.larder.Figures;
 import nabe.recipe.Family;
 import nabe.recipe.Line;
 import nabe.recipe.Part;
@@ -83,9 +84,7 @@ final class PartAssigner {
             "onion");
 
     private static final Set<Part> KEEPS_UNDER_HEADING = Set.of(Part.SEASONING, Part.BINDER);
-
-    /** Less flour than this thickens a gravy. Kitchen practice. */
-    private static final double BATTER_FLOUR_GRAMS = 60;
+    private static final double BATTER_FLOUR_GRAMS = Figures.of("reading.gravy-flour");
 
     private static final Pattern PAN_RELEASE = Pattern.compile(
             ".*\\b(?:for|to) (?:greas|oil(?:ing)? the|brush(?:ing)? the (?:dish|pan|tin)|the (?:dish|pan|tin)|butter(?:ing)? the).*");

@@ -2,6 +2,7 @@ package nabe.swap.job;
 
 import java.util.Set;
 import java.util.regex.Pattern;
+import nabe.larder.Figures;
 import nabe.recipe.Family;
 import nabe.recipe.Procedure.Kind;
 import org.jspecify.annotations.Nullable;
@@ -17,16 +18,15 @@ final class EggJobs {
     /** What eggs may be beaten with and still be a custard by themselves. */
     private static final Set<String> BEATEN =
             Set.of("egg", "egg-yolk", "egg-white", "salt", "spice", "herb", "dried-herb", "milk", "cream", "mustard");
-    /** Grams of egg from which a layer of it is more than a wash. Kitchen practice. */
-    private static final double LEAST_CUSTARD = 80;
+
+    private static final double LEAST_CUSTARD = Figures.of("swap.custard-egg");
 
     private static final Set<String> WATER = Set.of("water", "salt", "egg");
     private static final Pattern FROM_WATER = Pattern.compile("\\b(?:boil|simmer|peel|shell|poach)");
     private static final Pattern COATS = Pattern.compile("\\b(?:dip|coat|dredg|pass|breadcrumb|pan[eé])\\w*");
     private static final Pattern WHIPPED = Pattern.compile("\\b(?:peaks|stiff|frothy|foamy|whites)\\b");
     private static final Pattern TOP = Pattern.compile("\\b(?:topping|top|custard)\\b");
-    /** Grams of liquid dairy for each gram of egg from which the mixture is a custard; kitchen practice. */
-    private static final double CUSTARD_LIQUID = 0.6;
+    private static final double CUSTARD_LIQUID = Figures.of("swap.custard-liquid");
 
     private EggJobs() {}
 

@@ -1,6 +1,7 @@
 package nabe.swap.job;
 
 import java.util.regex.Pattern;
+import nabe.larder.Figures;
 import nabe.recipe.Family;
 import nabe.recipe.Procedure.Kind;
 import org.jspecify.annotations.Nullable;
@@ -42,8 +43,8 @@ final class FlourJobs {
     private static final Pattern SHAPED =
             Pattern.compile("\\b(?:patt(?:y|ies)|balls?|fritters?|cakes|burgers?|meatballs?)\\b");
     static final Pattern CHOUX = Pattern.compile("\\b(?:choux|leaves the sides)\\b");
-    private static final double MOST_COATING_GRAMS = 120;
-    private static final double A_LITTLE_FLOUR = 60;
+    private static final double MOST_COATING_GRAMS = Figures.of("swap.coating-flour");
+    private static final double A_LITTLE_FLOUR = Figures.of("swap.little-flour");
 
     private FlourJobs() {}
 

@@ -12,6 +12,7 @@ import java.util.function.Function;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import nabe.larder.Figures;
 import nabe.larder.Words;
 import nabe.recipe.Family;
 import nabe.recipe.Line;
@@ -465,6 +466,5 @@ final class Scene {
                         && recipe.lines().stream().anyMatch(l -> l.hasRole("milk") || l.hasRole("cream"));
     }
 
-    /** Fewer eggs than three make no custard for a whole dish; kitchen practice. */
-    private static final double CUSTARD_EGGS_GRAMS = 140;
+    private static final double CUSTARD_EGGS_GRAMS = Figures.of("swap.custard-eggs");
 }
