@@ -60,7 +60,7 @@ public final class Builder {
             Recipe recipe,
             Procedure procedure,
             PrepPlan prep,
-            Pan ownPan,
+            @Nullable Pan ownPan,
             House house,
             BuildChoice choice,
             double amountsFactor,

@@ -2,6 +2,7 @@ package nabe.label;
 
 import nabe.measure.WrongValueException;
 import nabe.words.Messages;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A packet the cook keeps, to stand in for an ingredient.
@@ -19,10 +20,10 @@ public record KeptProduct(
         String name,
         String standsFor,
         String label,
-        Integer minutes,
-        Double thirst,
-        Double sheetGrams,
-        Double packGrams) {
+        @Nullable Integer minutes,
+        @Nullable Double thirst,
+        @Nullable Double sheetGrams,
+        @Nullable Double packGrams) {
 
     /** @throws WrongValueException for a missing name or a figure no packet has */
     public KeptProduct {
@@ -39,7 +40,7 @@ public record KeptProduct(
         label = label == null ? "" : label;
     }
 
-    private static void within(String what, Number value, double least, double most, String unit) {
+    private static void within(String what, @Nullable Number value, double least, double most, String unit) {
         if (value != null && !(value.doubleValue() >= least && value.doubleValue() <= most)) {
             throw new WrongValueException(
                     Messages.say("label.the-packets-must-be-from-to", what, value, least, most, unit));

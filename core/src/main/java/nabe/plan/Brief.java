@@ -32,9 +32,9 @@ import org.jspecify.annotations.Nullable;
 public record Brief(
         RecipeBrief recipe,
         Needs needs,
-        Pan pan,
+        @Nullable Pan pan,
         OvenChoice oven,
-        Integer servings,
+        @Nullable Integer servings,
         Map<Integer, String> choices,
         List<String> eaters,
         Map<String, String> schools,
@@ -72,7 +72,7 @@ public record Brief(
     }
 
     /** @return the same for these people of the house and so many servings */
-    Brief eatenBy(List<String> people, Integer others) {
+    Brief eatenBy(List<String> people, @Nullable Integer others) {
         return BriefBuilder.builder(this).servings(others).eaters(people).brief();
     }
 
@@ -115,5 +115,9 @@ public record Brief(
      * @param ingredient larder id that overrides the reading, or null
      * @param part overrides the reading, or null
      */
-    public record LineBrief(String text, String heading, String ingredient, Part part) {}
+    public record LineBrief(
+            String text,
+            @Nullable String heading,
+            @Nullable String ingredient,
+            @Nullable Part part) {}
 }

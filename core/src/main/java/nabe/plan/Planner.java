@@ -21,6 +21,7 @@ import nabe.recipe.Procedure;
 import nabe.recipe.Recipe;
 import nabe.recipe.RecipeException;
 import nabe.swap.Display;
+import org.jspecify.annotations.Nullable;
 
 /** Brief in, plan out: reads, swaps, preps, builds and bakes. Keeps nothing but what it read last; one instance serves everyone. */
 public final class Planner {
@@ -72,7 +73,7 @@ public final class Planner {
     }
 
     /** Reads one line by itself, as this house does. */
-    public Line readLine(String text, String heading) {
+    public Line readLine(String text, @Nullable String heading) {
         return reader.readLine(text, heading);
     }
 

@@ -6,6 +6,7 @@ import java.util.Objects;
 import nabe.larder.Larder;
 import nabe.reading.text.RecipeReader;
 import nabe.recipe.Line;
+import nabe.recipe.Part;
 import nabe.recipe.Recipe;
 import nabe.recipe.RecipeException;
 import nabe.words.Messages;
@@ -49,19 +50,18 @@ final class RecipeOfBrief {
     }
 
     private Line corrected(Line line, Brief.LineBrief brief) {
-        boolean same = brief.ingredient() == null
-                || line.ingredient() != null && line.ingredient().id().equals(brief.ingredient());
-        return same ? line : reader.readLineAs(line, larder.get(brief.ingredient()));
+        String meant = brief.ingredient();
+        boolean same = meant == null
+                || line.ingredient() != null && line.ingredient().id().equals(meant);
+        return same ? line : reader.readLineAs(line, larder.get(Objects.requireNonNull(meant)));
     }
 
     private static Recipe withParts(Recipe recipe, List<Brief.LineBrief> briefs) {
         List<Line> lines = new ArrayList<>();
         for (int i = 0; i < briefs.size(); i++) {
             Line line = recipe.lines().get(i);
-            lines.add(
-                    briefs.get(i).part() == null || briefs.get(i).part() == line.part()
-                            ? line
-                            : line.withPart(briefs.get(i).part()));
+            Part part = briefs.get(i).part();
+            lines.add(part == null || part == line.part() ? line : line.withPart(part));
         }
         return new Recipe(
                 recipe.title(),
@@ -74,7 +74,7 @@ final class RecipeOfBrief {
                 recipe.asides());
     }
 
-    static Recipe scaled(Recipe recipe, Integer servings) {
+    static Recipe scaled(Recipe recipe, @Nullable Integer servings) {
         if (servings == null || recipe.servings() == null || servings.equals(recipe.servings())) {
             return recipe;
         }

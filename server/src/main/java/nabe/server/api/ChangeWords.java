@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Objects;
 import nabe.server.brief.BriefRequest;
 import nabe.words.Messages;
+import org.jspecify.annotations.Nullable;
 
 /** Says in a few words what differs between two briefs, for the history. */
 final class ChangeWords {
@@ -40,7 +41,7 @@ final class ChangeWords {
                 : Messages.say("server.changed", String.join(", ", words));
     }
 
-    private static void note(List<String> words, Object before, Object after, String word) {
+    private static void note(List<String> words, @Nullable Object before, @Nullable Object after, String word) {
         if (!Objects.equals(before, after)) {
             words.add(word);
         }

@@ -25,17 +25,18 @@ class Corrections {
     /** Only a line whose bare reading differs from what the cook says is a correction. */
     void learn(BriefRequest request) {
         List<Brief.LineBrief> corrected = request.brief().recipe().lines().stream()
-                .filter(l -> l.ingredient() != null && l.text() != null)
+                .filter(l -> l.ingredient() != null)
                 .toList();
         Map<String, String> known = corrected.isEmpty() ? Map.of() : store.wordings();
         boolean learned = false;
         for (Brief.LineBrief brief : corrected) {
             Line read = table.bare().readLine(brief.text(), brief.heading());
             String words = Habits.wording(read.item());
+            String meant = Objects.requireNonNull(brief.ingredient());
             boolean different =
-                    read.ingredient() == null || !read.ingredient().id().equals(brief.ingredient());
-            if (different && !Objects.equals(known.get(words), brief.ingredient())) {
-                store.remember(words, brief.ingredient());
+                    read.ingredient() == null || !read.ingredient().id().equals(meant);
+            if (different && !meant.equals(known.get(words))) {
+                store.remember(words, meant);
                 learned = true;
             }
         }

@@ -38,7 +38,8 @@ class OpenApiSetup {
 
     private static final class RecordNullness implements ModelConverter {
         @Override
-        public Schema<?> resolve(AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+        public @Nullable Schema<?> resolve(
+                AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
             Schema<?> schema = chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
             JavaType java = TypeFactory.defaultInstance().constructType(type.getType());
             if (schema != null && java.getRawClass().isRecord()) {

@@ -45,28 +45,27 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail unreadable(RecipeException e) {
-        return problem(
-                HttpStatus.UNPROCESSABLE_CONTENT, Messages.say("server.the-recipe-could-not-be-read"), e.getMessage());
+        return problem(HttpStatus.UNPROCESSABLE_CONTENT, Messages.say("server.the-recipe-could-not-be-read"), words(e));
     }
 
     @ExceptionHandler
     ProblemDetail tooLong(BodyLimit.TooLongException e) {
-        return problem(HttpStatus.CONTENT_TOO_LARGE, Messages.say("server.too-long-to-read"), e.getMessage());
+        return problem(HttpStatus.CONTENT_TOO_LARGE, Messages.say("server.too-long-to-read"), words(e));
     }
 
     @ExceptionHandler
     ProblemDetail wrongValue(WrongValueException e) {
-        return problem(HttpStatus.BAD_REQUEST, Messages.say("server.something-in-this-does-not-make"), e.getMessage());
+        return problem(HttpStatus.BAD_REQUEST, Messages.say("server.something-in-this-does-not-make"), words(e));
     }
 
     @ExceptionHandler
     ProblemDetail noDish(NoSuchDishException e) {
-        return problem(HttpStatus.NOT_FOUND, Messages.say("server.no-such-dish"), e.getMessage());
+        return problem(HttpStatus.NOT_FOUND, Messages.say("server.no-such-dish"), words(e));
     }
 
     @ExceptionHandler
     ProblemDetail noMeal(MealStore.NoSuchMealException e) {
-        return problem(HttpStatus.NOT_FOUND, Messages.say("server.no-such-meal"), e.getMessage());
+        return problem(HttpStatus.NOT_FOUND, Messages.say("server.no-such-meal"), words(e));
     }
 
     @ExceptionHandler
@@ -79,14 +78,14 @@ class Problems extends ResponseEntityExceptionHandler {
         ProblemDetail problem = problem(
                 HttpStatus.CONFLICT,
                 Messages.say("server.changed-in-another-window"),
-                Messages.say("server.look-at-both-and-save-again", e.getMessage()));
+                Messages.say("server.look-at-both-and-save-again", words(e)));
         problem.setProperties(Map.of("current", MealsController.MealView.of(e.current())));
         return problem;
     }
 
     @ExceptionHandler
     ProblemDetail nothingThere(NoSuchThingException e) {
-        return problem(HttpStatus.NOT_FOUND, Messages.say("server.nothing-there"), e.getMessage());
+        return problem(HttpStatus.NOT_FOUND, Messages.say("server.nothing-there"), words(e));
     }
 
     @ExceptionHandler
@@ -94,7 +93,7 @@ class Problems extends ResponseEntityExceptionHandler {
         ProblemDetail problem = problem(
                 HttpStatus.CONFLICT,
                 Messages.say("server.changed-in-another-window"),
-                Messages.say("server.look-at-both-and-save-again", e.getMessage()));
+                Messages.say("server.look-at-both-and-save-again", words(e)));
         problem.setProperties(Map.of("current", e.current()));
         return problem;
     }
@@ -106,18 +105,18 @@ class Problems extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail noVersion(DishesController.MissingVersionException e) {
-        return problem(HttpStatus.PRECONDITION_REQUIRED, Messages.say("server.which-version"), e.getMessage());
+        return problem(HttpStatus.PRECONDITION_REQUIRED, Messages.say("server.which-version"), words(e));
     }
 
     @ExceptionHandler
     ProblemDetail stale(StaleDishException e) {
-        return conflict(e.current(), e.getMessage());
+        return conflict(e.current(), words(e));
     }
 
     @ExceptionHandler
     ProblemDetail concurrent(DishStore.ConcurrentChange e) {
         Dish current = store.get(e.dish());
-        return conflict(current, new StaleDishException(current).getMessage());
+        return conflict(current, words(new StaleDishException(current)));
     }
 
     @ExceptionHandler({DataAccessException.class, TransactionException.class})
@@ -187,5 +186,9 @@ class Problems extends ResponseEntityExceptionHandler {
 
     static String tooLongWords() {
         return Messages.say("server.this-is-longer-than-nabe-reads", RecipeReader.LONGEST_TEXT / 1_000_000);
+    }
+
+    private static String words(Exception e) {
+        return Objects.requireNonNullElse(e.getMessage(), "");
     }
 }

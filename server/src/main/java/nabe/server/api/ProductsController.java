@@ -3,6 +3,7 @@ package nabe.server.api;
 import jakarta.validation.Valid;
 import java.net.URI;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import nabe.label.KeptProduct;
 import nabe.label.LabelReader;
@@ -47,7 +48,15 @@ class ProductsController {
             @Nullable Double sheetGrams,
             @Nullable Double packGrams) {
         KeptProduct kept(UUID id) {
-            return new KeptProduct(id.toString(), name, standsFor, label, minutes, thirst, sheetGrams, packGrams);
+            return new KeptProduct(
+                    id.toString(),
+                    Objects.requireNonNullElse(name, ""),
+                    Objects.requireNonNullElse(standsFor, ""),
+                    Objects.requireNonNullElse(label, ""),
+                    minutes,
+                    thirst,
+                    sheetGrams,
+                    packGrams);
         }
     }
 

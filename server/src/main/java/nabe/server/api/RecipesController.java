@@ -1,6 +1,7 @@
 package nabe.server.api;
 
 import jakarta.validation.Valid;
+import java.util.Objects;
 import nabe.plan.Planner;
 import nabe.server.KitchenTable;
 import nabe.server.formats.RecipePage;
@@ -25,7 +26,8 @@ class RecipesController {
 
     @PostMapping("/read")
     RecipeView read(@Valid @RequestBody ReadRequest request) {
-        Planner.Understood read = table.planner().read(RecipePage.asText(request.text()));
+        Planner.Understood read =
+                table.planner().read(Objects.requireNonNullElse(RecipePage.asText(request.text()), ""));
         return RecipeView.of(read.recipe(), read.procedure());
     }
 }

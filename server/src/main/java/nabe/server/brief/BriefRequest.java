@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.stream.Collectors;
 import nabe.bake.OvenChoice;
 import nabe.bake.Start;
@@ -119,7 +120,7 @@ public record BriefRequest(
     public record PrepRequest(
             @Nullable Integer minutesLeft, @Nullable Map<String, @NotNull(message = Empty.MEND) Double> mends) {
         PrepChoice choice() {
-            return new PrepChoice(minutesLeft, mends);
+            return new PrepChoice(minutesLeft, Objects.requireNonNullElse(mends, Map.of()));
         }
     }
 
@@ -131,7 +132,8 @@ public record BriefRequest(
             @Nullable Double sheetShortMm,
             @Nullable String fit) {
         BuildChoice choice() {
-            return new BuildChoice(orEmpty(order), sheetLayers, sheetLongMm, sheetShortMm, fit);
+            return new BuildChoice(
+                    orEmpty(order), sheetLayers, sheetLongMm, sheetShortMm, Objects.requireNonNullElse(fit, "amounts"));
         }
     }
 
@@ -150,12 +152,12 @@ public record BriefRequest(
                 .pan(pan == null ? null : pan.pan())
                 .oven(oven == null ? OvenChoice.usual() : oven.choice())
                 .servings(servings)
-                .choices(choices)
-                .eaters(eaters)
-                .schools(schools)
-                .made(made)
-                .prep(prep == null ? null : prep.choice())
-                .build(build == null ? null : build.choice())
+                .choices(Objects.requireNonNullElse(choices, Map.of()))
+                .eaters(orEmpty(eaters))
+                .schools(Objects.requireNonNullElse(schools, Map.of()))
+                .made(Objects.requireNonNullElse(made, Map.of()))
+                .prep(prep == null ? PrepChoice.none() : prep.choice())
+                .build(build == null ? BuildChoice.usual() : build.choice())
                 .forecast(!Boolean.FALSE.equals(forecast))
                 .brief();
     }

@@ -4,6 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import nabe.house.House;
@@ -46,9 +47,10 @@ public record HouseRequest(
             @Nullable Boolean strict,
             @Nullable Boolean certifiedOats) {
         Person person() {
+            String called = Objects.requireNonNullElse(name, "");
             return new Person(
-                    id == null || id.isBlank() ? name : id,
-                    name,
+                    id == null || id.isBlank() ? called : id,
+                    called,
                     orEmpty(needs).stream().map(Need::ofId).collect(Collectors.toSet()),
                     orEmpty(avoid).stream().map(Allergen::ofId).collect(Collectors.toSet()),
                     Boolean.TRUE.equals(strict),

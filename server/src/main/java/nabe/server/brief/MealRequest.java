@@ -7,6 +7,7 @@ import java.time.LocalDateTime;
 import java.time.format.DateTimeParseException;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.UUID;
 import java.util.function.Function;
@@ -47,7 +48,9 @@ public record MealRequest(
                     avoided.add(Allergen.ofId(need));
                 }
             }
-            return new Meal.Eater(name, new Needs(named, avoided, Boolean.TRUE.equals(strict), oatsAtTable()));
+            return new Meal.Eater(
+                    Objects.requireNonNullElse(name, ""),
+                    new Needs(named, avoided, Boolean.TRUE.equals(strict), oatsAtTable()));
         }
 
         private Needs.Oats oatsAtTable() {
@@ -55,7 +58,9 @@ public record MealRequest(
                 case "" -> Needs.Oats.UNSAID;
                 case "none" -> Needs.Oats.NEVER;
                 case "certified", "any" -> Needs.Oats.FINE;
-                default -> throw new WrongValueException(Messages.say("server.the-oats-must-be-none-certified", oats));
+                default ->
+                    throw new WrongValueException(
+                            Messages.say("server.the-oats-must-be-none-certified", String.valueOf(oats)));
             };
         }
     }
@@ -74,16 +79,20 @@ public record MealRequest(
             @Nullable Boolean covered,
             @Nullable Boolean dropped) {
         Meal.Course course(Function<UUID, Shelved> shelf) {
-            if (dish == null && brief == null) {
-                throw new WrongValueException(Messages.say("server.each-dish-must-be-one-from"));
-            }
-            Shelved own = dish != null ? shelf.apply(dish) : new Shelved(brief.title(), brief.brief());
+            Shelved own = dish != null ? shelf.apply(dish) : given();
             return new Meal.Course(
                     servings == null ? own.brief : own.brief.serving(servings),
                     eatenBy,
                     own.title,
                     Boolean.TRUE.equals(covered),
                     Boolean.TRUE.equals(dropped));
+        }
+
+        private Shelved given() {
+            if (brief == null) {
+                throw new WrongValueException(Messages.say("server.each-dish-must-be-one-from"));
+            }
+            return new Shelved(brief.title(), brief.brief());
         }
     }
 
@@ -126,7 +135,7 @@ public record MealRequest(
             @Nullable String material,
             @Nullable String keptFor) {
         Meal.Owned owned() {
-            return new Meal.Owned(tool, count == null ? 1 : count, material, keptFor);
+            return new Meal.Owned(Objects.requireNonNullElse(tool, ""), count == null ? 1 : count, material, keptFor);
         }
     }
 

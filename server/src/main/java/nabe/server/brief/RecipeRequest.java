@@ -60,7 +60,7 @@ public record RecipeRequest(
                 title,
                 servings,
                 lineBriefs,
-                steps,
+                steps == null ? List.of() : steps,
                 family == null ? null : Family.ofId(family),
                 corrections == null
                         ? List.of()

@@ -13,6 +13,7 @@ import nabe.server.brief.MealRequest.KitchenRequest;
 import nabe.server.brief.MealRequest.MealOvenRequest;
 import nabe.server.brief.MealRequest.SittingRequest;
 import nabe.server.brief.MealRequest.ToolRequest;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The supper club's last Friday: twelve people, four dishes, one oven, one cook with a helper from six, Thursday evening
@@ -48,7 +49,8 @@ final class DemoMeal {
                 "Lantern Street, last Friday", "2026-11-27T19:30", eaters, courses, kitchen, List.of(), null, null);
     }
 
-    private static String oats(PersonRequest person) {
-        return !person.needs().contains("gluten-free") ? null : person.certifiedOats() ? "certified" : "none";
+    private static @Nullable String oats(PersonRequest person) {
+        boolean glutenFree = person.needs() != null && person.needs().contains("gluten-free");
+        return !glutenFree ? null : Boolean.TRUE.equals(person.certifiedOats()) ? "certified" : "none";
     }
 }

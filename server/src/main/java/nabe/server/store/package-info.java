@@ -1,0 +1,5 @@
+/** What is kept, in PostgreSQL. */
+@NullMarked
+package nabe.server.store;
+
+import org.jspecify.annotations.NullMarked;
