@@ -9,6 +9,7 @@ import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Clause.Cover;
 import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Token;
+import nabe.reading.grammar.Tokens;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure.Fate;
 import nabe.recipe.Procedure.GoesIn;
@@ -419,11 +420,16 @@ final class Cook {
         laying.lay(clause, nouns, false);
     }
 
+    /** "Some of the egg", which comes to the top with the rest. */
+    private static boolean isBitOf(Named noun) {
+        return Tokens.has(noun.slot().tokens(), "some", "little", "bit");
+    }
+
     /** "Tidy the edge"; "cut a strip to go round the lip, stick it on with egg": of the lid, and no layer of its own. */
     private boolean isRim(Clause clause, List<Named> nouns) {
         boolean tidied = clause.says("rim", "edge", "border", "lip")
                 && clause.does(Effect.PREP)
-                && nouns.stream().noneMatch(n -> n.slot().lead() == Lead.WITH && n.isFood());
+                && nouns.stream().noneMatch(n -> n.slot().lead() == Lead.WITH && n.isFood() && !isBitOf(n));
         if (tidied && clause.says("strip")) {
             scene.rimSentence = clause.sentence();
         }

@@ -383,7 +383,7 @@ final class Naming {
             best = better(best, new Choice(lineNames.score(tokens, head, l), List.of(l), null, head));
         }
         for (Pot pot : kitchen.pots) {
-            if (!pot.isEmpty() || !pot.inside.isEmpty()) {
+            if ((!pot.isEmpty() || !pot.inside.isEmpty()) && !isMoreFat(tokens, head, pot)) {
                 best = better(best, new Choice(potNames.score(tokens, head, pot, place), List.of(), pot, head));
             }
         }
@@ -392,6 +392,13 @@ final class Naming {
             best = new Choice(group.score(), group.lines(), null, head);
         }
         return best == null || best.score < ENOUGH ? null : settled(best);
+    }
+
+    /** "In a little oil": out of the bottle, not what was brushed with it. */
+    private boolean isMoreFat(List<Token> tokens, int head, Pot pot) {
+        return Tokens.has(List.of(tokens.get(head)), FATS)
+                && !Tokens.has(tokens, "the")
+                && !kitchen.main(pot).isEmpty();
     }
 
     /**

@@ -195,7 +195,9 @@ final class PotNames {
 
     private boolean isSauce(Pot pot) {
         boolean withPasta = pot.pots.keySet().stream().anyMatch(kitchen::isPasta);
-        return !withPasta && kitchen.roles(pot).stream().anyMatch(SAUCY::contains);
+        boolean stiff =
+                pot.lines.keySet().stream().anyMatch(l -> kitchen.role(l).equals("grain"));
+        return !withPasta && !stiff && kitchen.roles(pot).stream().anyMatch(SAUCY::contains);
     }
 
     private boolean isPlainSauce(Pot pot) {

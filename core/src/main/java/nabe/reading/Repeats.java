@@ -41,7 +41,14 @@ final class Repeats {
     boolean isLikeThis(Clause clause) {
         return scene.stage == Scene.Stage.BUILDING
                 && !dish.all.isEmpty()
-                && (likeThis(clause) > 1 || moreLayers(clause) > 0 && clause.says("like", "such", "way", "same"));
+                && (likeThis(clause) > 1
+                        || (moreLayers(clause) > 0 || isAnotherLayer(clause))
+                                && clause.says("like", "such", "way", "same"));
+    }
+
+    /** "Make a second layer in the same way". */
+    private static boolean isAnotherLayer(Clause clause) {
+        return clause.says("second", "another") && clause.says("layer");
     }
 
     /** "Three more layers". @return 0 where it does not say */

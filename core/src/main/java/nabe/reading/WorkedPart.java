@@ -18,7 +18,7 @@ final class WorkedPart {
 
     /** A share or grams, and a few words on the part's work or cut before the next. */
     private static final Pattern WORKED = Pattern.compile(
-            "\\b(?<share>one half|half|a third|two[- ]thirds|a quarter|(?<grams>\\d+) ?g)\\s+(?:of it )?(?<how>\\p{L}[\\p{L} -]{2,30}?)(?=[,;)]| and |$)",
+            "\\b(?<share>one half|half|a third|two[- ]thirds|a quarter|(?<grams>\\d+) ?g)\\s+(?:of it )?(?<how>\\p{L}[\\p{L}\\d/ -]{2,40}?)(?=[,;)]| and |$)",
             Pattern.CASE_INSENSITIVE);
 
     private WorkedPart() {}
@@ -33,15 +33,16 @@ final class WorkedPart {
         while (part.find()) {
             parts++;
             String how = part.group("how").toLowerCase(Locale.ROOT);
-            boolean so = said.stream().anyMatch(t -> isWork(t, words) && how.contains(t.key()));
+            boolean so = said.stream().map(t -> work(t, words)).anyMatch(w -> w != null && how.contains(w));
             meant = so ? portion(part, line) : meant;
         }
         return parts > 1 ? meant : null;
     }
 
-    private static boolean isWork(Token t, KitchenWords words) {
+    /** @return "cube" of "the cubed", or null where the word tells of no work */
+    private static @Nullable String work(Token t, KitchenWords words) {
         Verb.Spoken verb = words.verb(t);
-        return verb != null && verb.form() == Verb.Form.PAST;
+        return verb != null && verb.form() == Verb.Form.PAST ? verb.verb().base() : null;
     }
 
     private static @Nullable Portion portion(Matcher part, Line line) {

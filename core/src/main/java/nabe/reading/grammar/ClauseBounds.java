@@ -33,8 +33,15 @@ final class ClauseBounds {
     /** "When it has cooled a little". */
     private static final Set<String> HOW_MUCH = Set.of("a", "little", "bit", "slightly", "enough", "somewhat", "down");
 
-    private static final Set<String> JOINS =
-            Set.of("add", "stir", "pour", "tip", "whisk", "beat", "fold", "put", "throw", "scatter", "slide", "drop");
+    private static final Set<String> JOINS = Set.of(
+            "add", "stir", "pour", "tip", "whisk", "beat", "fold", "put", "throw", "scatter", "slide", "drop", "mix",
+            "combine", "return", "spread", "season");
+
+    /** "When you add the wine", "until ready to stir in the cream", "the mix": told, not asked. */
+    private static final Set<String> NO_ORDER_AFTER = Set.of(
+            "to", "you", "they", "we", "i", "will", "can", "should", "the", "a", "this", "your", "and", "or", "not",
+            "before", "you'll", "when", "until", "as", "once", "of", "with");
+
     private final KitchenWords words;
     private final List<Token> tokens;
 
@@ -64,7 +71,7 @@ final class ClauseBounds {
             if (t.isMark() && !t.is("/") && !t.is("°") || time) {
                 return i;
             }
-            if (i > from + 1 && isNewAction(i)) {
+            if (i > from && isNewAction(i)) {
                 return i;
             }
             boolean next = !upToComma
@@ -85,15 +92,9 @@ final class ClauseBounds {
             last--;
         }
         Spoken before = words.verb(tokens.get(last));
-        boolean about = last > 1
-                && before != null
-                && tokens.get(last - 1).is("to")
-                && tokens.get(last - 2).is("about");
-        boolean done = before != null && before.form() == Form.PAST
-                || about
-                || Set.of("soft", "golden", "hot", "tender", "brown", "smooth", "thick", "cool", "ready", "end", "gone")
-                        .contains(tokens.get(last).key())
-                || tokens.get(last).text().endsWith("ed");
+        boolean done = before != null
+                || !NO_ORDER_AFTER.contains(tokens.get(last).key())
+                        && !tokens.get(last).key().endsWith("s");
         return s != null
                 && s.form() == Form.BASE
                 && done

@@ -163,7 +163,14 @@ final class Leads {
                 && i + 1 < tokens.size()
                 && (tokens.get(i + 1).is("the")
                         || tokens.get(i + 1).isNumber()
-                        || tokens.get(i + 1).is("together"));
+                        || tokens.get(i + 1).is("together")
+                        || isVerbAlone(i) && tokens.get(i + 1).isWord());
+    }
+
+    /** "Fry" in "for the sauce fry onions" is nothing else; "roast" may be one. */
+    private boolean isVerbAlone(int i) {
+        Spoken spoken = words.verb(tokens.get(i));
+        return spoken != null && spoken.form() == Form.BASE && !spoken.verb().noun();
     }
 
     /** "Fill and roll the tortillas", "layer & cover": two verbs with one object, or none. */

@@ -18,6 +18,10 @@ final class MethodText {
             Pattern.compile("step\\s*(?:\\d{1,2}|" + NUMBER_WORDS + ")", Pattern.CASE_INSENSITIVE);
     private static final Pattern FEW_WORDS = Pattern.compile("\\p{L}[^.!?:;\\d]{0,48}");
     private static final int MOST_WORDS = 6;
+    /** "Method: Slice the potatoes." on one line. */
+    private static final Pattern LABEL = Pattern.compile(
+            "^(?:the )?(?:cooking )?(?:method|directions?|instructions?|preparation|procedure)\\s*:\\s+",
+            Pattern.CASE_INSENSITIVE);
 
     private final List<String> steps = new ArrayList<>();
     private @Nullable String heading;
@@ -29,7 +33,8 @@ final class MethodText {
 
     void add(String line) {
         boolean numbered = NUMBERED.matcher(line).lookingAt();
-        String text = STEP_MARK.matcher(line).replaceAll("").strip();
+        String marked = steps.isEmpty() ? LABEL.matcher(line).replaceFirst("") : line;
+        String text = STEP_MARK.matcher(marked).replaceAll("").strip();
         if (heading != null) {
             boolean heads = !numbered && words(text) > words(heading);
             if (!heads) {

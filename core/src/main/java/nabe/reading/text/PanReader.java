@@ -98,6 +98,9 @@ final class PanReader {
 
     private static final Pattern DEEP =
             Pattern.compile(N + UNIT + "(?:\\s+|-)deep\\b|\\bdeep,? (?:about )?" + N + UNIT, Pattern.CASE_INSENSITIVE);
+    /** "A 9 inch deep pie plate" is nine inches across. */
+    private static final int DEEPEST = 150;
+
     private static final List<String> DEEP_WORD = List.of("deep");
     private static final List<String> SHAPES = List.of("round", "oval", "square");
     private static final Pattern LONG = Pattern.compile(
@@ -230,7 +233,8 @@ final class PanReader {
         if (!Glance.says(text.toLowerCase(Locale.ROOT), DEEP_WORD) || !m.find()) {
             return null;
         }
-        return m.group(1) != null ? mm(m.group(1), m.group(2)) : mm(m.group(3), m.group(4));
+        int mm = m.group(1) != null ? mm(m.group(1), m.group(2)) : mm(m.group(3), m.group(4));
+        return mm > DEEPEST ? null : Integer.valueOf(mm);
     }
 
     /** "An oval gratin dish, 35 cm long", "a round dish, about 25 cm across". */

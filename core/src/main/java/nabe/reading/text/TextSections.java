@@ -28,7 +28,8 @@ final class TextSections {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern META = Pattern.compile(
             "(?:prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?"
-                    + "|bak(?:e|ing) time|ready in|yields?|makes|serves|servings?|time|author|course|cuisine|category|difficulty|calories|source|by)\\s*:.*",
+                    + "|bak(?:e|ing) time|ready in|yields?|makes|serves|servings?|time|author|course|cuisine|category|difficulty|calories|source|by)\\s*:.*"
+                    + "|[~≈]?\\s*\\d+\\s?(?:min|mins|minutes|h|hr|hrs|hours?)\\b[^.]{0,12}\\b(?:prep|cook(?:ing)?|bake|baking|total)\\b.*",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern FRAME = Pattern.compile("^[#>*\\s]+|[#*:\\s]+$");
@@ -137,7 +138,7 @@ final class TextSections {
             if (ends.contains(line) && sinceHeading > 1 && state == State.INGREDIENTS && heldHeading == null) {
                 heading = null;
             }
-            boolean whole = state == State.METHOD || META.matcher(bare(line)).matches();
+            boolean whole = state == State.METHOD || isMeta(line);
             List<String> pieces = whole ? List.of(line) : packed.unpack(line);
             String before = heading;
             pieces.forEach(piece -> take(piece, labelled));
@@ -255,6 +256,13 @@ final class TextSections {
         return bare ? plain : FRAME.matcher(plain).replaceAll("").strip();
     }
 
+    /** "Prep: 40 mins"; "Preparation: Fry the onion." is the method. */
+    private boolean isMeta(String line) {
+        String bare = bare(line);
+        return META.matcher(bare).matches()
+                && !kinds.isStep(bare.substring(bare.indexOf(':') + 1).strip());
+    }
+
     private boolean label(String line, Pattern pattern) {
         String bare = line.length() > LONGEST_LABEL ? line : bare(line);
         return bare.length() < 45 && pattern.matcher(bare).matches();
@@ -293,7 +301,7 @@ final class TextSections {
     private void takeStart(String line, boolean labelled) {
         if (title == null && !kinds.startsWithAmount(line)) {
             title = shorten(bare(line));
-        } else if (noteServings(line) || META.matcher(bare(line)).matches()) {
+        } else if (noteServings(line) || isMeta(line)) {
             setAside(line);
         } else if (labelled && isHeading(line) && !kinds.isStep(line)) {
             settleHeading();
@@ -331,8 +339,7 @@ final class TextSections {
         if (isHeading(line)) {
             settleHeading();
             heldHeading = line;
-        } else if (ingredients.isEmpty() && noteServings(line)
-                || META.matcher(bare(line)).matches()) {
+        } else if (ingredients.isEmpty() && noteServings(line) || isMeta(line)) {
             noteServings(line);
             setAside(line);
         } else if (kinds.isStep(line)) {

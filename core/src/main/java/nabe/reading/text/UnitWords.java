@@ -26,7 +26,7 @@ public final class UnitWords {
         add(Unit.ML, "milliliter, millilitre, ml, cc, mil");
         add(Unit.CL, "centiliter, centilitre, cl");
         add(Unit.DL, "deciliter, decilitre, dl");
-        add(Unit.L, "liter, litre, ltr");
+        add(Unit.L, "liter, litre, ltr, lt");
         add(Unit.KG, "kilogram, kilogramme, kilo, kg");
         add(Unit.G, "gram, gramme, gm, gr");
         add(Unit.OZ, "ounce, oz, onz");
