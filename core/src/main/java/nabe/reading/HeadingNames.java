@@ -75,6 +75,10 @@ final class HeadingNames {
         boolean rest = words.any(tokens, Use.REST) || Tokens.has(tokens, "everything", "all", "other");
         boolean bare = slot.lead() == Slot.Lead.NONE && tokens.stream().allMatch(t -> t.is("the") || t.is("rest"));
         Pot pot = kitchen.current;
+        boolean noneInHand = (pot == null || pot.lines.isEmpty()) && !kitchen.pots.isEmpty();
+        if (noneInHand && listed && rest) {
+            return namedNowhere();
+        }
         if (pot == null || pot.lines.isEmpty() || !(listed && rest || bare && slot.direct())) {
             return List.of();
         }
@@ -94,6 +98,14 @@ final class HeadingNames {
             }
         }
         return own;
+    }
+
+    /** "Whisk the remaining ingredients", when all else lies in the dish as bought. */
+    private List<Integer> namedNowhere() {
+        return IntStream.range(0, kitchen.lines.size())
+                .filter(l -> kitchen.left[l] > 0.99 && kitchen.namedLast.getOrDefault(l, -1) < 0)
+                .boxed()
+                .toList();
     }
 
     /** "Everything for the filling", "the dry things for the topping", "the dry ingredients": those under one heading. */

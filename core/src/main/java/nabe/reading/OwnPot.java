@@ -118,7 +118,7 @@ final class OwnPot {
 
     /** "For the sauce", "make a batter". */
     private boolean isMade(Asked a) {
-        return kitchen.topic != null || a.verb(Set.of("make"));
+        return kitchen.topic != null || a.verb(Set.of("make", "prepare"));
     }
 
     /** What lies in the dish, or went somewhere, is not worked on any more. */

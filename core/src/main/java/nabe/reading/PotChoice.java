@@ -152,7 +152,7 @@ final class PotChoice {
     }
 
     private static boolean makes(Clause clause) {
-        return clause.base().equals("make");
+        return Set.of("make", "prepare").contains(clause.base());
     }
 
     private static boolean takesIn(Clause clause) {

@@ -54,7 +54,7 @@ final class PotNames {
     private double worth(List<Token> tokens, int head, Pot pot) {
         Token name = tokens.get(head);
         double score = 0;
-        boolean named = pot.names.contains(name.key()) && !isFreshOfSauce(name, pot);
+        boolean named = pot.names.contains(name.key()) && !isFreshOfSauce(name, pot) && !isOfAnother(name, pot);
         boolean generic = words.is(name, Use.GENERIC);
         boolean shape = words.is(name, Use.SHAPE);
         if (named) {
@@ -139,6 +139,19 @@ final class PotNames {
         return !pot.names.contains(name.key())
                 && IntStream.range(0, known.lines.size())
                         .anyMatch(l -> known.lines.get(l).heads().contains(name.key()) && kitchen.left[l] > 0.99);
+    }
+
+    /** "The cooked lentils" that were boiled apart, not the lentil layer they are stirred into. */
+    private boolean isOfAnother(Token name, Pot pot) {
+        return !words.isAny(name, Use.GENERIC, Use.SHAPE)
+                && !holdsHead(pot, name)
+                && kitchen.pots.stream()
+                        .anyMatch(p -> p != pot
+                                && p.worked
+                                && p.given < 0.01
+                                && !p.reaches(pot)
+                                && p.lines.size() == 1
+                                && holdsHead(p, name));
     }
 
     /** "Three quarters of the cheese" goes into the cheese sauce, and is not the sauce. */

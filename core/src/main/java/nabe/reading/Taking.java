@@ -102,7 +102,9 @@ final class Taking {
                 && noun.lines().size() == 1
                 && kitchen.isFat(noun.lines().getFirst())
                 && (kitchen.lines.get(noun.lines().getFirst()).amount() == null
-                        || noun.portion().is(Portion.Kind.FILM));
+                        || noun.portion().is(Portion.Kind.FILM)
+                        || !noun.portion().isSaid()
+                                && Tokens.has(noun.slot().tokens(), "splash", "drizzle", "glug", "knob", "more"));
     }
 
     /** "Into the sauce", "over the veg": the pot it goes to. */

@@ -74,6 +74,9 @@ final class NumberReader {
     static final Pattern LOST_SPACE =
             Pattern.compile("[1-9](?:1\\s*/\\s*[2348]|2\\s*/\\s*3|3\\s*/\\s*[48]|[57]\\s*/\\s*8)");
 
+    /** "Mixed w/ butter". */
+    private static final Pattern WITH = Pattern.compile("\\bw/\\s*(?=[\\p{L}\\d])", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern DOZEN = Pattern.compile("\\s+dozen\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern TO = Pattern.compile("\\s*(?:-|to\\b|or\\b)\\s*", Pattern.CASE_INSENSITIVE);
 
@@ -94,7 +97,8 @@ final class NumberReader {
         return true;
     }
 
-    private static String rewritten(String text) {
+    private static String rewritten(String written) {
+        String text = WITH.matcher(written).replaceAll("with ");
         StringBuilder out = new StringBuilder();
         for (char c : text.toCharArray()) {
             String fraction = c < 128 ? null : VULGAR.get(c);

@@ -25,6 +25,11 @@ final class PackedLines {
     /** "6 cups cheese - I do 4 cups cheddar + 2 cups gruyère": what follows the dash tells of the same. */
     private static final Pattern ASIDE = Pattern.compile("\\s[-–—]\\s.*\\p{L}.*\\d");
 
+    /** "Plus 40g melted for the pastry": more of the same. */
+    private static final Pattern MORE_OF_IT = Pattern.compile(
+            "(?:plus )?[\\d.,/½¼¾⅓⅔⅛]+ ?(?:g|kg|ml|l|oz|lb|tbsp|tsp|cups?)?\\s+(?:extra |more )?(?:\\p{L}+ed )?(?:for|to)\\b.*",
+            Pattern.CASE_INSENSITIVE);
+
     private static final Pattern LATE_COUNT = Pattern.compile("(?<name>\\p{L}[\\p{L} ]+?) \\d[\\d.,/]*(?: ?\\p{L}+)?");
     private static final Pattern ALL_SO = Pattern.compile(
             "\\s*[,:;–—-]*\\s+(?:all|each)\\s+(?<how>(?:\\p{L}+ly )?\\p{L}+(?:ed|t|n))\\s*$", Pattern.CASE_INSENSITIVE);
@@ -95,7 +100,10 @@ final class PackedLines {
         String[] pieces = bars.length > 1
                 ? bars
                 : commas.length > 1 || ASIDE.matcher(line).find() ? commas : PLUS.split(line);
-        if (pieces.length == 1) {
+        boolean more = Arrays.stream(pieces)
+                .skip(1)
+                .anyMatch(p -> MORE_OF_IT.matcher(p).matches());
+        if (pieces.length == 1 || more) {
             return List.of(line);
         }
         return isList(pieces, bars.length > 1)
