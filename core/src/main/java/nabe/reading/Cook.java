@@ -408,7 +408,8 @@ final class Cook {
         if (signs.finishesDish(clause, nouns)) {
             return;
         }
-        if (signs.makesApart(clause, nouns) && !signs.makesLayer(clause)) {
+        boolean apart = signs.makesApart(clause, nouns) && !signs.makesLayer(clause);
+        if (apart || brushesFresh(clause, nouns)) {
             stove.work(clause, nouns);
             return;
         }
@@ -418,6 +419,16 @@ final class Cook {
             return;
         }
         laying.lay(clause, nouns, false);
+    }
+
+    /** "Brush each sheet of filo with butter, scrunch it up and sit it on top": not laid yet. */
+    private boolean brushesFresh(Clause clause, List<Named> nouns) {
+        return clause.base().equals("brush")
+                && nouns.stream()
+                        .filter(n -> n.slot().lead() == Lead.NONE)
+                        .findFirst()
+                        .filter(n -> n.is(Kind.LINES) && n.lines().stream().allMatch(l -> kitchen.left[l] > 0.99))
+                        .isPresent();
     }
 
     /** "Some of the egg", which comes to the top with the rest. */
