@@ -35,16 +35,16 @@ export function Verdicts({ reading }: { reading: LabelReading }) {
       </ul>
       <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">
         <Row
-          name="Contains"
+          name={told("web.larder.contains-row")}
           words={allergenWords(reading.contains)}
           none={told("web.larder.no-listed-allergen-found")}
         />
         <Row
-          name="May contain"
+          name={told("web.larder.may-contain-row")}
           words={allergenWords(reading.mayContain)}
           none={told("web.larder.no-warning-found-absence-proves-nothing")}
         />
-        <Row name="Claims" words={reading.claims} none="none" />
+        <Row name={told("web.larder.claims-row")} words={reading.claims} none={told("web.ui.none")} />
       </dl>
       {reading.unclear.length > 0 && (
         <div>

@@ -18,6 +18,8 @@ const SPOKEN = new Set([
   "heading",
   "hint",
   "label",
+  "name",
+  "none",
   "note",
   "placeholder",
   "title",

@@ -31,7 +31,7 @@ const ROWS: readonly { name: string; of: (o: Option) => ReactNode }[] = [
   { name: told("web.dish.read-the-label-heading"), of: (o) => told("web.ui.yes-or-no", Boolean(o.check)) },
   {
     name: told("web.dish.at-the-stove"),
-    of: (o) => <span className="block text-sm leading-snug">{o.method ?? told("web.dish.as-before")}</span>,
+    of: (o) => <span className="block text-sm leading-snug">{o.method}</span>,
   },
 ];
 

@@ -135,10 +135,7 @@ final class Meaning {
 
     /** "Make a sauce with the butter and the flour" never means one that is there; "make another layer of it" does. */
     private static Named asNew(Clause clause, Named noun) {
-        boolean made = noun.is(Kind.POT)
-                && noun.slot().lead() == Lead.NONE
-                && clause.base().equals("make")
-                && !clause.says("layer");
+        boolean made = noun.is(Kind.POT) && noun.slot().lead() == Lead.NONE && clause.makes() && !clause.says("layer");
         return made ? noun.as(Kind.UNKNOWN) : noun;
     }
 

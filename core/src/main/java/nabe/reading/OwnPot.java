@@ -118,7 +118,7 @@ final class OwnPot {
 
     /** "For the sauce", "make a batter". */
     private boolean isMade(Asked a) {
-        return kitchen.topic != null || a.verb(Set.of("make", "prepare"));
+        return kitchen.topic != null || a.clause.makes();
     }
 
     /** What lies in the dish, or went somewhere, is not worked on any more. */

@@ -134,7 +134,7 @@ final class PotChoice {
         boolean object = nouns.stream()
                 .anyMatch(n -> n.slot().lead() == Lead.NONE && n.is(Kind.UNKNOWN) && clause.verb() != null);
         return companions
-                && !(object && makes(clause))
+                && !(object && clause.makes())
                 && !clause.does(Effect.JOIN)
                 && clause.verb() != null
                 && nouns.stream().anyMatch(Named::isFood);
@@ -149,10 +149,6 @@ final class PotChoice {
                         .findFirst()
                         .filter(n -> n.slot().lead() == Lead.IN || n.slot().lead() == Lead.WITH)
                         .isPresent();
-    }
-
-    private static boolean makes(Clause clause) {
-        return Set.of("make", "prepare").contains(clause.base());
     }
 
     private static boolean takesIn(Clause clause) {
@@ -224,7 +220,7 @@ final class PotChoice {
         if (heading != null) {
             pot.call(heading);
         }
-        String made = makes(clause) ? made(nouns) : null;
+        String made = clause.makes() ? made(nouns) : null;
         kitchen.topic = heading != null && isOfAnotherGroup(heading) ? null : kitchen.topic;
         kitchen.topic = kitchen.topic == null ? made : kitchen.topic;
         if (kitchen.topic != null) {

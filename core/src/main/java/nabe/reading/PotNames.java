@@ -89,7 +89,7 @@ final class PotNames {
             if (t.isWord() && !known.isEmpty(t)) {
                 score += pot.names.contains(t.key())
                         ? named ? 1 : 1.6
-                        : holdsWord(pot, t) ? 0.8 : isOf(t, pot) ? 0.6 : 0;
+                        : isOf(t, pot) ? 0.8 : !holdsWord(pot, t) ? 0 : classes.knows(t.key()) ? 0.3 : 0.8;
             }
         }
         score += isDoneTo(tokens.subList(0, head), pot) ? 1 : 0;

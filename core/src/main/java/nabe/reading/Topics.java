@@ -51,7 +51,7 @@ final class Topics {
     void noteUnknown(Clause clause, List<Named> nouns) {
         boolean acts = clause.does(Effect.JOIN, Effect.MIX, Effect.PLACE, Effect.INSIDE);
         boolean anything = nouns.stream().anyMatch(n -> !n.is(Kind.UNKNOWN));
-        boolean titles = Set.of("make", "prepare").contains(clause.base());
+        boolean titles = clause.makes();
         if (!acts || anything || titles) {
             return;
         }
@@ -175,7 +175,7 @@ final class Topics {
                 .allMatch(s -> naming.resolve(s).is(Kind.UNKNOWN) || words.any(s.tokens(), Use.GENERIC));
         boolean alone = clause.verb() == null && count <= 2 && clause.opensStep();
         boolean begins = clause.verb() == null && count <= 4 && clause.says("first") && clause.opensStep();
-        boolean starts = Set.of("start", "begin", "make", "prepare").contains(clause.base())
+        boolean starts = (clause.makes() || Set.of("start", "begin").contains(clause.base()))
                 && (nothing || isHeadingsWord(clause))
                 && !clause.slots().isEmpty()
                 && count <= 6;

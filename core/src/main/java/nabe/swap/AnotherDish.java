@@ -61,7 +61,7 @@ final class AnotherDish {
 
     /** @return the dish's own step, after all else in the pot; empty where none of its work was there */
     Optional<Work> step() {
-        String method = Objects.requireNonNull(swap.method());
+        String method = Objects.requireNonNull(swap.change());
         return Optional.ofNullable(last)
                 .map(step -> PlannedProcedureWorkBuilder.builder()
                         .id(step.id())

@@ -96,7 +96,7 @@ final class MethodRewriter {
     }
 
     private List<MethodStep.Note> note(Swap swap) {
-        return swap.becomes().isEmpty() || swap.method() == null
+        return swap.becomes().isEmpty() || swap.change() == null
                 ? List.of()
                 : List.of(new MethodStep.Note(book.called(swap), swap.method(), swap.rule()));
     }

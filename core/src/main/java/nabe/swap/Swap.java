@@ -1,9 +1,11 @@
 package nabe.swap;
 
 import com.fasterxml.jackson.annotation.JsonIgnore;
+import com.fasterxml.jackson.annotation.JsonProperty;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import nabe.swap.job.Job;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -34,7 +36,7 @@ public record Swap(
         List<String> offends,
         List<Becomes> becomes,
         String reason,
-        @Nullable String method,
+        @JsonIgnore @Nullable String change,
         String rule,
         @Nullable Job job,
         String does,
@@ -53,6 +55,12 @@ public record Swap(
 
     /** The rule of what goes with a mixture that another dish stands for. */
     public static final String GOES_WITH = "goes-with";
+
+    /** @return what is done otherwise at the stove, in words */
+    @JsonProperty("method")
+    public String method() {
+        return atTheStove(change);
+    }
 
     Swap withCheck(@Nullable String words) {
         return SwapBuilder.builder(this).check(words).build();
@@ -77,8 +85,19 @@ public record Swap(
             Cost cost,
             Ranking ranking,
             String reason,
-            @Nullable String method,
-            @Nullable String check) {}
+            @JsonIgnore @Nullable String change,
+            @Nullable String check) {
+
+        /** @return what is done otherwise at the stove, in words */
+        @JsonProperty("method")
+        public String method() {
+            return atTheStove(change);
+        }
+    }
+
+    private static String atTheStove(@Nullable String change) {
+        return change == null ? Messages.say("swap.as-before") : change;
+    }
 
     /** @param item what it would have been, {@code because} what stands against it */
     public record PassedOver(String rule, String item, String because) {}

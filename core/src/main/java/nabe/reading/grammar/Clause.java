@@ -63,6 +63,11 @@ public record Clause(
         return KitchenWords.shared().any(tokens, use);
     }
 
+    /** @return "make a white sauce", "prepare the filling": what comes of it has the name */
+    public boolean makes() {
+        return base().equals("make") || base().equals("prepare");
+    }
+
     public boolean says(String... keys) {
         return Tokens.has(tokens, keys);
     }

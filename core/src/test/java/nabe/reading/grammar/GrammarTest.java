@@ -117,7 +117,13 @@ class GrammarTest {
                 "Don't rinse. | -",
                 "Toss the crumbs, adding the cheese last. | toss add",
                 "Off the heat stir in the rice. | stir",
-                "Cook 1 min then whisk in the milk. | cook whisk"
+                "Cook 1 min then whisk in the milk. | cook whisk",
+                "Pour in the wine and when it evaporates add the passata. | pour add",
+                "Once the onions are soft stir in the flour. | stir",
+                "Fry until the cubes brown all over. | fry",
+                "For the sauce fry onions in a little oil. | - fry",
+                "For the cheese sauce melt butter in a pan. | - melt",
+                "For the mash potatoes are best. | -"
             })
     void aClauseIsOneAction(String method, String expected) {
         assertThat(verbs(method)).isEqualTo(expected);
