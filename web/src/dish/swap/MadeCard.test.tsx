@@ -31,7 +31,7 @@ const crumbs = {
   passive: 0,
   days: 0,
   freezes: "well",
-};
+} satisfies Partial<MadeComponent> as MadeComponent;
 
 describe("what is made at home", () => {
   it("says how many things, how much work, how long each keeps, and where one batch serves two places", () => {
