@@ -141,8 +141,17 @@ public final class Messages {
 
     private static Function<Object[], String> plain(String pattern) {
         SimpleFormatter formatter = SimpleFormatter.compile(pattern);
-        return arguments ->
-                formatter.format(Arrays.stream(arguments).map(String::valueOf).toArray(String[]::new));
+        if (formatter.getArgumentLimit() == 0) {
+            String always = formatter.format();
+            return arguments -> always;
+        }
+        return arguments -> {
+            String[] words = new String[arguments.length];
+            for (int i = 0; i < words.length; i++) {
+                words[i] = String.valueOf(arguments[i]);
+            }
+            return formatter.format(words);
+        };
     }
 
     /** Locked while it formats, for a MessageFormat is not safe between threads. What is not a number speaks for itself. */
