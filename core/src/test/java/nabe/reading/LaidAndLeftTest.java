@@ -1,5 +1,6 @@
 package nabe.reading;
 
+import static nabe.reading.Told.rule;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.stream.Stream;
@@ -10,10 +11,6 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** What goes where, one rule a row: out of the bottle or out of the pot, in which round, and what is left on the list. */
 class LaidAndLeftTest {
-    private static Arguments rule(String rule, String lines, String method, String pots, String layers) {
-        return Arguments.of(rule, "Supper bake\nServes 4\n\n" + lines + "\nMethod\n" + method + "\n", pots, layers);
-    }
-
     static Stream<Arguments> rules() {
         return Stream.of(
                 rule(

@@ -1,5 +1,6 @@
 package nabe.reading;
 
+import static nabe.reading.Told.rule;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.stream.Stream;
@@ -12,10 +13,6 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** What short texts leave unsaid, one rule a row: who is meant by all, everything, the rest, and nothing at all. */
 class TerseMethodsTest {
-    private static Arguments rule(String rule, String lines, String method, String pots, String layers) {
-        return Arguments.of(rule, "Supper bake\nServes 4\n\n" + lines + "\nMethod\n" + method + "\n", pots, layers);
-    }
-
     static Stream<Arguments> rules() {
         return Stream.of(
                 rule(

@@ -11,11 +11,17 @@ import nabe.recipe.Procedure;
 import nabe.recipe.Procedure.OvenPhase;
 import nabe.recipe.Procedure.PhaseKind;
 import nabe.recipe.Recipe;
+import org.junit.jupiter.params.provider.Arguments;
 
 /** A reading in a few words, so that a test can say what it expects of one in a line. */
 record Told(Recipe recipe, Procedure procedure) {
     private static final RecipeReader RECIPES = new RecipeReader(Larder.load());
     private static final ProcedureReader READER = new ProcedureReader();
+
+    /** One row of a table of rules: what it is about, a recipe, and the pots and layers that a careful cook reads. */
+    static Arguments rule(String rule, String lines, String method, String pots, String layers) {
+        return Arguments.of(rule, "Supper bake\nServes 4\n\n" + lines + "\nMethod\n" + method + "\n", pots, layers);
+    }
 
     static Told of(String text) {
         Recipe recipe = RECIPES.read(text);
