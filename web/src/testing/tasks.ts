@@ -22,6 +22,7 @@ export function task(id: string, from: string, to: string, more: Partial<MealTas
     after: [],
     wash: false,
     flour: false,
+    cuts: [],
     ...more,
   };
 }

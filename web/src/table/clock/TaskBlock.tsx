@@ -72,8 +72,6 @@ export function isStrict(task: MealTask): boolean {
 /** What a glance must tell; the panel has the rest. */
 function short(task: MealTask): string {
   if (task.wash) return told("web.table.wash-hands-tools-and-worktop");
-  const words = task.words
-    .replace(/^Have cut, as the list says: /, told("web.table.cut"))
-    .replace("as the list says: ", "");
+  const words = task.cuts.length > 0 ? told("web.table.cut", task.cuts.join("; ")) : task.words;
   return words.length <= 110 ? words : `${words.slice(0, 107).trimEnd()}…`;
 }

@@ -19,6 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param handles allergens in what it touches; {@code guards} those that must not get into it
  * @param wash whether it washes hands, worktop and the tools it lists
  * @param flour whether loose gluten flour gets into the air
+ * @param cuts what is only cut and how, one thing each; empty for all other work
  */
 @RecordBuilder
 public record MealTask(
@@ -39,7 +40,12 @@ public record MealTask(
         Set<Allergen> guards,
         List<String> after,
         boolean wash,
-        boolean flour) {
+        boolean flour,
+        List<String> cuts) {
+
+    public MealTask {
+        cuts = cuts == null ? List.of() : List.copyOf(cuts);
+    }
 
     /** @param cook counted from 1 */
     public record Hands(int cook, LocalDateTime from, LocalDateTime to) {}

@@ -92,6 +92,7 @@ final class Timeline {
                 .guards(d.guards())
                 .after(List.copyOf(d.after()))
                 .flour(d.flour())
+                .cuts(d.cuts())
                 .build();
     }
 

@@ -13,7 +13,6 @@ import java.util.Arrays;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Properties;
-import java.util.SortedMap;
 import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Function;
@@ -74,17 +73,6 @@ public final class Messages {
     /** @return the language Nabe speaks, as a tag: "en" */
     public static String language() {
         return OURS.language;
-    }
-
-    /** @return the patterns of these rooms by code, for whoever says them elsewhere */
-    public static SortedMap<String, String> of(String... rooms) {
-        SortedMap<String, String> some = new TreeMap<>();
-        OURS.patterns.forEach((code, pattern) -> {
-            if (Arrays.stream(rooms).anyMatch(room -> code.startsWith(room + "."))) {
-                some.put(code, pattern);
-            }
-        });
-        return some;
     }
 
     /**
