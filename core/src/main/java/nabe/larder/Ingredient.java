@@ -54,6 +54,12 @@ public record Ingredient(
      */
     public record Piece(double grams, String source) {}
 
+    /** Of the name alone: what is equal has the same, and a row of the larder is asked for often. */
+    @Override
+    public int hashCode() {
+        return id.hashCode();
+    }
+
     /** @return the usual job */
     public String role() {
         return roles.getFirst();

@@ -28,6 +28,7 @@ final class NameWords {
     private final Map<String, List<Integer>> having = new HashMap<>();
     private final Map<String, List<Integer>> justSo = new HashMap<>();
     private final Map<String, List<String>> headings = new HashMap<>();
+    private final Map<String, Boolean> shared = new HashMap<>();
 
     NameWords(Kitchen kitchen) {
         this.kitchen = kitchen;
@@ -152,7 +153,8 @@ final class NameWords {
     }
 
     boolean isInSome(Token t) {
-        return lines.stream().anyMatch(w -> w.all().contains(t.key()));
+        return shared.computeIfAbsent(
+                t.key(), key -> lines.stream().anyMatch(w -> w.all().contains(key)));
     }
 
     boolean isTopicGroup(int l) {

@@ -2,59 +2,11 @@ package nabe.reading.grammar;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
-import nabe.larder.Words;
 import nabe.reading.grammar.Token.Kind;
 
 /** Text → tokens. Numbers in words and figures, mixed numbers and ranges become one token each. */
 public final class Tokens {
-    private static final Pattern PIECE = Pattern.compile(
-            "\\b[Ss]&[Pp]\\b|\\d+(?:[.,]\\d+)?|[½⅓⅔¼¾⅛⅜⅝⅞⅕⅖⅗⅘⅙⅚]|\\p{L}+(?:['’]\\p{L}+)*|[^\\s\\p{L}\\d]");
-    private static final Pattern THOUSANDS = Pattern.compile("\\d+,\\d{3}");
-    private static final Map<String, Double> SIGNS = Map.ofEntries(
-            Map.entry("½", 1 / 2.0),
-            Map.entry("⅓", 1 / 3.0),
-            Map.entry("⅔", 2 / 3.0),
-            Map.entry("¼", 1 / 4.0),
-            Map.entry("¾", 3 / 4.0),
-            Map.entry("⅛", 1 / 8.0),
-            Map.entry("⅜", 3 / 8.0),
-            Map.entry("⅝", 5 / 8.0),
-            Map.entry("⅞", 7 / 8.0),
-            Map.entry("⅕", 1 / 5.0),
-            Map.entry("⅖", 2 / 5.0),
-            Map.entry("⅗", 3 / 5.0),
-            Map.entry("⅘", 4 / 5.0),
-            Map.entry("⅙", 1 / 6.0),
-            Map.entry("⅚", 5 / 6.0));
-    private static final List<String> ONES = List.of(
-            "zero",
-            "one",
-            "two",
-            "three",
-            "four",
-            "five",
-            "six",
-            "seven",
-            "eight",
-            "nine",
-            "ten",
-            "eleven",
-            "twelve",
-            "thirteen",
-            "fourteen",
-            "fifteen",
-            "sixteen",
-            "seventeen",
-            "eighteen",
-            "nineteen");
-    /** As hasty cooks write; halves are pieces, not a share. */
-    private static final Map<String, String> SHORT =
-            Map.of("&", "and", "@", "at", "thru", "through", "til", "until", "halves", "piece");
-
     private static final Set<String> HALVED_UNITS = Set.of(
             "hour",
             "hr",
@@ -70,8 +22,6 @@ public final class Tokens {
             "liter");
 
     private static final Set<String> LEFT_ALONE = Set.of("cut", "slice", "serve", "eat", "touch", "disturb");
-    private static final List<String> TENS =
-            List.of("twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety");
 
     private Tokens() {}
 
@@ -88,14 +38,7 @@ public final class Tokens {
     }
 
     public static List<Token> of(String text) {
-        List<Token> pieces = new ArrayList<>();
-        Matcher m = PIECE.matcher(text.replace('º', '°'));
-        while (m.find()) {
-            if (!isHyphen(text, m)) {
-                pieces.add(piece(m));
-            }
-        }
-        return CoverWords.plain(lastIs(leftAlone(goes(ranges(sizes(mixed(Compounds.joined(pieces))))))));
+        return CoverWords.plain(lastIs(leftAlone(goes(ranges(sizes(mixed(Compounds.joined(Pieces.of(text)))))))));
     }
 
     /** "The last is of aubergines", "the top layer should be cheese": one finishes with them. */
@@ -178,51 +121,8 @@ public final class Tokens {
         return pieces.subList(from, to);
     }
 
-    private static boolean isHyphen(String text, Matcher m) {
-        return m.group().equals("-")
-                && m.start() > 0
-                && m.end() < text.length()
-                && Character.isLetterOrDigit(text.charAt(m.start() - 1))
-                && Character.isLetter(text.charAt(m.end()));
-    }
-
-    private static Token piece(Matcher m) {
-        String text = m.group();
-        String means = SHORT.get(text.toLowerCase(java.util.Locale.ROOT));
-        if (means != null) {
-            return new Token(Kind.WORD, text, means, 0, 0, m.start(), m.end());
-        }
-        if (Character.isLetter(text.charAt(0))) {
-            double value = value(text.toLowerCase(java.util.Locale.ROOT));
-            return value >= 0
-                    ? number(text, value, value, m.start(), m.end())
-                    : new Token(Kind.WORD, text, key(text), 0, 0, m.start(), m.end());
-        }
-        if (SIGNS.containsKey(text)) {
-            return number(text, SIGNS.get(text), SIGNS.get(text), m.start(), m.end());
-        }
-        if (Character.isDigit(text.charAt(0))) {
-            double value = THOUSANDS.matcher(text).matches()
-                    ? Double.parseDouble(text.replace(",", ""))
-                    : Double.parseDouble(text.replace(',', '.'));
-            return number(text, value, value, m.start(), m.end());
-        }
-        return new Token(Kind.MARK, text, text, 0, 0, m.start(), m.end());
-    }
-
-    private static String key(String text) {
-        String plain = text.toLowerCase(java.util.Locale.ROOT).replace('’', '\'');
-        return plain.contains("'") && !plain.endsWith("'s") ? plain : Words.key(text);
-    }
-
     private static Token number(String text, double low, double high, int start, int end) {
         return new Token(Kind.NUMBER, text, "#", low, high, start, end);
-    }
-
-    private static double value(String word) {
-        int one = ONES.indexOf(word);
-        int ten = TENS.indexOf(word);
-        return word.equals("couple") ? 2 : one >= 0 ? one : ten >= 0 ? 20 + 10 * ten : -1;
     }
 
     /** "1 1/2", "1½", "3/4", "twenty five". */

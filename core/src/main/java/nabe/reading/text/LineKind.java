@@ -76,6 +76,7 @@ final class LineKind {
     private final Map<String, String> bared = new HashMap<>();
     private final Map<String, Boolean> amounts = new HashMap<>();
     private final Map<String, Boolean> steps = new HashMap<>();
+    private final Map<String, List<Token>> openings = new HashMap<>();
 
     /** For one text: what it once found of a line it remembers. */
     LineKind(Larder larder, LineWords words) {
@@ -211,9 +212,13 @@ final class LineKind {
                 || line.length() < 60 && larder.match(bare(line)).isPresent();
     }
 
+    private List<Token> opening(String bare) {
+        return openings.computeIfAbsent(bare, b -> Tokens.of(b.substring(0, Math.min(b.length(), OPENING))));
+    }
+
     /** "Hard-boil the eggs", "Caramelise two onions": a verb of the kitchen with its object. */
-    private static boolean beginsWithVerb(String bare) {
-        List<Token> tokens = Tokens.of(bare.substring(0, Math.min(bare.length(), OPENING)));
+    private boolean beginsWithVerb(String bare) {
+        List<Token> tokens = opening(bare);
         for (int i = 0; i + 1 < Math.min(tokens.size(), 3); i++) {
             Verb.Spoken verb = KitchenWords.shared().verb(tokens.get(i));
             Token next = tokens.get(i + 1);
@@ -231,15 +236,15 @@ final class LineKind {
     }
 
     /** "Poach chicken in salted water": its first word is a verb, and no thing. */
-    private static boolean isOrder(String bare) {
-        List<Token> tokens = Tokens.of(bare.substring(0, Math.min(bare.length(), OPENING)));
+    private boolean isOrder(String bare) {
+        List<Token> tokens = opening(bare);
         Verb.Spoken first = tokens.isEmpty() ? null : KitchenWords.shared().verb(tokens.getFirst());
         return first != null && first.form() == Verb.Form.BASE && !first.verb().noun();
     }
 
     /** "Toast bread on a sheet pan at 350°F, 12 minutes": a verb first, though it may be a thing, and a time or a heat. */
-    private static boolean isTimedOrder(String bare) {
-        Verb.Spoken first = KitchenWords.shared().verb(Tokens.of(bare).getFirst());
+    private boolean isTimedOrder(String bare) {
+        Verb.Spoken first = KitchenWords.shared().verb(opening(bare).getFirst());
         return first != null
                 && first.form() == Verb.Form.BASE
                 && TIME_OR_HEAT.matcher(bare).find();

@@ -9,6 +9,8 @@ import org.jspecify.annotations.Nullable;
 final class Scan {
     private final String text;
     private int at;
+    /** A matcher that found nothing, to be asked again. */
+    private @Nullable Matcher spare;
 
     Scan(String text) {
         this.text = text;
@@ -29,10 +31,12 @@ final class Scan {
     /** Matches right here and moves past it, or gives null and stays. */
     @Nullable
     Matcher take(Pattern pattern) {
-        Matcher matcher = pattern.matcher(text).region(at, text.length()).useTransparentBounds(true);
-        if (!matcher.lookingAt()) {
+        Matcher matcher = spare == null ? pattern.matcher(text).useTransparentBounds(true) : spare.usePattern(pattern);
+        if (!matcher.region(at, text.length()).lookingAt()) {
+            spare = matcher;
             return null;
         }
+        spare = null;
         at = matcher.end();
         return matcher;
     }
