@@ -154,13 +154,13 @@ final class Cook {
     }
 
     private void takeWithAside(Clause clause, int i) {
-        int steps = kitchen.stepsSoFar();
+        int told = kitchen.toldSoFar();
         List<Dish.Placed> before = List.copyOf(dish.all);
         Scene.Stage stage = scene.stage;
         take(clause, i);
         List<Dish.Placed> fresh =
                 dish.all.stream().filter(p -> !before.contains(p)).toList();
-        if (kitchen.stepsSoFar() == steps && fresh.isEmpty() && stage == scene.stage) {
+        if (kitchen.toldSoFar() == told && fresh.isEmpty() && stage == scene.stage) {
             boolean more = i + 1 < clauses.size() && clauses.get(i + 1).sentence() == clause.sentence();
             asides.note(clause, stage, more, meant);
         } else if (!fresh.isEmpty() && scene.stage == Scene.Stage.BUILDING && !clause.does(Effect.REPEAT)) {
@@ -198,7 +198,10 @@ final class Cook {
             oven.standsAt(clause.heat());
         }
         topics.noteUnknown(clause, nouns);
-        scene.trayStep = nouns.stream().anyMatch(n -> n.is(Kind.TRAY)) ? clause.step() : scene.trayStep;
+        if (nouns.stream().anyMatch(n -> n.is(Kind.TRAY))) {
+            scene.trayStep = clause.step();
+            scene.traySentence = clause.sentence();
+        }
         if (readying.isPreheat(clause, nouns) || readying.greases(clause, nouns)) {
             return;
         }
@@ -328,6 +331,14 @@ final class Cook {
         return clause.step() == scene.trayStep && dish.all.isEmpty() && meaning.anotherDishAfter(kitchen.clause);
     }
 
+    /** "Place on a baking sheet and bake until pliable": what is in hand, while the dish waits with its first sauce. */
+    private boolean bakesFirst(Clause clause) {
+        return clause.sentence() == scene.traySentence
+                && !kitchen.focus.isEmpty()
+                && kitchen.focus.stream().noneMatch(dish::holds)
+                && clause.heat() == null;
+    }
+
     /** "Mix all in the dish, cover, bake 45 min": that is no crust baked ahead. */
     private boolean bakesWhereMixed(Clause clause) {
         boolean whole = clause.durations().stream().anyMatch(d -> d.minutes().max() >= NO_CRUST);
@@ -365,6 +376,17 @@ final class Cook {
                 && rest.stream().skip(1).noneMatch(c -> c.cover() == Cover.OFF);
     }
 
+    /** "Add the leeks, cover and sweat for 8 mins", while the thighs lie in the dish: that lid is the pan's. */
+    private boolean isOfPanInHand(Clause clause) {
+        Pot pot = kitchen.current;
+        return clause.base().equals("cover")
+                && pot != null
+                && !pot.steps.isEmpty()
+                && pot.steps.getLast().sentence() == clause.sentence()
+                && Mixing.isHot(pot)
+                && !dish.holds(pot);
+    }
+
     private static boolean chills(Clause clause) {
         boolean verb = COLD_VERBS.contains(clause.base());
         return verb || clause.says("fridge", "refrigerator", "overnight", "cold");
@@ -373,10 +395,15 @@ final class Cook {
     private void building(Clause clause, List<Named> nouns) {
         if (clause.cover() != null
                 && nouns.stream().noneMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT))
-                && !isForTheFridge(clause)) {
+                && !isForTheFridge(clause)
+                && !isOfPanInHand(clause)) {
             oven.cover(clause.cover());
         }
         if (inOven.isOven(clause, nouns)) {
+            if (bakesFirst(clause)) {
+                stove.work(clause, nouns);
+                return;
+            }
             scene.enterOven();
             inOven.baking(clause, nouns);
             return;

@@ -44,7 +44,8 @@ final class Foresight {
             if (clause.opensSentence() && clause.words().endsWith(":")) {
                 kitchen.topic = clause.words().replace(":", "");
             }
-            List<Named> nouns = clause.slots().stream().map(naming::resolve).toList();
+            List<Named> nouns =
+                    naming.another(clause.slots().stream().map(naming::resolve).toList());
             mixed.addAll(mixedWhole(clause, nouns));
             for (Named noun : clause.conditional() ? List.<Named>of() : nouns) {
                 note(clause, i, noun, mixed);

@@ -32,6 +32,7 @@ final class Kinds {
             "tofu");
     static final Set<String> VEGETABLES =
             Set.of("slice-vegetable", "slice-root", "root", "leaf", "frozen-leaf", "mushroom", "vegetable");
+    private static final Set<String> PASTRIES = Set.of("pastry", "pastry-thin");
     static final Set<String> DOUGHS = Set.of("crust", "pastry", "dough", "biscuit", "scone", "dumpling", "cobbler");
     private static final Set<String> THICKENS = Set.of("simmer", "bubble", "thicken", "boil");
     private static final Set<String> LIQUIDS =
@@ -55,6 +56,11 @@ final class Kinds {
             return heading.startsWith(title + " ") ? heading : title;
         }
         List<Integer> main = kitchen.main(pot);
+        List<Integer> bought =
+                main.stream().filter(l -> PASTRIES.contains(kitchen.role(l))).toList();
+        if (bought.size() == 1 && kind(pot) == Kind.CRUST) {
+            return kitchen.lines.get(bought.getFirst()).item();
+        }
         if (pot.lines.size() > 1 && kind(pot) == Kind.CRUST) {
             return pot.heading == null || pot.names.isEmpty() ? Messages.say("reading.dough") : plain(pot.heading);
         }

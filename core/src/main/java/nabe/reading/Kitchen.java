@@ -79,6 +79,8 @@ final class Kitchen {
     @Nullable
     Tail tail;
 
+    private int goneOn;
+
     record Tail(Pot pot, int sentence) {}
 
     private int steps;
@@ -219,9 +221,14 @@ final class Kitchen {
         return tail != null && tail.pot == pot && tail.sentence == clause.sentence();
     }
 
-    /** @return how many steps there are */
-    int stepsSoFar() {
-        return steps;
+    /** @return how many clauses became a step, or part of one */
+    int toldSoFar() {
+        return steps + goneOn;
+    }
+
+    /** A clause went on with the step before it. */
+    void goOn() {
+        goneOn++;
     }
 
     String nextStep() {

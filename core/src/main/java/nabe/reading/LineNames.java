@@ -90,6 +90,12 @@ final class LineNames {
         return own.item().size() > 1 && own.heads().contains(name.key()) && classes.knows(name.key());
     }
 
+    /** "1 cup of the cheese": the word of a class, and no line's own name before it. */
+    boolean isGeneral(List<Token> tokens) {
+        return classes.knows(tokens.getLast().key())
+                && tokens.subList(0, tokens.size() - 1).stream().noneMatch(known::isOthers);
+    }
+
     private boolean hasFresh(Token name) {
         return IntStream.range(0, kitchen.lines.size())
                 .anyMatch(o -> kitchen.left[o] > 0.99 && classes.holds(name.key(), kitchen.lines.get(o)));

@@ -55,7 +55,8 @@ final class Meaning {
                 .map(n -> theRest(clause, n))
                 .flatMap(n -> kitchen.parts.restsOf(n, dish, kitchen).stream())
                 .toList();
-        return naming.withReadied(naming.together(Exceptions.resolved(withoutGrease(nouns), kitchen, dish)));
+        List<Named> meant = Exceptions.resolved(withoutGrease(nouns), kitchen, dish);
+        return naming.withReadied(naming.another(naming.together(meant)));
     }
 
     /** "In a dish rubbed with the garlic": the garlic is the dish's. */

@@ -214,6 +214,32 @@ final class Naming {
         return out;
     }
 
+    /** "The cream cheese and 1 cup of the cheese": the general word means another than the one just named in full. */
+    List<Named> another(List<Named> nouns) {
+        List<Named> out = new ArrayList<>(nouns);
+        for (int i = 1; i < out.size(); i++) {
+            Named noun = out.get(i);
+            Token name = noun.slot().tokens().getLast();
+            List<Named> before = out.subList(0, i);
+            boolean again = isOneLine(noun)
+                    && lineNames.isGeneral(noun.slot().tokens())
+                    && before.stream()
+                            .anyMatch(n -> isOneLine(n)
+                                    && n.lines().equals(noun.lines())
+                                    && !lineNames.isGeneral(n.slot().tokens()));
+            List<Integer> others = !again
+                    ? List.of()
+                    : known.linesOf(name).stream()
+                            .filter(l -> kitchen.left[l] > 0.01
+                                    && nouns.stream().noneMatch(n -> n.lines().contains(l)))
+                            .toList();
+            if (others.size() == 1) {
+                out.set(i, new Named(Kind.LINES, others, null, noun.portion(), noun.each(), noun.slot()));
+            }
+        }
+        return out;
+    }
+
     /**
      * "Both sorts of mushroom", of which one was soaked and chopped before: that one's pot as well. "The veg", where onions
      * and carrots lie chopped and potatoes are on the list: those.

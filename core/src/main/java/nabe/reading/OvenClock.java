@@ -1,17 +1,25 @@
 package nabe.reading;
 
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.stream.IntStream;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Clause.Cover;
 import nabe.reading.grammar.Durations.Duration;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Token;
+import nabe.reading.grammar.Tokens;
 import nabe.reading.grammar.Verb.Effect;
 
 /** Minutes in the oven and after it. */
 final class OvenClock {
+    /** What is done halfway and is no lid. */
+    private static final String[] OF_ITS_OWN = {
+        "stirring", "stir", "turning", "turn", "rotating", "rotate", "basting", "baste", "shaking", "shake"
+    };
+
     private final Scene scene;
     private final Kitchen kitchen;
     private final Dish dish;
@@ -46,10 +54,24 @@ final class OvenClock {
         }
     }
 
-    /** "Halfway", "half way through", "for the first half". */
+    /** "Uncovering it halfway", "for the first half"; in "uncovered, stirring once halfway" it is not the cover's. */
     private static boolean isAtHalf(Clause clause) {
-        return clause.says("halfway")
+        boolean half = clause.says("halfway")
                 || clause.says("half") && clause.says("way", "time", "first", "second") && !clause.says("hour");
+        return half && !Tokens.has(beforeHalf(clause.tokens()), OF_ITS_OWN);
+    }
+
+    /** Since the last mark. */
+    private static List<Token> beforeHalf(List<Token> tokens) {
+        int to = IntStream.range(0, tokens.size())
+                .filter(i -> tokens.get(i).is("halfway") || tokens.get(i).is("half"))
+                .findFirst()
+                .orElse(0);
+        int from = to;
+        while (from > 0 && !tokens.get(from - 1).isMark()) {
+            from--;
+        }
+        return tokens.subList(from, to);
     }
 
     /** "Stir in the broccoli" adds to the phase that follows and is no stir of the one before. */

@@ -81,6 +81,13 @@ final class Readying {
         if (line && clause.particles().contains("up")) {
             return false;
         }
+        if (rubsDish(clause, nouns)) {
+            greaseWith(clause, nouns);
+            kitchen.readying.add(new Steps(kitchen).of(clause, uses(nouns), null));
+            scene.dishMeant = true;
+            scene.greased = kitchen.clause;
+            return true;
+        }
         boolean pastry = line
                 && nouns.stream().noneMatch(n -> n.is(Kind.LID))
                 && kitchen.focus.stream().anyMatch(this::isRolledOut);
@@ -98,6 +105,13 @@ final class Readying {
         scene.greased = kitchen.clause;
         scene.panGreased |= clause.does(Effect.GREASE) && nouns.stream().anyMatch(Readying::isPlainPan);
         return true;
+    }
+
+    /** "Rub the inside of the dish with the cut garlic and then with the butter", whatever pot the garlic went into. */
+    private static boolean rubsDish(Clause clause, List<Named> nouns) {
+        return clause.base().equals("rub")
+                && nouns.stream().anyMatch(n -> n.is(Kind.DISH) && n.slot().lead() != Lead.WITH)
+                && nouns.stream().filter(Named::isFood).allMatch(n -> n.slot().lead() == Lead.WITH);
     }
 
     /** "Coat 2 baking sheets with cooking spray": what is roasted lies there, not the dish. */

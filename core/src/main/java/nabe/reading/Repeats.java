@@ -108,7 +108,8 @@ final class Repeats {
         boolean withList =
                 !clause.says("layer") && named.stream().anyMatch(n -> n.slot().lead() == Lead.WITH) && named.size() > 1;
         if (withList) {
-            named.forEach(n -> laying.layDown(n, false));
+            boolean rest = named.getFirst().portion().is(Portion.Kind.REST);
+            named.forEach(n -> laying.layDown(rest ? restOf(n) : n, false));
             dish.endCycle();
             return;
         }
@@ -123,6 +124,19 @@ final class Repeats {
         }
         int all = Math.max(Math.max(inAll(clause), layers(clause)), likeThis(clause));
         dish.repeat(all > 1 ? all - 1 : times(clause), clause.step());
+    }
+
+    /** "The remaining bread, sausage and cheese": what is left of each. */
+    private static Named restOf(Named noun) {
+        return noun.portion().isSaid()
+                ? noun
+                : new Named(
+                        noun.kind(),
+                        noun.lines(),
+                        noun.pot(),
+                        new Portion(Portion.Kind.REST, 0, null),
+                        noun.each(),
+                        noun.slot());
     }
 
     /** "Keep going until the tortillas are used up". */

@@ -35,6 +35,8 @@ final class Scene {
     int greased = -2;
     /** The step in which things were put on a baking sheet last, -1 before any. */
     int trayStep = -1;
+
+    int traySentence = -1;
     /** The sentence that fits a strip of pastry to the dish's rim, -1 before any. */
     int rimSentence = -1;
     /** Whether what was greased is called a pan: "butter the pan", and then things go into the pan. */

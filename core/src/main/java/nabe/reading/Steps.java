@@ -54,10 +54,11 @@ final class Steps {
         }
         if (uses.isEmpty() && clause.durations().isEmpty() && kitchen.isTail(clause, pot)) {
             pot.steps.add(pot.steps.removeLast().saying(clause.words()));
+            kitchen.goOn();
             return;
         }
         if (clause.durations().size() <= 1) {
-            Minutes minutes = clause.durations().isEmpty()
+            Minutes minutes = clause.durations().isEmpty() || isWithinLast(clause, pot)
                     ? null
                     : clause.durations().getFirst().minutes();
             pot.steps.add(of(clause, uses, minutes));
@@ -68,6 +69,16 @@ final class Steps {
             pot.steps.add(of(clause, fresh, d.minutes()));
             fresh = List.of();
         }
+    }
+
+    /** "Simmer 2 hours, taking the lid off for the last half hour": no minutes of its own. */
+    private static boolean isWithinLast(Clause clause, Pot pot) {
+        Duration said = clause.durations().getFirst();
+        Minutes whole = pot.steps.isEmpty() ? null : pot.steps.getLast().minutes();
+        return said.last()
+                && whole != null
+                && pot.steps.getLast().sentence() == clause.sentence()
+                && whole.min() > said.minutes().max();
     }
 
     /** "Now the trick.", "Go and find the sausages.", "It isn't.": nothing to do, nothing to use and no sign. */

@@ -281,9 +281,10 @@ final class Stove {
     }
 
     /** Takes all of a line in hand, for what is said next. */
-    void takeUp(int line) {
-        Pot pot = hold(new Item(line, null, Portion.UNSAID));
+    void takeUp(List<Integer> lines) {
+        Pot pot = hold(new Item(lines.getFirst(), null, Portion.UNSAID));
         if (pot != null) {
+            lines.stream().skip(1).forEach(l -> pot.add(l, kitchen.accounts.takeAll(l)));
             kitchen.current = pot;
             kitchen.focusOn(pot);
         }

@@ -120,11 +120,13 @@ final class Topics {
         boolean subject = i + 1 < clauses.size()
                 && clauses.get(i + 1).verb() != null
                 && clauses.get(i + 1).slots().stream()
-                        .allMatch(s ->
-                                s.lead() != Slot.Lead.NONE || !naming.resolve(s).isFood());
-        if (subject && named.size() == 1 && kitchen.left[named.getFirst()] > 0.99) {
+                        .filter(s -> s.lead() == Slot.Lead.NONE)
+                        .map(naming::resolve)
+                        .allMatch(n -> n.is(Kind.PRONOUN) || !n.isFood());
+        boolean asked = named.size() == 1 || named.size() > 1 && heading.verb() != null;
+        if (subject && asked && named.stream().allMatch(l -> kitchen.left[l] > 0.99)) {
             kitchen.topic = null;
-            scene.stove.takeUp(named.getFirst());
+            scene.stove.takeUp(named);
         }
     }
 
@@ -152,7 +154,10 @@ final class Topics {
                 && !t.get(1).isNumber()) {
             return forThe(t, clause.verb() == null);
         }
-        if (clause.words().endsWith(":") && clause.says("heat", "oven")) {
+        boolean place = clause.says("heat", "oven")
+                || clause.says(Use.SAME)
+                || t.stream().anyMatch(w -> words.isAny(w, Use.POT, Use.BOWL, Use.TRAY));
+        if (clause.words().endsWith(":") && place && clause.verb() == null) {
             return "";
         }
         boolean whole = clause.opensSentence()
@@ -164,10 +169,7 @@ final class Topics {
         if (!whole || figures || clause.says(Use.LID)) {
             return null;
         }
-        boolean place = clause.says(Use.SAME)
-                || clause.says("heat", "oven")
-                || t.stream().anyMatch(w -> words.isAny(w, Use.POT, Use.BOWL, Use.TRAY));
-        boolean colon = clause.words().endsWith(":") && count <= 6 && !place;
+        boolean colon = clause.words().endsWith(":") && count <= 6;
         if (colon) {
             return plain(t);
         }

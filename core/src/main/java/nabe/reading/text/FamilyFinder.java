@@ -58,6 +58,11 @@ final class FamilyFinder {
                 && flour(lines) < DOUGH_GRAMS) {
             return Family.MASH_TOPPED;
         }
+        if (named == Family.MASH_TOPPED
+                && !MASHED.matcher(name + " " + method).find()
+                && (has(lines, "pastry") || has(lines, "pastry-thin"))) {
+            return Family.POT_PIE;
+        }
         if (named == Family.ROLLED
                 && has(lines, "wrap")
                 && !ROLLS.matcher(method).find()) {

@@ -20,7 +20,7 @@ final class TextSections {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern METHOD = Pattern.compile(
             "(?:the )?(?:cooking )?(?:method|directions?|instructions?"
-                    + "|preparation|steps|procedure|how (?:to\\b(?! serve)|i (?:do|make)|we (?:do|make)|it goes).*|to make|what to do|what you do|putting it together)\\b[^.]{0,20}",
+                    + "|preparation|steps|procedure|how|how (?:to\\b(?! serve)|i (?:do|make)|we (?:do|make)|it goes).*|to make|what to do|what you do|putting it together)\\b[^.]{0,20}",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern END = Pattern.compile(
             "(?:(?:cook'?s |recipe )?notes?|tips?|nutrition(?:al)?(?: facts| info.*)?"
@@ -32,7 +32,7 @@ final class TextSections {
                     + "|[~≈]?\\s*\\d+\\s?(?:min|mins|minutes|h|hr|hrs|hours?)\\b[^.]{0,12}\\b(?:prep|cook(?:ing)?|bake|baking|total)\\b.*",
             Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern FRAME = Pattern.compile("^[#>*\\s]+|[#*:\\s]+$");
+    private static final Pattern FRAME = Pattern.compile("^[#>*\\s]+|[#*:\\s]+$|\\s-+$");
     private static final Pattern RULE = Pattern.compile("[-=_*~#]{3,}");
     private static final Pattern OPEN_END = Pattern.compile(".*(?:,|\\(|\\band|\\bor|\\bwith|\\bof|[^)]\\()$");
     private static final Pattern PEOPLE = Pattern.compile(
@@ -252,7 +252,7 @@ final class TextSections {
         String plain = NumberReader.plain(line);
         boolean bare = !plain.isEmpty()
                 && "#>* \t".indexOf(plain.charAt(0)) < 0
-                && "#*: \t".indexOf(plain.charAt(plain.length() - 1)) < 0;
+                && "#*:- \t".indexOf(plain.charAt(plain.length() - 1)) < 0;
         return bare ? plain : FRAME.matcher(plain).replaceAll("").strip();
     }
 
