@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Person } from "../api";
 import { told } from "../messages";
-import { allergenWord, Button, Card } from "../ui";
+import { allergenWord, Button, Card, needWord } from "../ui";
 import { PersonForm } from "./PersonForm";
 
 /** Everybody who eats here, with what each cannot have. */
@@ -65,7 +65,10 @@ export function People({ people, onPeople }: { people: readonly Person[]; onPeop
 }
 
 function about(person: Person): string {
-  const all = [...(person.needs ?? []), ...(person.avoid ?? []).map((a) => told("web.ui.no", allergenWord(a)))];
+  const all = [
+    ...(person.needs ?? []).map(needWord),
+    ...(person.avoid ?? []).map((a) => told("web.ui.no", allergenWord(a))),
+  ];
   if (all.length === 0) return told("web.ui.eats-everything");
   const oats = person.needs?.includes("gluten-free")
     ? person.certifiedOats

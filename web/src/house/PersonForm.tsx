@@ -1,7 +1,7 @@
 import { useState } from "react";
 import type { Person } from "../api";
 import { told } from "../messages";
-import { ALLERGENS, allergenWord, Button, NEEDS, PickAny, PickOne, sentence, TextField } from "../ui";
+import { ALLERGENS, allergenWord, Button, NEEDS, needWord, PickAny, PickOne, sentence, TextField } from "../ui";
 
 export function PersonForm({ person, onKeep }: { person: Person; onKeep: (person: Person) => void }) {
   const [draft, setDraft] = useState(person);
@@ -21,7 +21,7 @@ export function PersonForm({ person, onKeep }: { person: Person; onKeep: (person
         label={told("web.house.needs-of-this-person")}
         value={draft.needs ?? []}
         onPick={(needs) => set({ needs })}
-        options={NEEDS.map((n) => ({ value: n as string, label: sentence(n) }))}
+        options={NEEDS.map((n) => ({ value: n as string, label: sentence(needWord(n)) }))}
       />
       <PickOne
         label={told("web.house.how-strict-for-this-person")}

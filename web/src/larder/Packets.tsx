@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { useState } from "react";
 import { api, type Product } from "../api";
 import { told } from "../messages";
-import { Button, Card, minutes, useToast } from "../ui";
+import { Button, Card, minutes, needWord, useToast } from "../ui";
 import { PacketForm } from "./PacketForm";
 import { Verdicts } from "./Verdicts";
 
@@ -115,13 +115,9 @@ function inShort(p: Product): string {
     Object.entries(p.reading?.verdicts ?? {})
       .filter(([, v]) => v === verdict)
       .map(([need]) => need);
-  const parts = [
-    [told("web.larder.fits-as-far-as-the-label"), of("yes")],
-    ["check", of("check")],
-    ["not", of("no")],
-  ] as const;
-  return parts
-    .filter(([, needs]) => needs.length)
-    .map(([word, needs]) => `${word}: ${needs.join(", ")}`)
+  return ["yes", "check", "no"]
+    .map((verdict) => ({ verdict, needs: of(verdict) }))
+    .filter(({ needs }) => needs.length)
+    .map(({ verdict, needs }) => told("web.larder.fits-check-or-not", verdict, needs.map(needWord).join(", ")))
     .join("; ");
 }

@@ -4,7 +4,7 @@ import { useNavigate } from "react-router";
 import { api, type Brief } from "../api";
 import { keep, kept } from "../kept";
 import { told } from "../messages";
-import { Button, NEEDS, Notice, Page, PickAny, PickOne, sentence } from "../ui";
+import { Button, NEEDS, Notice, needWord, Page, PickAny, PickOne, sentence } from "../ui";
 
 const DRAFT = "nabe.draft";
 
@@ -64,7 +64,7 @@ export function NewRecipe() {
               label={told("web.ui.needs")}
               value={needs}
               onPick={setNeeds}
-              options={NEEDS.map((n) => ({ value: n, label: sentence(n) }))}
+              options={NEEDS.map((n) => ({ value: n, label: sentence(needWord(n)) }))}
             />
           </fieldset>
           <fieldset className="flex flex-col gap-2">

@@ -5,7 +5,7 @@ import { Away, api, type ShelfDish } from "../api";
 import { CrossSection } from "../drawing";
 import { orLast, seenAt } from "../kept";
 import { told } from "../messages";
-import { allergenWord, Button, FAMILY_WORDS, Notice, Page, SelectField, TextField, useToast } from "../ui";
+import { allergenWord, Button, FAMILY_WORDS, Notice, needWord, Page, SelectField, TextField, useToast } from "../ui";
 import { found, type Order } from "./find";
 
 /** From so many dishes on a shelf wants looking through. */
@@ -124,7 +124,7 @@ function Waiting() {
 }
 
 function OnShelf({ dish, onPutAway }: { dish: ShelfDish; onPutAway: () => void }) {
-  const needs = [...dish.needs, ...dish.avoid.map((a) => told("web.ui.no", allergenWord(a)))];
+  const needs = [...dish.needs.map(needWord), ...dish.avoid.map((a) => told("web.ui.no", allergenWord(a)))];
   return (
     <li className="group relative">
       <Button

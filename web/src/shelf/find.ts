@@ -1,6 +1,6 @@
 import type { ShelfDish } from "../api";
 import { told } from "../messages";
-import { allergenWord, FAMILY_WORDS } from "../ui";
+import { allergenWord, FAMILY_WORDS, needWord } from "../ui";
 
 export type Order = "changed" | "name" | "kind";
 
@@ -18,7 +18,12 @@ function kind(dish: ShelfDish): string {
 }
 
 function text(dish: ShelfDish): string {
-  return [dish.title, kind(dish), ...dish.needs, ...dish.avoid.map((a) => told("web.ui.no", allergenWord(a)))]
+  return [
+    dish.title,
+    kind(dish),
+    ...dish.needs.map(needWord),
+    ...dish.avoid.map((a) => told("web.ui.no", allergenWord(a))),
+  ]
     .join(" ")
     .toLowerCase();
 }

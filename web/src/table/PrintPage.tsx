@@ -124,8 +124,6 @@ function Told({ task, plan }: { task: MealTask; plan: MealPlan }) {
   );
 }
 
-const SIGN: Record<string, string> = { yes: "yes", check: told("web.table.if-the-labels-say-so"), no: "no" };
-
 function Matrix({ plan }: { plan: MealPlan }) {
   const dishes = plan.labels.map((l) => l.dish);
   const people = [...new Set(plan.eats.map((e) => e.eater))];
@@ -155,7 +153,10 @@ function Matrix({ plan }: { plan: MealPlan }) {
               </th>
               {dishes.map((d) => (
                 <td key={d} className="pr-2">
-                  {SIGN[plan.eats.find((e) => e.eater === p && e.dish === d)?.verdict ?? "no"]}
+                  {told(
+                    "web.table.on-paper-verdict",
+                    plan.eats.find((e) => e.eater === p && e.dish === d)?.verdict ?? "no",
+                  )}
                 </td>
               ))}
             </tr>

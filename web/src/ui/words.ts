@@ -68,8 +68,17 @@ export const ALLERGENS = [
   "sulphite",
 ] as const;
 
+export function isNeed(id: string): boolean {
+  return (NEEDS as readonly string[]).includes(id);
+}
+
+/** As a cook says it; what is no need of ours is said as it was given. */
+export function needWord(id: string): string {
+  return isNeed(id) ? told(`recipe.need-${id}`) : id;
+}
+
 export function allergenWord(id: string): string {
-  return id.replace(/^tree-nut:/, "");
+  return (ALLERGENS as readonly string[]).includes(id) ? told(`recipe.allergen-${id.replace(":", "-")}`) : id;
 }
 
 const MANY_NUTS = 6;
@@ -85,7 +94,6 @@ export function sentence(word: string): string {
   return word.charAt(0).toUpperCase() + word.slice(1);
 }
 
-/** 85 g, 1.25 kg: rounded as scales are read. */
 /** What the dials show: °C in fives, with °F beside it where the recipe's is a Fahrenheit step. */
 export function dial(celsius: number): string {
   const shown = `${5 * Math.round(celsius / 5)} °C`;
@@ -93,6 +101,7 @@ export function dial(celsius: number): string {
   return exact ? shown : `${shown} (${Math.round((celsius * 9) / 5 + 32)} °F)`;
 }
 
+/** 85 g, 1.25 kg: rounded as scales are read. */
 export function grams(value: number): string {
   if (value < 10) return told("web.ui.grams", Math.round(value * 2) / 2);
   if (value < 50) return told("web.ui.grams", Math.round(value));

@@ -95,7 +95,7 @@ export function Curves({
             strokeDasharray={l.dash}
           />
           <text x={WIDE - RIGHT + 6} y={ends[i] + 4} className="fill-ink" fontWeight="600">
-            {l.name} {Math.round(l.values[l.values.length - 1])}°
+            {told("web.dish.curve", l.name)} {Math.round(l.values[l.values.length - 1])}°
           </text>
         </g>
       ))}
@@ -123,12 +123,12 @@ export function Curves({
   );
 }
 
-/** Where each phase runs, named at its head. */
 /** Where on the paper a figure of the range lies. */
 function linear([from, to]: [number, number], [start, end]: [number, number]) {
   return (value: number) => start + ((value - from) / (to - from)) * (end - start);
 }
 
+/** Where each phase runs, named at its head. */
 function PhaseBands({ phases, x }: { phases: readonly Phase[]; x: (minutes: number) => number }) {
   let clock = 0;
   return (
@@ -136,7 +136,8 @@ function PhaseBands({ phases, x }: { phases: readonly Phase[]; x: (minutes: numb
       {phases.map((p, i) => {
         const from = clock;
         clock += p.minutes;
-        const name = told("web.dish.phase", p.covered ? "covered" : p.kind);
+        const how = p.covered ? "covered" : p.kind;
+        const name = told("web.dish.phase", how);
         return (
           <g key={`${i}-${name}`}>
             <rect
@@ -144,7 +145,7 @@ function PhaseBands({ phases, x }: { phases: readonly Phase[]; x: (minutes: numb
               y="0"
               width={Math.max(0, x(clock) - x(from))}
               height={TALL - 20}
-              className={name === "covered" ? "fill-rim-soft" : name === "rest" ? "fill-enamel" : "fill-warm-soft"}
+              className={how === "covered" ? "fill-rim-soft" : how === "rest" ? "fill-enamel" : "fill-warm-soft"}
               opacity="0.550"
             />
             {p.minutes >= 8 && (

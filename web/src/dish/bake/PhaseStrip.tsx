@@ -7,18 +7,17 @@ export function lasts(phase: Phase): string {
   return phase.asSaid && phase.said ? phase.said : minutes(phase.minutes);
 }
 
-function name(phase: Phase): string {
-  if (phase.kind === "rest") return told("web.dish.rest");
-  if (phase.kind === "grill") return told("web.dish.grill");
-  return phase.covered ? told("web.dish.covered") : told("web.dish.open");
-}
-
-const LOOKS: Record<string, string> = {
-  Covered: "bg-rim text-on-rim",
-  Open: "bg-warm-soft text-warm border-2 border-warm",
-  Grill: "bg-danger-soft text-danger border-2 border-danger",
-  Rest: "bg-enamel text-ink border-2 border-dashed border-line",
+const KINDS = {
+  covered: { name: told("web.dish.covered"), look: "bg-rim text-on-rim" },
+  open: { name: told("web.dish.open"), look: "bg-warm-soft text-warm border-2 border-warm" },
+  grill: { name: told("web.dish.grill"), look: "bg-danger-soft text-danger border-2 border-danger" },
+  rest: { name: told("web.dish.rest"), look: "bg-enamel text-ink border-2 border-dashed border-line" },
 };
+
+function kindOf(phase: Phase) {
+  if (phase.kind === "rest" || phase.kind === "grill") return KINDS[phase.kind];
+  return phase.covered ? KINDS.covered : KINDS.open;
+}
 
 /** The phases one after another, as long as they last. */
 export function PhaseStrip({ phases }: { phases: readonly Phase[] }) {
@@ -28,11 +27,12 @@ export function PhaseStrip({ phases }: { phases: readonly Phase[] }) {
       {phases.map((phase, i) => {
         const from = clock;
         clock += phase.minutes;
+        const { name, look } = kindOf(phase);
         return (
           <li key={`${i}-${phase.kind}`} className="min-w-0" style={{ flexGrow: phase.minutes, flexBasis: "9rem" }}>
-            <div className={`rounded-lg px-3 py-2 ${LOOKS[name(phase)]}`}>
+            <div className={`rounded-lg px-3 py-2 ${look}`}>
               <p className="font-bold">
-                {name(phase)} {lasts(phase)}
+                {name} {lasts(phase)}
               </p>
               <p className="text-sm">
                 {told("web.dish.from", phase.celsius ? `${dial(phase.celsius)}, ` : "", minutes(from))}

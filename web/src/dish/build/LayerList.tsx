@@ -18,6 +18,7 @@ import { CSS } from "@dnd-kit/utilities";
 import type { Build, Layer } from "../../api";
 import { told } from "../../messages";
 import { Button, grams, PART_WORDS, percent } from "../../ui";
+import { heard } from "../../ui/dragging";
 
 interface Props {
   build: Build;
@@ -46,7 +47,12 @@ export function LayerList({ build, ordered, onOrder }: Props) {
     over && move(ids.indexOf(String(active.id)), ids.indexOf(String(over.id)));
   return (
     <>
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
+      <DndContext
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={dropped}
+        accessibility={heard((id) => build.layers[ids.indexOf(id)].name)}
+      >
         <SortableContext items={ids} strategy={verticalListSortingStrategy}>
           <ol className="divide-y divide-line">
             {build.layers.map((l, i) => (

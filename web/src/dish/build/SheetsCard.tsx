@@ -4,7 +4,11 @@ import { Button, Card, NumberField, sentence } from "../../ui";
 
 type Own = NonNullable<Brief["build"]>;
 
-const WAYS: Record<string, string> = { unboiled: told("web.dish.dry-unboiled"), parboil: "parboiled", boil: "boiled" };
+const WAYS: Record<string, string> = {
+  unboiled: told("web.dish.dry-unboiled"),
+  parboil: told("web.dish.parboiled"),
+  boil: told("web.dish.boiled"),
+};
 
 /** Sheets to lay, tubes to fill, the lid to roll: how many, how large, how they go in. */
 export function SheetsCard({

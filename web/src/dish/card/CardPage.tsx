@@ -3,7 +3,7 @@ import { Link, useParams } from "react-router";
 import { api, type Plan, type ShoppingItem } from "../../api";
 import { CrossSection } from "../../drawing";
 import { told } from "../../messages";
-import { allergenWord, Button, dial, grams, minutes, Page, sentence } from "../../ui";
+import { allergenWord, Button, dial, grams, minutes, needWord, Page, sentence } from "../../ui";
 import { lasts } from "../bake/PhaseStrip";
 import { beside } from "../beside";
 import { Cautions } from "../Cautions";
@@ -168,7 +168,7 @@ function laidWords(plan: Plan, layer: number): string {
 }
 
 function safeFor({ needs }: Plan): string {
-  const all = [...needs.needs, ...needs.avoid.map((a) => told("web.ui.no", allergenWord(a)))];
+  const all = [...needs.needs.map(needWord), ...needs.avoid.map((a) => told("web.ui.no", allergenWord(a)))];
   return all.length
     ? told("web.dish.strictly-keep-it-apart", sentence(all.join(", ")), Boolean(needs.strict))
     : told("web.dish.no-needs-named");

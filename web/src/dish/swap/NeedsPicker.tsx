@@ -2,7 +2,7 @@ import { useQuery } from "@tanstack/react-query";
 import { Link } from "react-router";
 import { api } from "../../api";
 import { rich, told } from "../../messages";
-import { ALLERGENS, allergenWord, Card, NEEDS, PickAny, PickOne, sentence } from "../../ui";
+import { ALLERGENS, allergenWord, Card, NEEDS, needWord, PickAny, PickOne, sentence } from "../../ui";
 import type { StopProps } from "../stopProps";
 
 /** Who eats, and what the dish must be safe for besides. */
@@ -38,7 +38,7 @@ export function NeedsPicker({ plan, brief, edit }: Pick<StopProps, "plan" | "bri
           label={told("web.ui.needs")}
           value={brief.needs ?? []}
           onPick={(needs) => edit({ needs })}
-          options={NEEDS.map((n) => ({ value: n as string, label: sentence(n) }))}
+          options={NEEDS.map((n) => ({ value: n as string, label: sentence(needWord(n)) }))}
         />
         <div className="flex flex-wrap items-center gap-x-6 gap-y-3">
           <PickOne
@@ -68,6 +68,6 @@ export function NeedsPicker({ plan, brief, edit }: Pick<StopProps, "plan" | "bri
 }
 
 function judged({ needs }: StopProps["plan"]): string | undefined {
-  const all = [...needs.needs, ...needs.avoid.map((a) => told("web.ui.no", allergenWord(a)))];
+  const all = [...needs.needs.map(needWord), ...needs.avoid.map((a) => told("web.ui.no", allergenWord(a)))];
   return all.length ? told("web.dish.judged-for-strictly", all.join(", "), Boolean(needs.strict)) : undefined;
 }

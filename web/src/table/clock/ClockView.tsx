@@ -12,6 +12,7 @@ import { SortableContext, sortableKeyboardCoordinates } from "@dnd-kit/sortable"
 import { useState } from "react";
 import { told } from "../../messages";
 import { Button, Notice, PickOne } from "../../ui";
+import { heard } from "../../ui/dragging";
 import { DishMark } from "../DishMark";
 import type { ViewProps } from "../viewProps";
 import { Breaches } from "./Breaches";
@@ -90,7 +91,12 @@ export function ClockView({ meal, plan, change }: ViewProps) {
         </ul>
       </div>
       <div className="grid items-start gap-5 xl:grid-cols-[minmax(0,1fr)_21rem]">
-        <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={drop}>
+        <DndContext
+          sensors={sensors}
+          collisionDetection={closestCenter}
+          onDragEnd={drop}
+          accessibility={heard((id) => plan.tasks.find((t) => t.id === id)?.words ?? id)}
+        >
           <SortableContext items={orderOf(plan)} strategy={still}>
             {shape === "lanes" ? (
               <Lanes plan={plan} meal={meal} chosen={chosen} onChoose={setChosen} />

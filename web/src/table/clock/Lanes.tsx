@@ -136,7 +136,7 @@ function Heads({ drawn }: { drawn: Drawn }) {
 }
 
 function Times({ drawn }: { drawn: Drawn }) {
-  const told = new Set(drawn.blocks.filter((b) => b.kind === "hands" || b.kind === "oven").map((b) => b.start));
+  const begun = new Set(drawn.blocks.filter((b) => b.kind === "hands" || b.kind === "oven").map((b) => b.start));
   return drawn.rows.map((row, i) => {
     const at = timeOf(row.minute);
     const newDay = i === 0 || timeOf(drawn.rows[i - 1].minute).slice(0, 10) !== at.slice(0, 10);
@@ -157,7 +157,7 @@ function Times({ drawn }: { drawn: Drawn }) {
         </p>
       );
     }
-    return told.has(i) || newDay ? (
+    return begun.has(i) || newDay ? (
       <span
         key={row.minute}
         className="border-t border-line pr-1 text-sm leading-none tabular-nums"

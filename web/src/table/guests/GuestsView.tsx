@@ -10,6 +10,9 @@ import { DishesCard } from "./DishesCard";
 import { eaterOf, personOf, renamed, without } from "./eaters";
 import { Matrix } from "./Matrix";
 
+/** No guest is called so. */
+const NEW = " new";
+
 /** Who comes, what there is, and what each can eat of it. */
 export function GuestsView({ meal, plan, change }: ViewProps) {
   const [open, setOpen] = useState<string | null>(null);
@@ -50,16 +53,14 @@ export function GuestsView({ meal, plan, change }: ViewProps) {
           onRemove={remove}
         />
         {shown && <PersonForm key={open} person={personOf(shown)} onKeep={(p) => keep(shown.name ?? "", eaterOf(p))} />}
-        {open === " new" && (
+        {open === NEW && (
           <PersonForm
             person={{ id: "", name: "", needs: [], avoid: [], strict: false, certifiedOats: false }}
             onKeep={(p) => keep(p.name ?? "", eaterOf(p))}
           />
         )}
         <div className="mt-2 flex flex-wrap gap-2">
-          <Button onClick={() => setOpen(open === " new" ? null : told("web.table.new"))}>
-            {told("web.table.add-a-guest")}
-          </Button>
+          <Button onClick={() => setOpen(open === NEW ? null : NEW)}>{told("web.table.add-a-guest")}</Button>
           {absent.map((p) => (
             <Button key={p.id} look="quiet" onClick={() => keep(p.name ?? "", eaterOf(p))}>
               {told("web.table.add-of-this-house", p.name)}

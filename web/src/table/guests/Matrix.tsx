@@ -1,13 +1,13 @@
 import { useState } from "react";
 import type { Eater, Eats, MealPlan } from "../../api";
 import { told } from "../../messages";
-import { allergenWord, Button } from "../../ui";
+import { allergenWord, Button, isNeed, needWord } from "../../ui";
 import { DishMark } from "../DishMark";
 
 const WORDS: Record<string, { sign: string; word: string; look: string }> = {
-  yes: { sign: "●", word: "yes", look: "bg-sheet" },
+  yes: { sign: "●", word: told("web.table.eats-it"), look: "bg-sheet" },
   check: { sign: "◐", word: told("web.table.read-labels"), look: "bg-warm-soft text-warm" },
-  no: { sign: "✕", word: "no", look: "bg-danger-soft text-danger" },
+  no: { sign: "✕", word: told("web.table.eats-it-not"), look: "bg-danger-soft text-danger" },
 };
 
 interface Props {
@@ -121,9 +121,7 @@ function Verdict(props: { eats: Eats; open: boolean; meant: boolean; name: strin
 }
 
 function about(eater: Eater): string {
-  const needs = (eater.needs ?? []).map((n) =>
-    n.endsWith("-free") || n.startsWith("veg") ? n : told("web.ui.no", allergenWord(n)),
-  );
+  const needs = (eater.needs ?? []).map((n) => (isNeed(n) ? needWord(n) : told("web.ui.no", allergenWord(n))));
   if (needs.length === 0) return told("web.ui.eats-everything");
   return needs.join(", ") + (eater.strict ? told("web.table.and-strict") : "");
 }

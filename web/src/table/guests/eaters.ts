@@ -1,7 +1,5 @@
 import type { Eater, Person } from "../../api";
-import { NEEDS } from "../../ui";
-
-const isNeed = (word: string) => (NEEDS as readonly string[]).includes(word);
+import { isNeed } from "../../ui";
 
 /** Somebody at the table, as a person of the house is written. */
 export function personOf(eater: Eater): Person {

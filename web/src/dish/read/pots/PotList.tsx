@@ -98,7 +98,7 @@ function whither(pot: Vessel, procedure: Procedure): string {
 
 const FATES: Record<Procedure["beside"][number]["use"], string> = {
   "served-beside": told("web.dish.served-beside"),
-  frozen: "frozen",
+  frozen: told("web.dish.frozen-beside"),
   "left-over": told("web.dish.left-over"),
 };
 
