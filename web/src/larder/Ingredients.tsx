@@ -5,12 +5,14 @@ import { told } from "../messages";
 import { allergenWord, Card } from "../ui";
 
 const SHOWN = 40;
-const UNITS: Record<string, string> = {
-  absorption: told("web.larder.water-for-100"),
-  swelling: " %",
-  area: told("web.larder.cm"),
-  release: told("web.larder.water-from-100"),
-  set: told("web.larder.an-egg"),
+const PROPERTIES: Record<string, (range: string) => string> = {
+  absorption: (range) => told("web.larder.drinks-water-for-100", range),
+  swelling: (range) => told("web.larder.swells-by", range),
+  release: (range) => told("web.larder.gives-off-water-from-100", range),
+  set: (range) => told("web.larder.set-as-an-egg-does", range),
+  browning: (range) => told("web.larder.browns-of-1", range),
+  melt: (range) => told("web.larder.melts-of-1", range),
+  stretch: (range) => told("web.larder.stretches-of-1", range),
 };
 
 export function Ingredients() {
@@ -65,7 +67,8 @@ function Item({ item }: { item: LarderItem }) {
       {Object.keys(item.properties).length > 0 && (
         <p className="text-sm text-faded">
           {Object.entries(item.properties)
-            .map(([name, r]) => `${name} ${r.low}${r.high > r.low ? `-${r.high}` : ""}${UNITS[name] ?? ""}`)
+            .map(([name, r]) => PROPERTIES[name]?.(r.high > r.low ? `${r.low}–${r.high}` : `${r.low}`))
+            .filter(Boolean)
             .join(" · ")}
         </p>
       )}
