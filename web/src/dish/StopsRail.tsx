@@ -1,4 +1,4 @@
-import { NavLink } from "react-router";
+import { Link } from "react-router";
 import type { Plan } from "../api";
 import { told } from "../messages";
 import { attention, STOP_WORDS, STOPS, type Stop } from "./stops";
@@ -12,7 +12,7 @@ export function StopsRail({ id, at, plan }: { id: string; at: Stop; plan: Plan |
           const look = attention(stop, plan);
           return (
             <li key={stop}>
-              <NavLink
+              <Link
                 to={`/dishes/${id}/${stop}`}
                 aria-current={stop === at ? "step" : undefined}
                 className={`-mb-0.5 flex h-full min-h-12 items-center gap-2 border-b-4 px-2 py-1.5 font-semibold sm:px-4 ${stop === at ? "border-rim text-rim" : "border-transparent text-faded hover:text-ink"}`}
@@ -24,7 +24,7 @@ export function StopsRail({ id, at, plan }: { id: string; at: Stop; plan: Plan |
                 {look && (
                   <span className="rounded-md bg-warm-soft px-1.5 py-0.5 text-sm font-semibold text-warm">{look}</span>
                 )}
-              </NavLink>
+              </Link>
             </li>
           );
         })}

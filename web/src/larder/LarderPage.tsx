@@ -1,4 +1,4 @@
-import { NavLink, useParams } from "react-router";
+import { Link, useParams } from "react-router";
 import { told } from "../messages";
 import { Page } from "../ui";
 import { Components } from "./Components";
@@ -24,14 +24,14 @@ export function LarderPage() {
       <h1 className="mb-3 text-2xl font-bold">{told("web.ui.larder")}</h1>
       <nav aria-label={told("web.ui.larder")} className="mb-4 flex flex-wrap gap-x-1 gap-y-1 border-b-2 border-line">
         {Object.entries(SHELVES).map(([id, s]) => (
-          <NavLink
+          <Link
             key={id}
             to={`/larder/${id}`}
             aria-current={id === at ? "page" : undefined}
             className={`-mb-0.5 rounded-t-lg border-b-4 px-3 py-2 font-semibold ${id === at ? "border-rim text-rim" : "border-transparent text-faded hover:text-ink"}`}
           >
             {s.name}
-          </NavLink>
+          </Link>
         ))}
       </nav>
       <div className="max-w-4xl">

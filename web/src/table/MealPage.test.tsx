@@ -89,6 +89,22 @@ describe("a meal", () => {
     expect(await screen.findByText(/Nabe is not answering/)).toBeTruthy();
   });
 
+  it("keeps the last plan that worked on screen when the next cannot be made", async () => {
+    vi.spyOn(api, "changeMeal").mockImplementation(async (_, version, meal) => ({
+      ...kept,
+      version: version + 1,
+      meal,
+    }));
+    open("guests");
+    await screen.findByText(/no better order exists/i);
+    vi.spyOn(api, "mealPlan").mockRejectedValue(
+      new Refusal({ title: "", detail: "Nobody can cook that.", status: 400 }),
+    );
+    await userEvent.click(screen.getByRole("button", { name: /^(Remove|Take).*Osk/ }));
+    expect(await screen.findByText(/Nobody can cook that\..*The last plan that worked is shown/)).toBeTruthy();
+    expect(screen.getAllByRole("table").length).toBeGreaterThan(0);
+  });
+
   it("undoes what can be undone", async () => {
     kept.canUndo = true;
     const back = vi.spyOn(api, "undoMeal").mockResolvedValue({ ...kept, version: 2, canUndo: false });

@@ -1,4 +1,4 @@
-import { Link, NavLink, useParams } from "react-router";
+import { Link, useParams } from "react-router";
 import { Away } from "../api";
 import { told } from "../messages";
 import { Button, Notice, Page } from "../ui";
@@ -112,7 +112,7 @@ function Rail({ id, at, planning, own }: { id: string; at: View; planning: Plann
             const look = attention(view, planning.plan);
             return (
               <li key={view}>
-                <NavLink
+                <Link
                   ref={view === at ? intoView : undefined}
                   to={`/table/${id}/${view}`}
                   aria-current={view === at ? "page" : undefined}
@@ -124,7 +124,7 @@ function Rail({ id, at, planning, own }: { id: string; at: View; planning: Plann
                       {look}
                     </span>
                   )}
-                </NavLink>
+                </Link>
               </li>
             );
           })}

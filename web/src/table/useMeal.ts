@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from "@tanstack/react-query";
 import { Away, api, type KeptMeal, type MealBrief, type MealPlan } from "../api";
+import { useLastGood } from "../kept";
 
 /** A meal as kept, and a way to change part of it. A change shows at once and is taken back when it is refused. */
 export function useMeal(id: string) {
@@ -70,8 +71,9 @@ export function useMealPlan(kept: KeptMeal | undefined, saving: boolean): Planni
     enabled: ready && known !== undefined && !known.status.proven,
     staleTime: Number.POSITIVE_INFINITY,
   });
+  const plan = useLastGood(id, best.data ?? first.data);
   return {
-    plan: best.data ?? first.data,
+    plan,
     proving: ready && !best.data && !best.error && !known?.status.proven && !first.error,
     error: first.error ?? best.error,
   };

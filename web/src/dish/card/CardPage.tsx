@@ -1,6 +1,6 @@
 import { useQuery } from "@tanstack/react-query";
 import { Link, useParams } from "react-router";
-import { api, type Plan, type ShoppingItem } from "../../api";
+import { Away, api, type Plan, type ShoppingItem } from "../../api";
 import { CrossSection } from "../../drawing";
 import { told } from "../../messages";
 import { allergenWord, Button, dial, grams, minutes, needWord, Page, sentence } from "../../ui";
@@ -27,8 +27,10 @@ export function CardPage() {
 }
 
 function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief: Parameters<typeof usePlan>[1] }) {
-  const plan = usePlan(dishId, brief);
-  if (!plan.data) return <p role="status">{plan.error?.message ?? told("web.ui.working-out-the-plan")}</p>;
+  const { data: plan, error } = usePlan(dishId, brief);
+  // What is printed must be the plan of this very brief.
+  const refused = error && !(error instanceof Away);
+  if (!plan || refused) return <p role="status">{error?.message ?? told("web.ui.working-out-the-plan")}</p>;
   return (
     <>
       <div className="no-print mb-4 flex flex-wrap items-center gap-2">
@@ -42,14 +44,14 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
       <article className="card-sheet mx-auto max-w-4xl rounded-xl border border-line bg-sheet p-5 text-[0.94rem] leading-snug">
         <header className="mb-3 flex flex-wrap items-baseline justify-between gap-x-4 border-b-4 border-rim pb-2">
           <h1 className="text-xl font-bold">{title}</h1>
-          <p className="font-semibold">{safeFor(plan.data)}</p>
+          <p className="font-semibold">{safeFor(plan)}</p>
         </header>
         <div className="grid gap-5 sm:grid-cols-[1fr_1.35fr]">
           <div className="flex flex-col gap-3">
             <section>
               <h2 className="font-bold text-rim">{told("web.dish.have-ready")}</h2>
               <ul>
-                {plan.data.ingredients.map((i) => (
+                {plan.ingredients.map((i) => (
                   <li key={i.ingredient ?? i.item} className="flex justify-between gap-3 border-b border-line">
                     <span>
                       {i.item}
@@ -60,12 +62,12 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
                 ))}
               </ul>
             </section>
-            <CrossSection build={plan.data.build} title={title} />
-            {plan.data.unresolved.length > 0 && (
+            <CrossSection build={plan.build} title={title} />
+            {plan.unresolved.length > 0 && (
               <section>
                 <h2 className="font-bold text-danger">{told("web.dish.left-out-title")}</h2>
                 <ul className="list-disc pl-5">
-                  {plan.data.unresolved.map((u) => (
+                  {plan.unresolved.map((u) => (
                     <li key={`${u.source}-${u.text}`}>{u.text}</li>
                   ))}
                 </ul>
@@ -75,33 +77,32 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
           <div className="flex flex-col gap-3">
             <section>
               <h2 className="font-bold text-rim">{told("web.dish.first")}</h2>
-              <StepList plan={plan.data} when="before" />
+              <StepList plan={plan} when="before" />
             </section>
             <section>
               <h2 className="font-bold text-rim">{told("web.dish.build-bottom-to-top")}</h2>
               <ol className="list-decimal pl-5">
-                {plan.data.build.layers.map((l, i) => (
+                {plan.build.layers.map((l, i) => (
                   <li key={`${i}-${l.name}`}>
                     {l.name} <strong>{grams(l.grams)}</strong>
-                    {plan.data.build.pan.count > 1 &&
-                      told("web.dish.and-a-dish", grams(l.grams / plan.data.build.pan.count))}
+                    {plan.build.pan.count > 1 && told("web.dish.and-a-dish", grams(l.grams / plan.build.pan.count))}
                     {l.measure && ` (${l.measure})`}
                     {l.late && told("web.dish.on-during-the-bake")}
-                    {laidWords(plan.data, i)}
+                    {laidWords(plan, i)}
                     {l.words && `. ${l.words}`}
                   </li>
                 ))}
               </ol>
-              {beside(plan.data.build).map((l) => (
+              {beside(plan.build).map((l) => (
                 <p key={l.name}>{told("web.dish.beside", l.name, l.grams > 0 && ` (${grams(l.grams)})`, l.use)}</p>
               ))}
-              <StepList plan={plan.data} when="built" label={told("web.dish.before-it-bakes")} />
+              <StepList plan={plan} when="built" label={told("web.dish.before-it-bakes")} />
             </section>
             <section>
               <h2 className="font-bold text-rim">{told("web.dish.bake")}</h2>
-              <StepList plan={plan.data} when="while-baking" label={told("web.dish.make-meanwhile")} />
+              <StepList plan={plan} when="while-baking" label={told("web.dish.make-meanwhile")} />
               <ol className="list-decimal pl-5">
-                {plan.data.bake.phases.map((p, i) => (
+                {plan.bake.phases.map((p, i) => (
                   <li key={`${i}-${p.kind}`}>
                     <strong>{lasts(p)}</strong>{" "}
                     {p.celsius
@@ -112,9 +113,9 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
                   </li>
                 ))}
               </ol>
-              <StepList plan={plan.data} when="to-serve" label={told("web.dish.to-serve")} />
-              <p>{told("web.dish.done-when-signs", plan.data.bake.signs.join(" "))}</p>
-              {plan.data.bake.notes.map((note) => (
+              <StepList plan={plan} when="to-serve" label={told("web.dish.to-serve")} />
+              <p>{told("web.dish.done-when-signs", plan.bake.signs.join(" "))}</p>
+              {plan.bake.notes.map((note) => (
                 <p key={note}>{note}</p>
               ))}
             </section>
@@ -122,7 +123,7 @@ function Sheet({ dishId, title, brief }: { dishId: string; title: string; brief:
         </div>
         <section className="mt-3">
           <h2 className="mb-1 font-bold text-rim">{told("web.dish.take-care")}</h2>
-          <Cautions cautions={plan.data.cautions} />
+          <Cautions cautions={plan.cautions} />
         </section>
       </article>
     </>
