@@ -18,7 +18,8 @@ import org.junit.jupiter.api.Test;
 class MessagesTest {
     private static final Pattern CODE = Pattern.compile("\"([a-z]+\\.[a-z0-9.-]+)\"");
     /** Of a closed set by its id, or told by the pages, which have a test of their own. */
-    private static final Pattern BUILT = Pattern.compile("^(?:reading\\.doubt\\.|recipe\\.(?:family|part|need|allergen)-|web\\.)");
+    private static final Pattern BUILT =
+            Pattern.compile("^(?:reading\\.doubt\\.|recipe\\.(?:family|part|need|allergen)-|web\\.)");
 
     private static final Pattern SAID = Pattern.compile("Messages\\.say\\(\\s*\"([^\"]+)\"(?! \\+)");
 
