@@ -317,7 +317,8 @@ final class Dish {
         if (countedOut(pot, own)) {
             return;
         }
-        double whole = single(pot) ? pot.lines.values().iterator().next() : 1;
+        boolean asItIs = pot.pots.isEmpty() && own.stream().allMatch(p -> p.taken != null);
+        double whole = single(pot) || asItIs ? pot.lines.values().iterator().next() : 1;
         double left = Math.max(0, whole - pot.given);
         Double part = null;
         for (Placed p : own) {

@@ -147,7 +147,8 @@ final class Kinds {
             "shoulder",
             "piece",
             "strip",
-            "cube");
+            "cube",
+            "brown");
 
     private static String plain(String phrase) {
         return phrase.replaceFirst("(?i)^(?:for|to make) ", "")

@@ -243,7 +243,7 @@ final class Laying {
             if (isSeasoning(line) || kitchen.isFat(line) && dish.all.isEmpty()) {
                 if (kitchen.isFat(line)) {
                     kitchen.pan.add(line);
-                } else if (kitchen.lines.get(line).amount() != null && !dish.all.isEmpty()) {
+                } else if (!dish.all.isEmpty() && (kitchen.lines.get(line).amount() != null || isLastOf(line))) {
                     drizzle(line, noun.portion());
                 }
                 continue;
@@ -301,6 +301,13 @@ final class Laying {
         if (late) {
             oven.add(pot.id());
         }
+    }
+
+    /** Paprika without an amount that is named here for the last time; salt and pepper go everywhere. */
+    private boolean isLastOf(int line) {
+        return !kitchen.isNamedLater(line)
+                && !kitchen.role(line).equals("salt")
+                && !Tokens.has(Tokens.of(kitchen.lines.get(line).item()), "pepper");
     }
 
     private boolean isSeasoning(int line) {

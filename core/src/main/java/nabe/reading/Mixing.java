@@ -113,10 +113,19 @@ final class Mixing {
         uses.add(new Of(item.line(), null, share));
         String heading = kitchen.lines.get(item.line()).heading();
         boolean prepared = heading != null && heading.equals(target.heading) && target.names.isEmpty();
-        if (heading != null && !kitchen.isShared(item.line()) && (target.heading == null || prepared)) {
+        if (heading != null
+                && !kitchen.isShared(item.line())
+                && (target.heading == null && !isOfNoGroup(target, item.line()) || prepared)) {
             target.heading = heading;
             target.call(heading);
         }
+    }
+
+    /** What stands under no heading is not called after the one other thing that does. */
+    private boolean isOfNoGroup(Pot pot, int but) {
+        return pot.lines.keySet().stream()
+                .anyMatch(l ->
+                        l != but && !kitchen.isShared(l) && kitchen.lines.get(l).heading() == null);
     }
 
     /** Fat, salt and spices spent in an earlier pot are shared where a later one asks for them without saying how much. */

@@ -36,6 +36,8 @@ final class PuttingBy {
                 kitchen.readying.add(steps.of(clause, List.of(), null));
             } else if (noun.is(Kind.POT) && drawOff(noun)) {
                 return true;
+            } else if (isOneOfThePot(noun)) {
+                liftOut(noun);
             } else if (noun.is(Kind.POT) && noun.pot() != null) {
                 Double share = dish.share(noun.pot(), noun.portion());
                 noun.pot().reserved = share == null ? 0 : share;
@@ -83,6 +85,21 @@ final class PuttingBy {
             }
         }
         return false;
+    }
+
+    /** "Fish out and keep the crisp leaves", of butter that was browned with them. */
+    private static boolean isOneOfThePot(Named noun) {
+        return noun.is(Kind.POT)
+                && noun.pot() != null
+                && noun.lines().size() == 1
+                && noun.pot().lines.size() > 1
+                && noun.pot().lines.containsKey(noun.lines().getFirst());
+    }
+
+    private void liftOut(Named noun) {
+        int line = noun.lines().getFirst();
+        Double share = noun.pot() == null ? null : noun.pot().lines.remove(line);
+        kitchen.left[line] += share == null ? 0 : share;
     }
 
     private boolean isCalled(int line, Named noun) {

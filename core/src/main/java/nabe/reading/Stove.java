@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
 
 /** What clauses do at the stove and in bowls: they fill pots, join them, and leave steps on them. */
 final class Stove {
+    private static final Set<String> SEASONS = Set.of("season", "salt", "pepper");
     private static final Set<String> THICKENERS = Set.of("flour", "starch", "gravy", "gravy-powder");
     private static final double MUCH = 0.001;
     private static final double A_LADLE = Figures.of("reading.ladleful");
@@ -65,7 +66,9 @@ final class Stove {
         }
         if (clause.does(Effect.PLACE, Effect.AWAY)
                 && items.isEmpty()
-                && nouns.stream().anyMatch(n -> n.is(Kind.TRAY))) {
+                && nouns.stream()
+                        .anyMatch(n ->
+                                n.is(Kind.TRAY) || n.is(Kind.BOWL) && n.slot().lead() == Lead.INTO)) {
             kitchen.focus.forEach(p -> p.setAside = true);
         }
         if (coats(clause, nouns)) {
@@ -114,6 +117,10 @@ final class Stove {
         }
         Pot target = choice.target(clause, nouns, items, place);
         mixing.combine(clause, target, items);
+        if (SEASONS.contains(clause.base())
+                && items.stream().noneMatch(i -> i.pot() == null && isSeasoning(i.line()))) {
+            kitchen.seasoned.add(target);
+        }
         kitchen.inPan = nouns.stream().anyMatch(n -> n.is(Kind.PAN)) ? target : kitchen.inPan;
     }
 
@@ -130,6 +137,10 @@ final class Stove {
             }
         }
         return -1;
+    }
+
+    private boolean isSeasoning(int line) {
+        return Set.of("salt", "spice").contains(kitchen.role(line));
     }
 
     private boolean isSlices(@Nullable Pot pot) {
@@ -327,7 +338,7 @@ final class Stove {
         }
         for (Pot pot : List.copyOf(on)) {
             Pot there = kitchen.whereItIs(pot);
-            boolean seasons = Set.of("season", "salt", "pepper").contains(clause.base());
+            boolean seasons = SEASONS.contains(clause.base());
             if (seasons) {
                 kitchen.seasoned.add(there);
             }

@@ -49,8 +49,11 @@ final class MethodJudge {
 
     private static final Pattern WORKED =
             Pattern.compile("\\b(a )?(buttered|floured|breaded|battered|creamed)\\b", Pattern.CASE_INSENSITIVE);
-    /** "Add the onion to the drippings": to the pan, of which nothing runs now. */
-    private static final Pattern DRIPPINGS = Pattern.compile("drippings", Pattern.CASE_INSENSITIVE);
+    /** "Add the onion to the drippings", "brown it in the bacon fat": in the pan, in which nothing runs out now. */
+    private static final Pattern DRIPPINGS = Pattern.compile(
+            "(?:bacon |beef |pork |lamb |chicken |duck |goose |sausage )?drippings?"
+                    + "|(?:bacon|beef|pork|lamb|chicken|duck|goose|sausage) (?:fat|grease)",
+            Pattern.CASE_INSENSITIVE);
 
     /** "As small as hazelnuts", "the size of a walnut". */
     private static final Pattern SIZE = Pattern.compile(

@@ -18,6 +18,7 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** "The noodles" of a lasagna are its sheets: a general word for what stays in the dish is no food of its own. */
 class GeneralNamesTest {
@@ -46,6 +47,26 @@ class GeneralNamesTest {
                         .noneMatch(w -> w.contains("[left out]"));
             }
         }
+    }
+
+    /** What ran out of meat that is gone is no fat to buy or to leave out: the work goes on in the pan. */
+    @ParameterizedTest
+    @ValueSource(strings = {"the bacon fat", "the drippings", "the bacon grease", "the beef dripping"})
+    void whatRanOutOfTheMeatIsThePan(String fat) {
+        List<String> said = words("""
+                Bacon and leek bake
+                200 g bacon, chopped
+                4 leeks, sliced
+                300 g penne
+                150 g cheddar, grated
+                Method
+                1. Fry the bacon until crisp and scoop it out. Soften the leeks in %s for 10 minutes. Put the bacon back.
+                2. Boil the penne, drain and stir in. Tip into a 2 litre dish, scatter over the cheddar and bake at 190C for 20 minutes.
+                """.formatted(fat), Need.VEGAN);
+
+        assertThat(String.join(" ", said))
+                .contains("leeks in the pan")
+                .doesNotContain("[left out]", "fat", "grease", "dripping");
     }
 
     /** What is truly only named in the method and does not fit is still marked. */
