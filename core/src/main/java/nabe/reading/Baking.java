@@ -110,6 +110,7 @@ final class Baking {
         if (ovenClock.isRest(clause)) {
             clause.durations().forEach(d -> oven.rest(d.minutes()));
             scene.stage = Scene.Stage.RESTED;
+            table.atTable(clause, nouns.stream().filter(this::isFresh).toList());
             return;
         }
         boolean pronoun = nouns.stream().anyMatch(n -> n.is(Kind.PRONOUN)) && clause.does(Effect.PLACE, Effect.JOIN);
@@ -117,6 +118,11 @@ final class Baking {
             addLate(clause, nouns);
         }
         ovenClock.clock(clause);
+    }
+
+    /** "Let it set 10 then basil". */
+    private boolean isFresh(Named noun) {
+        return noun.is(Kind.LINES) && noun.lines().stream().allMatch(l -> kitchen.left[l] > 0.99);
     }
 
     /** "Add the toppings", of a list that says they are for the table. */

@@ -150,10 +150,13 @@ final class LaySigns {
     }
 
     /** "Toss with the oil and scatter over with the cheese": what was tossed is scattered, and the cheese with it. */
-    static boolean isAlongWith(Clause clause, List<Named> placed) {
+    boolean isAlongWith(Clause clause, List<Named> placed, List<Named> nouns) {
+        boolean over = !clause.opensSentence() && clause.particles().contains("over");
+        boolean first = dish.all.isEmpty()
+                && Set.of("scatter", "strew", "arrange").contains(clause.base())
+                && nouns.stream().anyMatch(n -> n.is(Kind.DISH));
         return clause.does(Effect.PLACE)
-                && !clause.opensSentence()
-                && clause.particles().contains("over")
+                && (over || first)
                 && !placed.isEmpty()
                 && placed.stream().allMatch(n -> n.slot().lead() == Lead.WITH);
     }

@@ -32,6 +32,9 @@ final class Laying {
     void lay(Clause clause, List<Named> nouns, boolean late) {
         nouns.forEach(this::layLining);
         List<Named> placed = placed(clause, nouns);
+        if (clause.says("each", "every") && clause.says("layer")) {
+            placed.replaceAll(Laying::inAllLayers);
+        }
         if (signs.endsSo(clause, placed)) {
             placed.stream()
                     .filter(n -> n.portion().is(Portion.Kind.REST) && n.pot() != null)
@@ -52,7 +55,7 @@ final class Laying {
             });
             return;
         }
-        if (signs.isAlongWith(clause, placed)) {
+        if (signs.isAlongWith(clause, placed, nouns)) {
             inHand().stream().filter(p -> p.given < 0.01).forEach(p -> dish.place(p, Portion.UNSAID, late));
         }
         if (signs.joinsInDish(clause, placed, nouns)) {
@@ -64,6 +67,13 @@ final class Laying {
         } else {
             layInTurn(clause, placed, late);
         }
+    }
+
+    /** "Scattering each layer with a little Stilton": a little each time is all that is not kept back. */
+    private static Named inAllLayers(Named noun) {
+        return noun.portion().is(Portion.Kind.FILM)
+                ? new Named(noun.kind(), noun.lines(), noun.pot(), Portion.UNSAID, noun.each(), noun.slot())
+                : noun;
     }
 
     /** What the clause lays; what only says where lies there already. */

@@ -48,6 +48,7 @@ final class Meaning {
                 .map(n -> asNew(clause, n))
                 .map(n -> fromTheTap(clause, n))
                 .map(n -> fromTheMill(clause, n))
+                .map(n -> naming.sprayed(clause, n))
                 .map(n -> inHand(clause, n))
                 .map(this::allCut)
                 .map(Meaning::inPieces)

@@ -9,6 +9,7 @@ import java.util.stream.IntStream;
 import nabe.larder.Figures;
 import nabe.reading.GroupNames.Group;
 import nabe.reading.Named.Kind;
+import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Slot;
@@ -212,6 +213,19 @@ final class Naming {
             }
         }
         return out;
+    }
+
+    /** "Spray with oil", where the list has a spray besides the oil. */
+    Named sprayed(Clause clause, Named noun) {
+        boolean fat = isOneLine(noun) && kitchen.isFat(noun.lines().getFirst());
+        if (!fat || !clause.base().equals("spray")) {
+            return noun;
+        }
+        return IntStream.range(0, kitchen.lines.size())
+                .filter(l -> known.lines.get(l).item().contains("spray"))
+                .mapToObj(l -> new Named(Kind.LINES, List.of(l), null, noun.portion(), noun.each(), noun.slot()))
+                .findFirst()
+                .orElse(noun);
     }
 
     /** "The cream cheese and 1 cup of the cheese": the general word means another than the one just named in full. */

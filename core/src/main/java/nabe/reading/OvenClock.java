@@ -7,6 +7,7 @@ import java.util.stream.IntStream;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Clause.Cover;
 import nabe.reading.grammar.Durations.Duration;
+import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Token;
@@ -35,7 +36,9 @@ final class OvenClock {
     void clock(Clause clause) {
         boolean stir = clause.says("stirring", "stir", "stirred");
         for (Duration d : clause.durations()) {
-            if (d.first() && oven.started() && clause.cover() != null) {
+            if (oven.started() && isAfterRests(clause, d)) {
+                oven.rest(d.minutes());
+            } else if (d.first() && oven.started() && clause.cover() != null) {
                 oven.splitFirst(clause.cover(), d.minutes());
             } else if (d.after() && oven.started()) {
                 if (!oven.splitAfter(clause, d.minutes()) && stir) {
@@ -52,6 +55,13 @@ final class OvenClock {
         if (clause.cover() != null && oven.started() && isAtHalf(clause)) {
             oven.splitHalf(clause.cover(), clause.says("first"));
         }
+    }
+
+    /** "190C 40 min. sit 15". */
+    private static boolean isAfterRests(Clause clause, Duration d) {
+        return d.from() > 0
+                && clause.durations().size() > 1
+                && KitchenWords.shared().is(clause.tokens().get(d.from() - 1), Use.RESTS);
     }
 
     /** "Uncovering it halfway", "for the first half"; in "uncovered, stirring once halfway" it is not the cover's. */

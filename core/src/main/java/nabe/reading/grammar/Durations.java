@@ -20,7 +20,7 @@ public final class Durations {
     private static final double MOST_BARE = 90;
     private static final Set<String> LOOSE = Set.of("at", "the", "least", ",", "or", "up", "to", "better");
     private static final Set<String> MORE =
-            Set.of("another", "further", "rest", "stand", "wait", "first", "last", "final");
+            Set.of("another", "further", "rest", "stand", "wait", "set", "sit", "first", "last", "final");
 
     private Durations() {}
 
@@ -256,11 +256,11 @@ public final class Durations {
                 || tokens.get(after).is("until")
                 || tokens.get(after).is("till")
                 || tokens.get(after).is("or")
+                || tokens.get(after).is("then")
                 || isPurpose(tokens, after);
         boolean uncovered = after < tokens.size()
                 && (tokens.get(after).is("covered") || tokens.get(after).is("uncovered"));
-        boolean covers =
-                i > 0 && (tokens.get(i - 1).is("covered") || tokens.get(i - 1).is("uncovered")) && ends;
+        boolean covers = isCover(tokens, i > 0 && tokens.get(i - 1).is(",") ? i - 2 : i - 1) && ends;
         boolean alone = i > 1
                 && tokens.get(i - 1).is("for")
                 && (isWork(tokens.get(i - 2)) || isScale(tokens.get(i - 2)))
@@ -275,6 +275,18 @@ public final class Durations {
                         && tokens.get(i).low() >= 2
                 ? found(tokens, new Minutes(tokens.get(i).low(), tokens.get(i).high()), i, after)
                 : null;
+    }
+
+    /** "Covered 30", "foil off, 15". */
+    private static boolean isCover(List<Token> tokens, int last) {
+        if (last < 0) {
+            return false;
+        }
+        Token t = tokens.get(last);
+        boolean taken = (t.is("on") || t.is("off"))
+                && last > 0
+                && Set.of("foil", "lid", "cover").contains(tokens.get(last - 1).key());
+        return taken || t.is("covered") || t.is("uncovered");
     }
 
     /** "Grill for 3 to brown the top". */
