@@ -225,12 +225,17 @@ final class Laying {
 
     private static String wrapperItem(Vessel vessel, List<ReadyLine> lines) {
         List<ReadyLine> own = lines.stream()
-                .filter(l -> vessel.id().equals(l.line().component()))
+                .filter(l -> vessel.id().equals(l.line().component()) && !isWater(l))
                 .toList();
         boolean asBought = vessel.of().size() == 1 && own.size() == 1;
         String name = vessel.name();
         return asBought
                 ? own.getFirst().line().item()
                 : name.equals(Kind.BATTER.id()) ? Messages.say("build.pancakes") : name;
+    }
+
+    private static boolean isWater(ReadyLine line) {
+        return line.line().ingredient() != null
+                && line.line().ingredient().role().equals("water");
     }
 }

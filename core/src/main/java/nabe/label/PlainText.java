@@ -15,10 +15,15 @@ final class PlainText {
     private static final Pattern BROKEN_FREE = Pattern.compile("-[ ]*\\n\\s*(?=(?i:free|frei|vrij)\\b)");
     private static final Pattern BROKEN_WORD = Pattern.compile("(?<=\\p{L})-[ ]*\\n\\s*(?=\\p{L})");
 
+    /** "Rice¹", "¹organic": a mark that leads to a note, like an asterisk. */
+    private static final Pattern NOTE = Pattern.compile(
+            "(?<=[\\p{L})])[\\u00B9\\u00B2\\u00B3\\u2070\\u2074-\\u2079]+|[\\u00B9\\u00B2\\u00B3\\u2070\\u2074-\\u2079]+(?=\\s?\\p{L})");
+
     private PlainText() {}
 
     static String of(String written) {
-        String text = Normalizer.normalize(INVISIBLE.matcher(written).replaceAll(""), Normalizer.Form.NFKC);
+        String text = Normalizer.normalize(
+                NOTE.matcher(INVISIBLE.matcher(written).replaceAll("")).replaceAll("*"), Normalizer.Form.NFKC);
         text = TAG.matcher(BLOCK_TAG.matcher(text).replaceAll("\n")).replaceAll("");
         text = SPACE.matcher(text)
                 .replaceAll(" ")

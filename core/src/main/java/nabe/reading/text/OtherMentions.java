@@ -16,7 +16,8 @@ final class OtherMentions {
             Pattern.compile("[,;()]|\\s(?:and|plus|with|in|\\+|&)\\s", Pattern.CASE_INSENSITIVE);
     private static final Pattern NOT_IN = Pattern.compile(
             "(?i)^\\s*(?:or|such as|e\\.?g\\.?|like|about|not|no|without|see|if|from|for|use|save|reserve"
-                    + "|instead|cut|sliced|as)\\b.*|.*\\b(?:free|instead|alternative|substitute|style|size|sized|seeds? removed|skin)\\b.*");
+                    + "|instead|cut|sliced|as)\\b.*|.*\\b(?:free|instead|alternative|substitute|style|size|sized|seeds? removed|skin)\\b.*"
+                    + "|.*\\b(?:is|are|would be) (?:fine|okay|ok|good|nice|great)\\b.*|.*\\b(?:works?|will do|would do|does)(?: (?:too|well|fine|as well))?\\s*");
     private static final Pattern CHOICE = Pattern.compile("\\s*\\bor\\b.*", Pattern.CASE_INSENSITIVE);
     private final Larder larder;
 
