@@ -401,7 +401,8 @@ final class Dish {
     private double said(Placed p, double left, @Nullable Double part, double whole) {
         Portion portion = p.portion;
         boolean exact = portion.isSaid() && !portion.is(Kind.REST) && !portion.is(Kind.ALL);
-        if (p.taken != null && exact) {
+        boolean smearOfAll = portion.is(Kind.FILM) && p.taken != null && p.taken > 0.99 && isLaidAgain(p.pot);
+        if (p.taken != null && exact && !smearOfAll) {
             return p.taken;
         }
         double free = Math.max(0, left - p.pot.reserved);
@@ -413,6 +414,11 @@ final class Dish {
             case MEASURE, COUNT, ALL_BUT -> measured(p.pot, portion, left);
             case UNSAID, REST, ALL, EACH -> -1;
         };
+    }
+
+    /** "A few spoons of the sauce" out of the jar, and the rest of the jar later. */
+    private boolean isLaidAgain(Pot pot) {
+        return all.stream().filter(p -> p.pot == pot).count() > 1;
     }
 
     private double measured(Pot pot, Portion portion, double left) {

@@ -3,7 +3,9 @@ package nabe.reading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Slot.Lead;
@@ -73,6 +75,24 @@ final class Taking {
     }
 
     List<Item> items(Clause clause, List<Named> nouns) {
+        List<Item> items = new ArrayList<>(said(clause, nouns));
+        if (clause.base().equals("butter") && !items.isEmpty()) {
+            butter().filter(b -> items.stream().noneMatch(i -> i.line() == b.line()))
+                    .ifPresent(items::add);
+        }
+        return items;
+    }
+
+    /** "Butter the bread with what is left": the verb is what goes on. */
+    private Optional<Item> butter() {
+        List<Integer> lines = IntStream.range(0, kitchen.lines.size())
+                .filter(l -> kitchen.role(l).equals("butter") && kitchen.left[l] > 0.01)
+                .boxed()
+                .toList();
+        return lines.size() == 1 ? Optional.of(new Item(lines.getFirst(), null, Portion.UNSAID)) : Optional.empty();
+    }
+
+    private List<Item> said(Clause clause, List<Named> nouns) {
         List<Item> items = new ArrayList<>();
         for (Named noun : nouns) {
             Lead lead = noun.slot().lead();

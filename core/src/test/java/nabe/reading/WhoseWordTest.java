@@ -139,6 +139,36 @@ class WhoseWordTest {
                         "sausage; bread; cheddar; eggs milk",
                         "1/2:bread; 1/2:sausage; 1/2:cheddar; 1/2:bread; 1/2:sausage; 1/2:cheddar; eggs"),
                 rule(
+                        "to butter bread is to put butter on it",
+                        """
+                        40 g butter
+                        3 leeks, sliced
+                        8 slices bread
+                        4 eggs
+                        300 ml milk
+                        """,
+                        """
+                        Cook the leeks in a third of the butter for 15 minutes.
+                        Butter the bread with what is left and lay half of it in a 1.5 litre dish. Leeks on top, then the rest of the bread.
+                        Whisk the eggs and milk and pour over. Bake at 180C for 35 minutes.
+                        """,
+                        "leeks 1/3:butter; bread 2/3:butter; eggs milk",
+                        "1/2:bread; leeks; 1/2:bread; eggs"),
+                rule(
+                        "a few spoons out of a jar leave the rest of it",
+                        """
+                        400 g jar tomato sauce
+                        500 g mushrooms, sliced
+                        9 lasagna sheets
+                        """,
+                        """
+                        Fry the mushrooms for 8 minutes.
+                        Spread a few spoons of tomato sauce over the base of a 30 x 20 cm dish. Lay a third of the sheets, half the mushrooms and half of the remaining tomato sauce. Repeat. Finish with the rest of the sheets.
+                        Bake at 180C for 35 minutes.
+                        """,
+                        "mushrooms; sauce; sheets",
+                        "8%:sauce; 1/3:sheets; 1/2:mushrooms; 46%:sauce; 1/3:sheets; 1/2:mushrooms; 46%:sauce; 1/3:sheets"),
+                rule(
                         "what a dish is rubbed with is the dish's",
                         """
                         1 kg potatoes, sliced
