@@ -45,6 +45,12 @@ final class NumberReader {
             Map.entry("a half", 0.5),
             Map.entry("half a", 0.5),
             Map.entry("half an", 0.5),
+            Map.entry("half of a", 0.5),
+            Map.entry("half of an", 0.5),
+            Map.entry("third of a", 1 / 3d),
+            Map.entry("third of an", 1 / 3d),
+            Map.entry("quarter of a", 0.25),
+            Map.entry("quarter of an", 0.25),
             Map.entry("one half", 0.5),
             Map.entry("a dozen", 12d),
             Map.entry("dozen", 12d),
@@ -57,12 +63,15 @@ final class NumberReader {
             Map.entry("a", 1d),
             Map.entry("an", 1d),
             Map.entry("three quarters of a", 0.75));
+    private static final Map<String, Integer> PARTS =
+            Map.of("third", 3, "quarter", 4, "fourth", 4, "fifth", 5, "eighth", 8);
     private static final String DIGITS = "\\d{1,3}(?:,\\d{3})+(?!\\d)|\\d+[.,]\\d+|\\.\\d+|\\d+";
     private static final Pattern ONE = Pattern.compile(
             "(?<whole>\\d+)(?:\\s+(?:and\\s+|&\\s*)?|-|\\s+-\\s*)"
                     + "(?<n>\\d)/(?<d>\\d{1,2})(?!\\d)|(?<num>\\d+)\\s*/\\s*(?<den>\\d{1,2})(?!\\d)(?![.,]\\d)"
                     + "|(?<plain>" + DIGITS + ")"
-                    + "|(?<word>half a dozen|one and a half|two and a half|three quarters of a|one half|a quarter|a half"
+                    + "|(?<parts>one|two|three|an?)[ -](?<part>third|quarter|fourth|fifth|eighth)s?(?: of an?)?(?=\\s)"
+                    + "|(?<word>half of an?|third of an?|quarter of an?|half a dozen|one and a half|two and a half|three quarters of a|one half|a quarter|a half"
                     + "|half an?|a dozen|dozen|a couple of|a couple|couple of|one|two|three|four|five|six|seven|eight|nine"
                     + "|ten|eleven|twelve|fifteen|twenty|half|quarter|an?)(?=\\s)",
             Pattern.CASE_INSENSITIVE);
@@ -77,7 +86,7 @@ final class NumberReader {
     /** "Mixed w/ butter". */
     private static final Pattern WITH = Pattern.compile("\\bw/\\s*(?=[\\p{L}\\d])", Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern DOZEN = Pattern.compile("\\s+dozen\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern DOZEN = Pattern.compile("\\s+(?:dozen\\b|doz\\b\\.?)", Pattern.CASE_INSENSITIVE);
     private static final Pattern TO = Pattern.compile("\\s*(?:-|to\\b|or\\b)\\s*", Pattern.CASE_INSENSITIVE);
 
     private NumberReader() {}
@@ -176,6 +185,10 @@ final class NumberReader {
                     ? Character.digit(m.group("num").charAt(0), 10)
                             + ratio(m.group("num").substring(1), m.group("den"))
                     : ratio(m.group("num"), m.group("den"));
+        }
+        if (m.group("parts") != null) {
+            return NAMES.get(m.group("parts").toLowerCase(java.util.Locale.ROOT))
+                    / PARTS.get(m.group("part").toLowerCase(java.util.Locale.ROOT));
         }
         if (m.group("word") != null) {
             return NAMES.get(m.group("word").toLowerCase(java.util.Locale.ROOT));
