@@ -16,11 +16,8 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import nabe.measure.KitchenText;
 import nabe.recipe.Procedure;
-import nabe.recipe.Procedure.Kind;
 import nabe.recipe.Procedure.Of;
-import nabe.recipe.Procedure.OvenPhase;
 import nabe.recipe.Procedure.Placement;
 import nabe.recipe.Procedure.Step;
 import nabe.recipe.Procedure.Vessel;
@@ -36,7 +33,7 @@ import org.jspecify.annotations.Nullable;
 /** Puts the swaps into the procedure: constituents in their places, clauses in the words that hold now. */
 final class Converting {
     private static final double CRUMB = 1e-6;
-    /** Notes about what lies on top: nothing for what is melted into a sauce. */
+    /** How a rule of the catalogue begins that speaks of what lies on top: nothing for what is melted into a sauce. */
     private static final Pattern SCATTERED = Pattern.compile("Scatter|Sprinkle|Strew|Add (?:it|them) late");
 
     /** The reason where a clause only names again what was swapped before. */
@@ -51,7 +48,7 @@ final class Converting {
     private final Set<String> there;
     private final Rewording reworded;
     private final GoneWords gone;
-    private final Map<MadeComponent, String> batches = new IdentityHashMap<>();
+    private final HomeBatches batches;
     private final List<Dropped> dropped = new ArrayList<>();
 
     /** Writes swaps into clauses, one for one and in order. */
@@ -91,6 +88,7 @@ final class Converting {
                 .collect(Collectors.groupingBy(ConvertedLine::component));
         this.gone = new GoneWords(recipe, conversion.swaps());
         this.there = there();
+        this.batches = new HomeBatches(conversion);
         this.reworded = reworded;
     }
 
@@ -111,15 +109,16 @@ final class Converting {
         List<Pot> pots = new ArrayList<>();
         for (Vessel vessel : procedure.components()) {
             if (there.contains(vessel.id())) {
-                pots.addAll(batchesFor(vessel));
+                pots.addAll(batches.firstNeededBy(linesIn(vessel.id())));
                 pots.add(pot(vessel));
             }
         }
+        LateAdditions late = new LateAdditions(recipe, procedure, conversion, there);
         return new PlannedProcedure(
                 toldApart(pots),
                 layers(),
                 procedure.beside().stream().filter(b -> there.contains(b.of())).toList(),
-                procedure.oven().stream().map(this::phase).toList(),
+                procedure.oven().stream().map(late::phase).toList(),
                 procedure.rest(),
                 procedure.goesIn(),
                 readying(),
@@ -206,54 +205,11 @@ final class Converting {
         return linesIn.getOrDefault(pot, List.of());
     }
 
-    /** The batches that are first needed in this pot, each a pot of its own. */
-    private List<Pot> batchesFor(Vessel vessel) {
-        List<Pot> found = new ArrayList<>();
-        for (ConvertedLine line : linesIn(vessel.id())) {
-            MadeComponent made = conversion.madeFor(line).orElse(null);
-            if (made != null && line.gramsOrZero() > 0 && !batches.containsKey(made)) {
-                batches.put(made, "m" + (batches.size() + 1));
-                found.add(batch(made, batches.get(made)));
-            }
-        }
-        return found;
-    }
-
-    private static Pot batch(MadeComponent made, String id) {
-        List<Constituent> of = made.ingredients().stream()
-                .map(c -> new Constituent(c.ingredient(), c.item(), c.grams(), null, null, null, 0))
-                .toList();
-        List<Work> steps = new ArrayList<>();
-        for (String words : made.steps()) {
-            steps.add(PlannedProcedureWorkBuilder.builder()
-                    .id(id + "-s" + (steps.size() + 1))
-                    .action("make")
-                    .words(words)
-                    .sentence(-1)
-                    .uses(steps.isEmpty() ? of : List.of())
-                    .tool(made.tools().isEmpty() ? null : made.tools().getFirst())
-                    .until(steps.size() + 1 == made.steps().size() ? made.sign() : null)
-                    .changed(true)
-                    .why(Messages.say("swap.made-at-home-for-this-dish"))
-                    .build());
-        }
-        return new Pot(id, made.name(), kindOf(made), of, List.copyOf(steps), List.of(), made);
-    }
-
-    private static Kind kindOf(MadeComponent made) {
-        for (Kind kind : Kind.values()) {
-            if (kind.part() == made.parts().getFirst()) {
-                return kind;
-            }
-        }
-        return Kind.FILLING;
-    }
-
     private Pot pot(Vessel vessel) {
         List<ConvertedLine> lines = linesIn(vessel.id());
         List<ConvertedLine> deep = deep(vessel);
         List<Constituent> of = new ArrayList<>();
-        lines.forEach(l -> of.add(constituent(l, 1)));
+        lines.forEach(l -> of.add(batches.constituent(l, 1)));
         vessel.of().stream()
                 .filter(o -> o.component() != null && there.contains(o.component()))
                 .forEach(o -> of.add(Constituent.of(o.component(), o.share())));
@@ -347,13 +303,6 @@ final class Converting {
         return all;
     }
 
-    private Constituent constituent(ConvertedLine line, double share) {
-        MadeComponent made = conversion.madeFor(line).orElse(null);
-        return made == null || !batches.containsKey(made)
-                ? Constituent.of(line, share)
-                : Constituent.of(batches.get(made), share * line.gramsOrZero() / made.grams(), line, share);
-    }
-
     /** The swaps that a pot's clauses speak of: of a line divided over pots, the one made here. */
     private List<Swap> meant(List<ConvertedLine> lines) {
         Set<Integer> sources = lines.stream().map(ConvertedLine::source).collect(Collectors.toSet());
@@ -431,7 +380,7 @@ final class Converting {
         double share = inPot < CRUMB ? 0 : Math.min(1, use.share() / inPot);
         return linesIn(vessel.id()).stream()
                 .filter(l -> l.source() == use.line())
-                .map(l -> constituent(l, share))
+                .map(l -> batches.constituent(l, share))
                 .toList();
     }
 
@@ -449,14 +398,20 @@ final class Converting {
                         now.notes().stream()
                                 .filter(n -> n.rule().equals(MethodJudge.RULE))
                                 .map(n -> n.item() + ": " + n.text()),
-                        used.stream().map(notes).filter(Objects::nonNull))
-                .filter(text -> !SCATTERED.matcher(text).lookingAt() || LAYS.contains(step.action()))
+                        used.stream()
+                                .filter(s -> LAYS.contains(step.action()) || !isForTheTop(s))
+                                .map(notes)
+                                .filter(Objects::nonNull))
                 .distinct()
                 .toList();
         if (!said.isEmpty()) {
             return String.join(" ", said);
         }
         return used.stream().map(Swap::reason).findFirst().orElse(RENAMED);
+    }
+
+    private static boolean isForTheTop(Swap swap) {
+        return swap.change() != null && SCATTERED.matcher(swap.change()).lookingAt();
     }
 
     /** Notes of swapped things that are laid as they are: no step of their pot says them. */
@@ -481,37 +436,5 @@ final class Converting {
                         .filter(n -> n != null)
                         .distinct()
                         .toList();
-    }
-
-    /** A phase's additions by what they are now. */
-    private OvenPhase phase(OvenPhase phase) {
-        List<String> adds =
-                phase.adds().stream().flatMap(a -> added(a).stream()).toList();
-        return new OvenPhase(
-                phase.kind(), phase.celsius(), phase.fan(), phase.covered(), phase.minutes(), adds, phase.stir());
-    }
-
-    private List<String> added(String add) {
-        boolean pot = procedure.components().stream().anyMatch(c -> c.id().equals(add));
-        if (pot) {
-            return there.contains(add) ? List.of(add) : List.of();
-        }
-        return IntStream.range(0, recipe.lines().size())
-                .filter(i -> recipe.lines().get(i).item().equals(add))
-                .boxed()
-                .flatMap(i -> stirredIn(i).stream())
-                .toList();
-    }
-
-    /** What became of a line that goes into a pot while it bakes, by weight: its layers say the rest of it. */
-    private List<String> stirredIn(int source) {
-        Set<String> late = procedure.layers().stream()
-                .filter(Placement::late)
-                .map(Placement::of)
-                .collect(Collectors.toSet());
-        return conversion.lines().stream()
-                .filter(l -> l.source() == source && !late.contains(l.component()) && l.gramsOrZero() > 0)
-                .map(l -> KitchenText.grams(l.gramsOrZero()) + " " + l.item())
-                .toList();
     }
 }

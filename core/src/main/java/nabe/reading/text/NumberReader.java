@@ -187,8 +187,8 @@ final class NumberReader {
                     : ratio(m.group("num"), m.group("den"));
         }
         if (m.group("parts") != null) {
-            return NAMES.get(m.group("parts").toLowerCase(java.util.Locale.ROOT))
-                    / PARTS.get(m.group("part").toLowerCase(java.util.Locale.ROOT));
+            double parts = NAMES.getOrDefault(m.group("parts").toLowerCase(java.util.Locale.ROOT), 1d);
+            return parts / PARTS.getOrDefault(m.group("part").toLowerCase(java.util.Locale.ROOT), 1);
         }
         if (m.group("word") != null) {
             return NAMES.get(m.group("word").toLowerCase(java.util.Locale.ROOT));
