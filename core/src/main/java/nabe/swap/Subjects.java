@@ -19,6 +19,7 @@ import nabe.larder.Words;
 import nabe.reading.grammar.KitchenWords;
 import nabe.recipe.Recipe;
 import nabe.swap.job.Job;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Tells which swapped things a sentence of the method speaks of, by their own names or by the kitchen's general ones. */
@@ -78,6 +79,11 @@ final class Subjects {
             "^\\s*(?:sauce|mixture sauce|dish|board|knife|stage|water|liquor|liquid)\\b", Pattern.CASE_INSENSITIVE);
     /** "The cheese mix" of things that are no cheese now: the mix. */
     private static final Pattern MIX = Pattern.compile("^ (?:mix|mixture)\\b", Pattern.CASE_INSENSITIVE);
+
+    /** "Butter the bread": what takes its place is spread on it. */
+    private static final Pattern IS_SPREAD = Pattern.compile(
+            "^ (?:the|each|both|all|your|one side of)\\b[^.;,]{0,40}?\\b(?:breads?|slices?|toasts?|baguettes?|bagels?|croissants?|triangles|crumpets|muffins)\\b",
+            Pattern.CASE_INSENSITIVE);
 
     private static final Pattern GREASES = Pattern.compile(
             "^ (?:it|them|each)\\b|^ (?:an?|the|your|\\d)\\b.{0,40}\\b(?:dish|pan|tin|casserole|mold|mould|foil|paper|ramekins?)\\b",
@@ -201,6 +207,11 @@ final class Subjects {
         if (words.equalsIgnoreCase("butter") && GREASES.matcher(after).find()) {
             return Optional.of(new Mention(
                     match.start(), match.end(), about, Character.isUpperCase(words.charAt(0)) ? "Oil" : "oil"));
+        }
+        if (words.equalsIgnoreCase("butter") && IS_SPREAD.matcher(after).find()) {
+            boolean opens = Character.isUpperCase(words.charAt(0));
+            return Optional.of(new Mention(
+                    match.start(), match.end(), about, Messages.say("swap.spread-on", called(about), opens)));
         }
         String says = Pieces.fitted(called(about), words, after);
         Matcher both = BOTH_BEFORE.matcher(sentence.substring(0, match.start()));

@@ -92,7 +92,9 @@ class GeneralNamesTest {
                 "GLUTEN_FREE | Arrange 8 tortilla halves in the dish | 8 maize tortilla halves",
                 "VEGAN | Put in a buttered dish | in an oiled dish",
                 "NUT_FREE | Roll the beans into balls the size of a walnut and lay in a dish | the size of a marble",
-                "VEGAN | Roll the tortillas up, butter them and lay in a dish | oil them"
+                "VEGAN | Roll the tortillas up, butter them and lay in a dish | oil them",
+                "VEGAN | Butter the bread and lay in a dish | Spread the plant block on the bread",
+                "VEGAN | Butter both sides of each slice | on both sides of each slice"
             })
     void whatTakesAPlaceFitsItsSentence(Need need, String method, String fitted) {
         List<String> said = words("""
