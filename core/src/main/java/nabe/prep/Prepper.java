@@ -17,7 +17,11 @@ import nabe.larder.Figures;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.larder.Words;
+import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.Tokens;
+import nabe.reading.grammar.Verb;
 import nabe.recipe.Line;
+import nabe.recipe.Procedure;
 import nabe.recipe.Procedure.Kind;
 import nabe.recipe.Recipe;
 import nabe.swap.Conversion;
@@ -106,17 +110,33 @@ public final class Prepper {
         }
 
         private Set<@Nullable String> silentPots() {
-            boolean all = procedure.components().stream()
-                    .noneMatch(p -> p.made() == null && !p.steps().isEmpty());
+            boolean all = procedure.layers().stream().noneMatch(l -> l.sentence() >= 0)
+                    && procedure.components().stream()
+                            .noneMatch(p -> p.made() == null && !p.steps().isEmpty());
             Set<@Nullable String> pots = new HashSet<>();
             procedure.components().stream()
-                    .filter(p -> all || p.steps().isEmpty() && p.of().size() > 1 && MADE.contains(p.kind()))
+                    .filter(p -> all
+                            || p.steps().isEmpty()
+                                    && p.of().size() > 1
+                                    && MADE.contains(p.kind())
+                                    && !isStirredInTheDish(p))
                     .map(PlannedProcedure.Pot::id)
                     .forEach(pots::add);
             if (all) {
                 pots.add(null);
             }
             return pots;
+        }
+
+        /** "Stir the rice, the soup and the water together in the pan": that is all its work. */
+        private boolean isStirredInTheDish(PlannedProcedure.Pot pot) {
+            return procedure.layers().stream()
+                    .filter(l -> l.of().equals(pot.id()))
+                    .map(Procedure.Placement::words)
+                    .filter(Objects::nonNull)
+                    .map(words -> Tokens.of(words).getFirst())
+                    .map(KitchenWords.shared()::verb)
+                    .anyMatch(verb -> verb != null && verb.verb().effect() == Verb.Effect.MIX);
         }
 
         private boolean isSilent(ConvertedLine line) {

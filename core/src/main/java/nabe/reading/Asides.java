@@ -45,7 +45,8 @@ final class Asides {
         }
         boolean inHand = !kitchen.focus.isEmpty()
                 && kitchen.focus.stream().map(kitchen::whereItIs).noneMatch(dish::holds);
-        if (stage == Scene.Stage.COOKING || dish.all.isEmpty() || inHand && clause.says("heat")) {
+        boolean onTray = nouns.stream().anyMatch(n -> n.is(Named.Kind.TRAY));
+        if (stage == Scene.Stage.COOKING || dish.all.isEmpty() || inHand && (onTray || clause.says("heat"))) {
             atStove(clause, more, named(nouns));
         } else if (stage == Scene.Stage.BUILDING && clause.cover() == null) {
             dish.all.reversed().stream()

@@ -31,6 +31,9 @@ final class Cook {
 
     private final Oven oven;
     private final Stove stove;
+    /** Whether the clause in hand filled or rolled something. */
+    private boolean filled;
+
     private final Topics topics;
     private final Readying readying;
     private final Asides asides;
@@ -155,17 +158,25 @@ final class Cook {
 
     private void takeWithAside(Clause clause, int i) {
         int told = kitchen.toldSoFar();
+        filled = false;
         List<Dish.Placed> before = List.copyOf(dish.all);
         Scene.Stage stage = scene.stage;
         take(clause, i);
         List<Dish.Placed> fresh =
                 dish.all.stream().filter(p -> !before.contains(p)).toList();
-        if (kitchen.toldSoFar() == told && fresh.isEmpty() && stage == scene.stage) {
+        boolean nothing = kitchen.toldSoFar() == told && fresh.isEmpty() && stage == scene.stage;
+        if (nothing && !(filled && isToldOfWrapper(clause))) {
             boolean more = i + 1 < clauses.size() && clauses.get(i + 1).sentence() == clause.sentence();
             asides.note(clause, stage, more, meant);
         } else if (!fresh.isEmpty() && scene.stage == Scene.Stage.BUILDING && !clause.does(Effect.REPEAT)) {
             fresh.stream().filter(p -> !p.under && p.like == null).findFirst().ifPresent(p -> p.tell(clause));
+            fresh.forEach(Dish.Placed::tellFilling);
         }
+    }
+
+    /** What fills a wrap is told with it, not of what lies in the dish already. */
+    private boolean isToldOfWrapper(Clause clause) {
+        return scene.wrapper != null && scene.wrapper.filled.contains(clause);
     }
 
     private void take(Clause clause, int i) {
@@ -219,7 +230,8 @@ final class Cook {
             repeating.lastOnly(nouns);
             return;
         }
-        if (wrapping.fillsDish(clause, nouns) || wrapping.fills(clause, nouns)) {
+        filled = wrapping.fillsDish(clause, nouns) || wrapping.fills(clause, nouns);
+        if (filled) {
             return;
         }
         if (clause.says("table", "freezer")

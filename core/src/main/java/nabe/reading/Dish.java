@@ -69,6 +69,12 @@ final class Dish {
             said.add(clause);
         }
 
+        /** What fills it, where the clause that lays it is told of what lies below. */
+        void tellFilling() {
+            said.addAll(pot.filled);
+            pot.filled.clear();
+        }
+
         /** Sentence by sentence, or null. */
         @Nullable
         String words() {

@@ -287,7 +287,8 @@ final class MethodJudge {
         }
         return MADE_HERE.matcher(after).find() && !after.startsWith(" soup")
                 ? ""
-                : Pieces.fitted(replaced(step, name, food, judgement, isLikeness(before)), name, after);
+                : Pieces.ofOne(
+                        before, Pieces.fitted(replaced(step, name, food, judgement, isLikeness(before)), name, after));
     }
 
     /** "Pour the custard over", of eggs and milk that are listed: what they make; "serve with custard" is bought. */

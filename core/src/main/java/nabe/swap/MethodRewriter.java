@@ -11,7 +11,6 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
-import nabe.larder.Words;
 import nabe.recipe.Recipe;
 
 /** Writes the swaps into the method: names where only a name changes, whole sentences where the order of work does. */
@@ -20,8 +19,6 @@ final class MethodRewriter {
     private static final Pattern BREAKS = Pattern.compile(
             "\\b((?:break|crack)(?: (?:in|over))?) (?:the |in the |into it the )?$", Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern ONE_OF_THEM =
-            Pattern.compile("\\b(?:each|every|another|per)\\s$", Pattern.CASE_INSENSITIVE);
     private static final Pattern SENTENCE = Pattern.compile("(?<=[.!;])\\s+");
     /** Oil needs no melting. */
     private static final Pattern MELTED_OIL = Pattern.compile(
@@ -113,7 +110,7 @@ final class MethodRewriter {
             if (mention.swaps().stream().anyMatch(this::isOfEggs) && breaks.find()) {
                 out.replace(breaks.start(1), breaks.end(1), breaks.group(1).startsWith("B") ? "Add" : "add");
             }
-            out.append(ONE_OF_THEM.matcher(out).find() ? Words.one(mention.says()) : mention.says());
+            out.append(Pieces.ofOne(out, mention.says()));
             at = mention.end();
         }
         String all = out.append(sentence.substring(at)).toString();

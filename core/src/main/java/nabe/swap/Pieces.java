@@ -9,7 +9,15 @@ final class Pieces {
             "^ (?:halves|half|quarters|strips|slices|pieces|squares|wedges|triangles|rounds)\\b",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern ONE_OF_THEM =
+            Pattern.compile("\\b(?:each|every|another|per)\\s$", Pattern.CASE_INSENSITIVE);
+
     private Pieces() {}
+
+    /** @return what is said now, in the singular after "each" and "every" */
+    static String ofOne(CharSequence before, String says) {
+        return ONE_OF_THEM.matcher(before).find() ? Words.one(says) : says;
+    }
 
     /** @return what is said now, in the singular where pieces of the name follow */
     static String fitted(String says, String name, String after) {

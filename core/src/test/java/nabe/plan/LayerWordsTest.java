@@ -44,6 +44,21 @@ class LayerWordsTest {
             Bake at 190C for 40 minutes.
             """;
 
+    private static final String ROLLS = """
+            Enchiladas
+            Serves 4
+
+            8 corn tortillas
+            2 tbsp oil
+            400 g cooked chicken, shredded
+            500 ml salsa
+            150 g cheddar, grated
+
+            Spread a quarter of the salsa in a 20 x 30 cm dish. Brush the tortillas with the oil; place on a baking sheet and bake until pliable, 3 min. \
+            Spoon the chicken down the centre of each tortilla, roll up and lay in the dish. Pour over the rest of the salsa and scatter with the cheddar.
+            Bake at 190C for 25 minutes.
+            """;
+
     private static Plan plan(String text, Need... needs) {
         return PLANNER.plan(Brief.of(Brief.RecipeBrief.ofText(text), new Needs(Set.of(needs), Set.of(), true)));
     }
@@ -122,5 +137,15 @@ class LayerWordsTest {
                 .satisfies(crust -> assertThat(crust.words()).containsIgnoringCase("drape it over the filling"));
         assertThat(pie.build().lid().vents()).isEqualTo(3);
         assertThat(pie.prep().steps()).extracting(PrepStep::text).noneMatch(t -> t.matches("(?s).*Melt the .*oil.*"));
+    }
+
+    /** What is done to a wrap before it is laid is told with it, and not of the sauce that lies there already. */
+    @Test
+    void howAWrapIsFilledIsToldOfTheWrap() {
+        List<String> words = words(plan(ROLLS, Need.GLUTEN_FREE));
+
+        assertThat(words.getFirst()).isEqualTo("Spread a quarter of the salsa in a 20 x 30 cm dish");
+        assertThat(words.get(1)).contains("down the centre of each", "oll up");
+        assertThat(words.get(1)).doesNotContain("each maize tortillas", "baking sheet");
     }
 }

@@ -53,6 +53,27 @@ class PrepFromTheMethodTest {
                 .orElseThrow();
     }
 
+    /** A dish that is stirred and laid raw and bakes two hours: nothing is cooked before that the text lays as it is. */
+    @Test
+    void whatTheTextLaysRawGoesInRaw() {
+        Plan plan = plan("""
+                Rice and chicken bake
+                Serves 4
+
+                1 cup long grain rice
+                1 can cream of chicken soup
+                1 soup can of water
+                8 chicken thighs, skin on
+
+                Grease a 9x13 pan. Stir the rice, the soup and the water together in the pan. Lay the chicken on top, skin side up. \
+                Cover tightly with foil. Bake 2 hours at 325F.
+                """);
+
+        assertThat(plan.prep().steps()).noneMatch(PrepStep::own);
+        assertThat(share(plan, "rice")).isEqualTo(1);
+        assertThat(share(plan, "chicken thighs")).isEqualTo(1);
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
