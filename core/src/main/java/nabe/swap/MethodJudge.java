@@ -279,7 +279,7 @@ final class MethodJudge {
                 && (food.role().equals("butter") || food.role().equals("flour"))) {
             return cased(food.role().equals("butter") ? "oil" : "dust with rice flour", name);
         }
-        if (DRIPPINGS.matcher(name).matches()) {
+        if (DRIPPINGS.matcher(name).matches() && isWhatRanOut(name, before)) {
             return before.endsWith("pan ") ? "" : "pan";
         }
         if (SIZE.matcher(before).find()) {
@@ -289,6 +289,11 @@ final class MethodJudge {
                 ? ""
                 : Pieces.ofOne(
                         before, Pieces.fitted(replaced(step, name, food, judgement, isLikeness(before)), name, after));
+    }
+
+    /** "The bacon fat" ran out of the bacon; "2 tbsp goose fat" is bought. */
+    private static boolean isWhatRanOut(String name, String before) {
+        return name.equalsIgnoreCase("drippings") || before.endsWith("the ");
     }
 
     /** "Pour the custard over", of eggs and milk that are listed: what they make; "serve with custard" is bought. */

@@ -69,6 +69,22 @@ class GeneralNamesTest {
                 .doesNotContain("[left out]", "fat", "grease", "dripping");
     }
 
+    /** Fat that is measured was bought: it gives way to a fat, never to the pan. */
+    @Test
+    void fatThatIsMeasuredIsNoPan() {
+        List<String> said = words("""
+                Leek bake
+                4 leeks, sliced
+                300 g penne
+                150 g cheddar, grated
+                Method
+                1. Heat 2 tbsp goose fat and soften the leeks in it for 10 minutes.
+                2. Boil the penne, drain and stir in. Tip into a 2 litre dish, scatter over the cheddar and bake at 190C for 20 minutes.
+                """, Need.VEGAN);
+
+        assertThat(String.join(" ", said)).doesNotContain("goose fat", "tbsp pan");
+    }
+
     /** What is truly only named in the method and does not fit is still marked. */
     @Test
     void whatNobodyListedIsStillJudged() {
