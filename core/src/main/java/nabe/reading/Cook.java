@@ -117,7 +117,7 @@ final class Cook {
         for (int i = 0; i < clauses.size(); i++) {
             Clause clause = clauses.get(i);
             optional = clause.conditional() && clause.words().endsWith(":") ? clause.sentence() : optional;
-            later = isForLater(clause) ? clause.step() : later;
+            later = isForLater(clause) ? clause.step() : clause.words().endsWith(":") ? -1 : later;
             if (clause.conditional() || clause.sentence() == optional || clause.step() == later) {
                 onlyIf.add(new OnlyIf(clause.sentence(), clause.words()));
             } else {
@@ -130,11 +130,12 @@ final class Cook {
         garnish();
     }
 
-    /** "To freeze: wrap it; bake from frozen for 1½ hours": after the dish has baked, for another day. */
+    /** "To freeze: wrap it; bake from frozen for 1½ hours": for another day, once the dish has baked or is built. */
     private boolean isForLater(Clause clause) {
-        return oven.started()
-                && clause.words().endsWith(":")
-                && clause.says("freeze", "reheat", "store", "leftover", "ahead", "freezer");
+        boolean built = scene.stage == Scene.Stage.BUILDING && !dish.all.isEmpty();
+        return clause.words().endsWith(":")
+                && (oven.started() && clause.says("reheat", "store", "leftover", "ahead")
+                        || (oven.started() || built) && clause.says("freeze", "freezer", "frozen"));
     }
 
     /** What the text says for a case only. */
@@ -427,7 +428,7 @@ final class Cook {
         if (clause.does(Effect.PASS) && clause.says("heat", "stove", "hob")) {
             return;
         }
-        if (waits.waits(clause, nouns) || isRim(clause, nouns)) {
+        if (waits.waits(clause, nouns) || isRim(clause, nouns) || meaning.isListedNext(clause, nouns)) {
             return;
         }
         if (signs.goesOnWithPot(clause, nouns)) {

@@ -12,6 +12,7 @@ import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Slot;
 import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Tokens;
+import nabe.recipe.Line;
 import org.jspecify.annotations.Nullable;
 
 /** Nouns that mean what is listed under a heading: all of it, or what is left there. */
@@ -160,7 +161,7 @@ final class HeadingNames {
             return List.of();
         }
         List<String> said = tokens.stream()
-                .filter(t -> t.isWord() && !t.is("the") && !t.is("a") && !t.is("ingredient"))
+                .filter(t -> t.isWord() && !words.isAny(t, Use.DETAIL, Use.LISTED) && !t.is("smooth"))
                 .map(Token::key)
                 .toList();
         if (said.isEmpty() || kitchen.pots.stream().anyMatch(p -> !p.isEmpty() && p.names.containsAll(said))) {
@@ -175,10 +176,20 @@ final class HeadingNames {
                 all.add(l);
             }
         }
+        boolean listed = words.any(tokens, Use.LISTED);
         List<Integer> own = all.stream()
-                .filter(l -> kitchen.namedLast.getOrDefault(l, -1) < kitchen.clause)
+                .filter(l -> listed && isListedElsewhere(l) || kitchen.namedLast.getOrDefault(l, -1) < kitchen.clause)
                 .toList();
         return all.size() > 1 ? own : List.of();
+    }
+
+    /** Eggs of the batter, where more eggs are listed for the sauce: those are meant when eggs are named later. */
+    private boolean isListedElsewhere(int line) {
+        Line own = kitchen.lines.get(line);
+        return own.ingredient() != null
+                && kitchen.lines.stream()
+                        .anyMatch(l ->
+                                own.ingredient().equals(l.ingredient()) && !Objects.equals(own.heading(), l.heading()));
     }
 
     private boolean isHeaded(int l, List<String> said) {

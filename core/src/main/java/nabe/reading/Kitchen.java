@@ -8,6 +8,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import nabe.larder.Ingredient;
 import nabe.reading.grammar.Clause;
 import nabe.recipe.Line;
@@ -19,6 +20,9 @@ import org.jspecify.annotations.Nullable;
 
 /** What stands about while a method is read: lines with what is left of them, pots, and what "it" means. */
 final class Kitchen {
+    private static final Pattern LEAFY =
+            Pattern.compile("\\b(?:cabbage|chard|vine|lettuce|kale|cavolo|collard)", Pattern.CASE_INSENSITIVE);
+
     /** Roles that season or carry: an amount shared over several pots without a figure. */
     static final Set<String> SHARED = Set.of(
             "oil", "butter", "animal-fat", "salt", "spice", "spice-blend", "herb", "dried-herb", "aromatic", "water");
@@ -162,6 +166,11 @@ final class Kitchen {
                 && pot.lines.size() == 2
                 && pot.lines.keySet().stream().anyMatch(this::isPastaLine)
                 && pot.lines.keySet().stream().anyMatch(l -> Kinds.VEGETABLES.contains(role(l)));
+    }
+
+    /** Cabbage, chard or vine: its leaves are rolled. */
+    boolean isLeafy(int line) {
+        return LEAFY.matcher(lines.get(line).item()).find();
     }
 
     boolean isWrapper(Pot pot) {

@@ -60,6 +60,20 @@ final class Meaning {
         return naming.withReadied(naming.another(naming.together(meant)));
     }
 
+    /** "Layer the pasta with the cheese: a third of the pasta, a third of the cheese": laid as the list says, not before it. */
+    boolean isListedNext(Clause clause, List<Named> nouns) {
+        List<Named> laid = nouns.stream().filter(Named::isFood).toList();
+        if (!clause.words().endsWith(":") || !clause.does(Effect.PLACE) || laid.size() < 2) {
+            return false;
+        }
+        List<Named> listed = clauses.subList(kitchen.clause + 1, clauses.size()).stream()
+                .takeWhile(c -> c.sentence() == clause.sentence())
+                .flatMap(c -> c.slots().stream())
+                .map(naming::resolve)
+                .toList();
+        return laid.stream().allMatch(n -> listed.stream().anyMatch(n::meansSame));
+    }
+
     /** "In a dish rubbed with the garlic": the garlic is the dish's. */
     private List<Named> withoutGrease(List<Named> nouns) {
         int dish = IntStream.range(0, nouns.size())

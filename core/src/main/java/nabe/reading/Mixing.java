@@ -73,7 +73,7 @@ final class Mixing {
     /** "Return the beef": what was only browned out of the way is in its pot again. */
     private boolean returns(Clause clause, Pot pot, Pot target) {
         boolean back = clause.verb() != null
-                && (clause.base().equals("return") || clause.particles().contains("back"));
+                && (clause.base().equals("return") || clause.particles().contains("back") || goesBack(clause));
         return back
                 && pot != target
                 && pot.given < MUCH
@@ -81,6 +81,11 @@ final class Mixing {
                 && !dish.holds(pot)
                 && !kitchen.isPasta(pot)
                 && !pot.reaches(target);
+    }
+
+    /** "Back goes the meat", "back in with the mince". */
+    private static boolean goesBack(Clause clause) {
+        return clause.opensSentence() && clause.tokens().getFirst().is("back");
     }
 
     /** Pasta boiled apart and a sauce made apart are components of what they make together. */

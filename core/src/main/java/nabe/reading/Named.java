@@ -36,6 +36,11 @@ record Named(Kind kind, List<Integer> lines, @Nullable Pot pot, Portion portion,
         return kind == some;
     }
 
+    /** @return whether both are the same pot, or the same lines */
+    boolean meansSame(Named other) {
+        return pot != null ? pot == other.pot : lines.equals(other.lines);
+    }
+
     boolean isFood() {
         return kind == Kind.LINES || kind == Kind.POT || kind == Kind.PRONOUN;
     }

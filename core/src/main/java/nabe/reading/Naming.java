@@ -136,7 +136,7 @@ final class Naming {
             return new Named(vessel, List.of(), null, Portion.read(tokens, List.of(), words), each, slot);
         }
         if (best == null) {
-            return pronounOrUnknown(tokens, slot, each);
+            return leavesOrUnknown(tokens, slot, each);
         }
         Portion portion =
                 Portion.read(tokens.subList(0, best.head), tokens.subList(best.head + 1, tokens.size()), words);
@@ -343,6 +343,28 @@ final class Naming {
     /** @return whether the noun names the line and nothing else */
     boolean isOnly(Slot slot, int line) {
         return lineNames.isOnly(slot, line);
+    }
+
+    /** "Divide between the leaves" of the one cabbage on the list. */
+    private Named leavesOrUnknown(List<Token> tokens, Slot slot, boolean each) {
+        List<Integer> heads = IntStream.range(0, kitchen.lines.size())
+                .filter(l -> kitchen.isLeafy(l) && areLeaves(tokens))
+                .boxed()
+                .toList();
+        if (heads.size() != 1 || each) {
+            return pronounOrUnknown(tokens, slot, each);
+        }
+        int head = heads.getFirst();
+        Pot pot = kitchen.left[head] > 0.01 ? null : kitchen.holding(head);
+        return pot == null
+                ? new Named(Kind.LINES, heads, null, Portion.UNSAID, false, slot)
+                : new Named(Kind.POT, heads, pot, Portion.UNSAID, false, slot);
+    }
+
+    /** Those that are rolled, however many; not "the torn leaves" and "the outer leaves" under them. */
+    private boolean areLeaves(List<Token> tokens) {
+        return tokens.getLast().is("leaf")
+                && tokens.stream().limit(tokens.size() - 1L).allMatch(t -> t.isNumber() || words.is(t, Use.DETAIL));
     }
 
     private Named pronounOrUnknown(List<Token> tokens, Slot slot, boolean each) {

@@ -174,6 +174,10 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
             Token t = before.get(i);
             Double part = PARTS.get(t.key());
             boolean ofDuration = i + 2 < before.size() && before.get(i + 1).is("an");
+            Unit pack = part == null ? null : packAfter(before, i);
+            if (part != null && pack != null) {
+                return new Portion(Kind.MEASURE, 1 / part, pack);
+            }
             if (part != null && !ofDuration) {
                 double n = i > 0 && before.get(i - 1).isNumber()
                         ? before.get(i - 1).low()
@@ -183,16 +187,29 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
             if (t.isNumber()) {
                 return counted(before, i);
             }
+            boolean half = i > 1 && PARTS.containsKey(before.get(i - 2).key());
             Unit unit = t.isWord()
                             && i > 0
+                            && !half
                             && (before.get(i - 1).is("a") || before.get(i - 1).is("an"))
                     ? UnitWords.ofWord(t.text())
                     : null;
-            if (unit != null && unit.isFixed() && !t.is("g")) {
+            if (unit != null && (unit.isFixed() && !t.is("g") || unit.kind() == Unit.Kind.PACK)) {
                 return new Portion(Kind.MEASURE, 1, unit);
             }
         }
         return null;
+    }
+
+    /** "Half a jar": the jar. */
+    private static @Nullable Unit packAfter(List<Token> before, int part) {
+        int at = part + 1 < before.size() && Tokens.has(before.subList(part + 1, part + 2), "a", "the")
+                ? part + 2
+                : part + 1;
+        Unit unit = at < before.size() && before.get(at).isWord()
+                ? UnitWords.ofWord(before.get(at).text())
+                : null;
+        return unit != null && unit.kind() == Unit.Kind.PACK ? unit : null;
     }
 
     private static @Nullable Portion counted(List<Token> before, int i) {
@@ -246,6 +263,11 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
     private @Nullable Double measured(Line line) {
         if (unit == null) {
             return counted(line);
+        }
+        if (unit.kind() == Unit.Kind.PACK) {
+            double packs =
+                    line.unit() == unit && line.amount() != null ? line.amount().mid() : 1;
+            return Math.min(1, value / Math.max(1, packs));
         }
         boolean sameKind =
                 line.unit() != null && line.unit().isFixed() && line.unit().kind() == unit.kind();

@@ -169,7 +169,7 @@ final class PotChoice {
 
     /** "Beat the egg with the water" begins a bowl; "beat in the egg" does not. */
     static boolean stirsUp(Kitchen kitchen, Clause clause, List<Named> nouns) {
-        if (!clause.does(Effect.JOIN) || !STIRS.contains(clause.base())) {
+        if (!clause.does(Effect.JOIN) || !STIRS.contains(clause.base()) || isThenMore(nouns)) {
             return false;
         }
         boolean in = clause.particles().contains("in")
@@ -187,6 +187,15 @@ final class PotChoice {
         }
         return nouns.stream().anyMatch(n -> n.slot().lead() == Lead.NONE && n.is(Kind.LINES))
                 && (nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH) || clause.says("together"));
+    }
+
+    /** "Stir for a minute, then the purée, stock and wine": what was stirred is in the pan, and these come to it. */
+    private static boolean isThenMore(List<Named> nouns) {
+        return nouns.stream()
+                .filter(Named::isFood)
+                .findFirst()
+                .filter(n -> n.slot().fresh())
+                .isPresent();
     }
 
     /** "Beat the eggs", and nothing into which. */

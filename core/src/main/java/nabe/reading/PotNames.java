@@ -54,7 +54,10 @@ final class PotNames {
     private double worth(List<Token> tokens, int head, Pot pot) {
         Token name = tokens.get(head);
         double score = 0;
-        boolean named = pot.names.contains(name.key()) && !isFreshOfSauce(name, pot) && !isOfAnother(name, pot);
+        boolean named = pot.names.contains(name.key())
+                && !isFreshOfSauce(name, pot)
+                && !isOfAnother(name, pot)
+                && !isByHeadingOnly(name, pot);
         boolean generic = words.is(name, Use.GENERIC);
         boolean shape = words.is(name, Use.SHAPE);
         if (named) {
@@ -152,6 +155,18 @@ final class PotNames {
                                 && !p.reaches(pot)
                                 && p.lines.size() == 1
                                 && holdsHead(p, name));
+    }
+
+    /** "Back goes the meat", of all that stands "for the meat": the mince that was browned, not the vegetables. */
+    private boolean isByHeadingOnly(Token name, Pot pot) {
+        boolean headed = pot.heading != null
+                && Words.of(pot.heading).stream().anyMatch(w -> w.key().equals(name.key()));
+        return headed
+                && classes.knows(name.key())
+                && !classes.holds(name.key(), kitchen.roles(pot))
+                && pot.pots.isEmpty()
+                && kitchen.pots.stream()
+                        .anyMatch(p -> p != pot && p.given < 0.01 && classes.holds(name.key(), kitchen.roles(p)));
     }
 
     /** "Three quarters of the cheese" goes into the cheese sauce, and is not the sauce. */

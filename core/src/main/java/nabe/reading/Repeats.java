@@ -168,9 +168,10 @@ final class Repeats {
                 : 0;
     }
 
-    /** How many rounds one clause itself lays of several things: "layer A, B and C three times", "in three layers". */
+    /** How many rounds one clause itself lays of several things: "layer A, B and C three times", "in three layers", "a third of A, a third of B, three times over". */
     static int rounds(Clause clause, int things) {
-        boolean lays = Set.of("layer", "alternate", "build", "stack").contains(clause.base());
+        boolean bare = clause.verb() == null && clause.says("time") && clause.says("over");
+        boolean lays = bare || Set.of("layer", "alternate", "build", "stack").contains(clause.base());
         if (!lays || things < 2 || clause.says("more")) {
             return 1;
         }

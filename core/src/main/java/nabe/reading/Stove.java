@@ -20,6 +20,7 @@ import org.jspecify.annotations.Nullable;
 final class Stove {
     private static final Set<String> SEASONS = Set.of("season", "salt", "pepper");
     private static final Set<String> THICKENERS = Set.of("flour", "starch", "gravy", "gravy-powder");
+    private static final Set<String> STIRRED = Set.of("stir", "mix", "whisk", "fold", "beat", "combine");
     private static final double MUCH = 0.001;
     private static final double A_LADLE = Figures.of("reading.ladleful");
 
@@ -96,6 +97,9 @@ final class Stove {
         }
         if (items.isEmpty() && gathers(clause)) {
             taking.loose().forEach(p -> items.add(new Item(-1, p, Portion.UNSAID)));
+        }
+        if (items.isEmpty() && place == null && stirsTogether(clause, nouns)) {
+            taking.bowls().forEach(p -> items.add(new Item(-1, p, Portion.UNSAID)));
         }
         if (items.isEmpty() && place == null) {
             if (isKettle(clause)) {
@@ -228,6 +232,14 @@ final class Stove {
         return clause.base().equals("combine")
                 && clause.opensSentence()
                 && clause.slots().isEmpty();
+    }
+
+    /** "Whisk the wet ingredients in a second bowl. Stir together": the two bowls. */
+    private static boolean stirsTogether(Clause clause, List<Named> nouns) {
+        return STIRRED.contains(clause.base())
+                && clause.says("together")
+                && nouns.stream()
+                        .allMatch(n -> n.is(Kind.UNKNOWN) && Tokens.has(n.slot().tokens(), "together"));
     }
 
     private boolean isPreparation(Clause clause, List<Item> items, List<Named> nouns, @Nullable Pot place) {

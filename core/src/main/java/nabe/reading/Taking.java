@@ -45,6 +45,14 @@ final class Taking {
                 .toList();
     }
 
+    /** What was stirred cold for the part in hand, and went nowhere yet; none where there is no more than one. */
+    List<Pot> bowls() {
+        List<Pot> cold = loose().stream()
+                .filter(p -> p.worked && !Mixing.isHot(p) && isOfPartInHand(p))
+                .toList();
+        return cold.size() > 1 ? cold : List.of();
+    }
+
     /** "Slice the mushrooms, chop the shallot and cook both": the two that were cut last are in hand. */
     void heldAsBoth(List<Named> nouns) {
         boolean both = nouns.stream()

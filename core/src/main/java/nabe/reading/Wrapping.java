@@ -3,7 +3,6 @@ package nabe.reading;
 import java.util.List;
 import java.util.Set;
 import java.util.function.Predicate;
-import java.util.regex.Pattern;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Slot.Lead;
@@ -16,9 +15,6 @@ import org.jspecify.annotations.Nullable;
 final class Wrapping {
     private static final Set<Procedure.Kind> FILLS =
             Set.of(Procedure.Kind.FILLING, Procedure.Kind.BINDER, Procedure.Kind.SOFT_CHEESE);
-    private static final Pattern LEAFY =
-            Pattern.compile("\\b(?:cabbage|chard|vine|lettuce|kale|cavolo|collard)", Pattern.CASE_INSENSITIVE);
-
     private final Scene scene;
     private final Kitchen kitchen;
     private final Dish dish;
@@ -277,11 +273,9 @@ final class Wrapping {
         return fills;
     }
 
-    /** Cabbage, chard or vine: its leaves are rolled. */
     private boolean isLeafy(Pot pot) {
         return kitchen.main(pot).size() == 1
-                && LEAFY.matcher(kitchen.lines.get(kitchen.main(pot).getFirst()).item())
-                        .find();
+                && kitchen.isLeafy(kitchen.main(pot).getFirst());
     }
 
     /** Slices of something, long enough to roll. */
@@ -306,7 +300,9 @@ final class Wrapping {
     /** Wraps and pancakes, not every slice that something is spread on. */
     private boolean wraps(Named n) {
         return n.pot() != null
-                && (kitchen.isWrapper(n.pot()) || FoodClasses.shared().holds("pancake", kitchen.roles(n.pot())));
+                && (kitchen.isWrapper(n.pot())
+                        || FoodClasses.shared().holds("pancake", kitchen.roles(n.pot()))
+                        || n.slot().tokens().getLast().is("leaf") && isLeafy(n.pot()));
     }
 
     private @Nullable Pot potOf(Named n) {

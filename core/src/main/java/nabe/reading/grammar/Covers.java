@@ -39,10 +39,7 @@ final class Covers {
                 && Tokens.has(tokens, "it")
                 && Tokens.has(tokens, "off")
                 && !Tokens.has(tokens, "heat");
-        if (said == null
-                && it
-                && verb != null
-                && (verb.base().equals("take") || verb.base().equals("lift"))) {
+        if (said == null && it && verb != null && Set.of("take", "lift", "come").contains(verb.base())) {
             said = Cover.OFF;
         }
         boolean crust = verb != null && verb.base().equals("seal");

@@ -12,6 +12,7 @@ public final class Durations {
     private static final Set<String> HOUR = Set.of("hour", "hr", "h", "hrs");
     private static final Set<String> BETWEEN =
             Set.of("more", "further", "good", "extra", "or", "so", "full", "of", "longer", "additional", "whole");
+    private static final Set<String> COVERS = Set.of("covered", "uncovered", "cover", "uncover");
     /** Words after which a duration tells of another clock. */
     private static final Set<String> ELSEWHERE = Set.of("every", "within", "than", "under");
 
@@ -269,15 +270,18 @@ public final class Durations {
                 && (tokens.get(i - 1).is("then") || tokens.get(i - 1).is("last"))
                 && after < tokens.size()
                 && (tokens.get(after).is("under") || tokens.get(after).is("with"));
-        boolean timed =
-                i > 0 && takesTime(tokens.get(i - 1)) && ends && tokens.get(i).high() <= MOST_BARE;
+        boolean heated = i > 1 && tokens.get(i - 1).is(",") && isScale(tokens.get(i - 2));
+        boolean timed = i > 0
+                && (heated || takesTime(tokens.get(i - 1)))
+                && ends
+                && tokens.get(i).high() <= MOST_BARE;
         return (uncovered || covers || grilled || alone || timed || (led || more) && ends)
                         && tokens.get(i).low() >= 2
                 ? found(tokens, new Minutes(tokens.get(i).low(), tokens.get(i).high()), i, after)
                 : null;
     }
 
-    /** "Covered 30", "foil off, 15". */
+    /** "Covered 30", "foil off, 15", "uncover, 10". */
     private static boolean isCover(List<Token> tokens, int last) {
         if (last < 0) {
             return false;
@@ -286,7 +290,7 @@ public final class Durations {
         boolean taken = (t.is("on") || t.is("off"))
                 && last > 0
                 && Set.of("foil", "lid", "cover").contains(tokens.get(last - 1).key());
-        return taken || t.is("covered") || t.is("uncovered");
+        return taken || COVERS.contains(t.key());
     }
 
     /** "Grill for 3 to brown the top". */
@@ -296,7 +300,7 @@ public final class Durations {
                 && KitchenWords.shared().verb(tokens.get(at + 1)) != null;
     }
 
-    /** "180C for 20". */
+    /** "180C for 20", "190C, 25". */
     private static boolean isScale(Token t) {
         return Set.of("c", "f", "°", "º", "celsius", "fahrenheit").contains(t.key());
     }

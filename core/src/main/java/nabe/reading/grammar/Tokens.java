@@ -46,7 +46,15 @@ public final class Tokens {
         List<Token> out = new ArrayList<>();
         int i = 0;
         while (i < pieces.size()) {
-            int to = isFirst(pieces, i) ? pastLast(pieces, i) : -1;
+            boolean first = isFirst(pieces, i);
+            int only = first ? pastLastOnly(pieces, i) : -1;
+            int to = first ? pastLast(pieces, i) : -1;
+            if (only > 0) {
+                out.add(word("last", pieces.get(i)));
+                out.add(word("only", pieces.get(only - 1)));
+                i = only;
+                continue;
+            }
             if (to < 0) {
                 out.add(pieces.get(i));
                 i++;
@@ -63,20 +71,32 @@ public final class Tokens {
         return i == 0 || pieces.get(i - 1).isMark() || pieces.get(i - 1).is("and");
     }
 
+    /** "The last should be just sauce": of all the like ones this has no more. @return where that begins, or -1 */
+    private static int pastLastOnly(List<Token> pieces, int from) {
+        int be = lastsVerb(pieces, from);
+        boolean only = isAt(pieces, be + 1, "just") || isAt(pieces, be + 1, "only");
+        return be > 0 && only && be + 2 < pieces.size() ? be + 2 : -1;
+    }
+
     /** @return where what lies last begins, or -1 */
     private static int pastLast(List<Token> pieces, int from) {
+        int be = lastsVerb(pieces, from);
+        boolean layer = be > 0 && Tokens.has(pieces.subList(from, be), "layer");
+        boolean of = isAt(pieces, be + 1, "of") || isAt(pieces, be + 1, "with");
+        return be > 0 && (layer || of) && be + 1 < pieces.size() ? be + (of ? 2 : 1) : -1;
+    }
+
+    /** "The last one is", "the top layer should be". @return where that "is" stands, or -1 */
+    private static int lastsVerb(List<Token> pieces, int from) {
         int i = isAt(pieces, from, "the") ? from + 1 : from;
         if (!isAt(pieces, i, "last") && !isAt(pieces, i, "final") && !isAt(pieces, i, "top")) {
             return -1;
         }
-        boolean layer = isAt(pieces, i + 1, "layer");
-        i += layer || isAt(pieces, i + 1, "one") ? 2 : 1;
+        i += isAt(pieces, i + 1, "layer") || isAt(pieces, i + 1, "one") ? 2 : 1;
         if (isAt(pieces, i, "should") || isAt(pieces, i, "must") || isAt(pieces, i, "to")) {
             i++;
         }
-        boolean is = isAt(pieces, i, "is") || isAt(pieces, i, "be") || isAt(pieces, i, "being");
-        boolean of = isAt(pieces, i + 1, "of") || isAt(pieces, i + 1, "with");
-        return is && (layer || of) && i + 1 < pieces.size() ? i + (of ? 2 : 1) : -1;
+        return isAt(pieces, i, "is") || isAt(pieces, i, "be") || isAt(pieces, i, "being") ? i : -1;
     }
 
     /** "In four goes": batches. */

@@ -272,7 +272,8 @@ final class LineKind {
         Matcher loose = LOOSE_NUMBER.matcher(bare);
         if (loose.find() && length >= 6) {
             String rest = bare.substring(loose.end());
-            if (words.opens(rest) && (SENTENCE_END.matcher(rest).matches() || length >= 12)) {
+            if ((words.opens(rest) || isOrder(rest))
+                    && (SENTENCE_END.matcher(rest).matches() || length >= 12)) {
                 return true;
             }
         }
