@@ -3,7 +3,9 @@ package nabe.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import nabe.bake.BakePlan;
 import nabe.bake.Phase;
 import nabe.build.BuildPlan;
@@ -29,10 +31,30 @@ public final class WrittenMethod {
         add(steps, prep, When.BEFORE);
         steps.add(new MethodLine(layers(build), false, null));
         add(steps, prep, When.BUILT);
-        bake.phases().forEach(p -> steps.add(new MethodLine(words(p), false, null)));
-        add(steps, prep, When.WHILE_BAKING);
+        int goesOn = goesOn(bake);
+        for (int i = 0; i < bake.phases().size(); i++) {
+            if (i == goesOn) {
+                add(steps, prep, When.WHILE_BAKING);
+                late(build).ifPresent(words -> steps.add(new MethodLine(words, false, null)));
+            }
+            steps.add(new MethodLine(words(bake.phases().get(i)), false, null));
+        }
         add(steps, prep, When.TO_SERVE);
         return List.copyOf(steps);
+    }
+
+    /** The phase at whose beginning something goes on; where none says so the rest, once the dish is out. */
+    private static int goesOn(BakePlan bake) {
+        List<Phase> phases = bake.phases();
+        return IntStream.range(0, phases.size())
+                .filter(i -> !phases.get(i).adds().isEmpty())
+                .findFirst()
+                .orElse(Math.max(0, phases.size() - 1));
+    }
+
+    private static Optional<String> late(BuildPlan build) {
+        String layers = told(build, true);
+        return layers.isEmpty() ? Optional.empty() : Optional.of(Messages.say("plan.goes-on-now", layers));
     }
 
     private static void add(List<MethodLine> steps, PrepPlan prep, When when) {
@@ -44,9 +66,14 @@ public final class WrittenMethod {
     }
 
     private static String layers(BuildPlan build) {
-        return Messages.say(
-                "plan.into-the-dish-bottom-to-top",
-                build.layers().stream().map(WrittenMethod::layer).collect(Collectors.joining("; ")));
+        return Messages.say("plan.into-the-dish-bottom-to-top", told(build, false));
+    }
+
+    private static String told(BuildPlan build, boolean late) {
+        return build.layers().stream()
+                .filter(l -> l.late() == late)
+                .map(WrittenMethod::layer)
+                .collect(Collectors.joining("; "));
     }
 
     private static String layer(Layer layer) {

@@ -12,6 +12,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
+import java.util.function.IntPredicate;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -61,15 +62,9 @@ final class Converting {
     record Place(Set<Integer> used, Set<Integer> pot) {
         static final Place UNKNOWN = new Place(Set.of(), Set.of());
 
-        /** @return of these lines the nearest to this place */
-        List<Integer> nearest(List<Integer> lines) {
-            for (Set<Integer> near : List.of(used, pot)) {
-                List<Integer> here = lines.stream().filter(near::contains).toList();
-                if (!here.isEmpty()) {
-                    return here;
-                }
-            }
-            return lines;
+        /** @return whether a line is used there, in the pot there, anywhere: the nearest first */
+        List<IntPredicate> nearness() {
+            return List.of(used::contains, pot::contains, line -> true);
         }
     }
 
@@ -156,9 +151,19 @@ final class Converting {
                 .toList();
         List<ConvertedLine> lines =
                 vessels.stream().flatMap(v -> deep(v).stream()).toList();
-        MethodStep now = reworded.of(List.of(from.getFirst().words()), meant(lines), List.of())
+        MethodStep now = reworded.of(List.of(from.getFirst().words()), meant(lines), List.of(laidBare(vessels, lines)))
                 .getFirst();
-        return gone.in(now.text(), lines) ? "" : now.text();
+        String text = isMeatGone(lines) ? MeatWords.without(now.text()) : now.text();
+        return gone.in(text, lines) ? "" : text;
+    }
+
+    /** "A cup of cheese" is the cheese that is laid as it is, not the one in the filling beside it. */
+    private static Place laidBare(List<Vessel> vessels, List<ConvertedLine> lines) {
+        Set<Integer> bare = vessels.stream()
+                .filter(v -> v.of().size() == 1)
+                .flatMap(v -> linesOf(v.of()).stream())
+                .collect(Collectors.toSet());
+        return new Place(bare, lines.stream().map(ConvertedLine::source).collect(Collectors.toSet()));
     }
 
     private List<Work> readying() {
@@ -218,16 +223,19 @@ final class Converting {
                 reworded.of(vessel.steps().stream().map(Step::words).toList(), meant, places(vessel));
         List<Work> steps = new ArrayList<>();
         Set<Swap> noted = Collections.newSetFromMap(new IdentityHashMap<>());
-        boolean meatGone = deep.stream().map(ConvertedLine::ingredient).noneMatch(MeatWords::isMeat) && hadMeat(deep);
+        boolean meatGone = isMeatGone(deep);
         List<Swap> here = here(meant, lines);
         AnotherDish other = AnotherDish.of(vessel, here, conversion.swaps());
+        CookedItsOwnWay own = other == null ? CookedItsOwnWay.of(vessel.steps(), here, recipe) : null;
         for (int i = 0; i < vessel.steps().size(); i++) {
             Step step = vessel.steps().get(i);
             if (other != null && other.covers(step)) {
                 other.take(step, usedIn(step, vessel));
                 continue;
             }
-            Work work = work(step, vessel, words.get(i), meatGone, here, noted);
+            Work work = own != null && own.covers(step)
+                    ? own.take(step, usedIn(step, vessel))
+                    : work(step, vessel, words.get(i), meatGone, here, noted);
             if (work != null) {
                 steps.add(work);
             }
@@ -287,10 +295,11 @@ final class Converting {
         return uses.stream().map(Of::line).filter(Objects::nonNull).collect(Collectors.toSet());
     }
 
-    private boolean hadMeat(List<ConvertedLine> lines) {
-        return lines.stream()
-                .map(l -> recipe.lines().get(l.source()).ingredient())
-                .anyMatch(MeatWords::isMeat);
+    private boolean isMeatGone(List<ConvertedLine> lines) {
+        return lines.stream().map(ConvertedLine::ingredient).noneMatch(MeatWords::isMeat)
+                && lines.stream()
+                        .map(l -> recipe.lines().get(l.source()).ingredient())
+                        .anyMatch(MeatWords::isMeat);
     }
 
     /** What is in a pot and in the pots that went into it. */
@@ -341,10 +350,13 @@ final class Converting {
             dropped.add(new Dropped(vessel.id(), step.words(), Messages.say("swap.it-belonged-to-what-is-swapped")));
             return null;
         }
+        String text = meatGone ? MeatWords.without(now.text()) : now.text();
+        if (text.isEmpty() && !now.text().isEmpty()) {
+            dropped.add(new Dropped(vessel.id(), step.words(), Messages.say("swap.there-is-no-meat-in-it")));
+            return null;
+        }
         List<Constituent> uses = usedIn(step, vessel);
-        boolean pinkGone = meatGone && MeatWords.hasSign(now.text());
-        boolean changed = now.changed() || pinkGone;
-        String text = pinkGone ? MeatWords.without(now.text()) : now.text();
+        boolean changed = now.changed() || !text.equals(now.text());
         boolean anew = now.instead() != null;
         return PlannedProcedureWorkBuilder.builder()
                 .id(step.id())

@@ -37,7 +37,17 @@ final class FoodVerbs {
             "\\b(?:an?|one|with|of|some|crusty|soft|warm|bread|dinner|burger|buttered|bakery|stale)\\s+$",
             Pattern.CASE_INSENSITIVE);
 
+    /** "A fish slice", "the egg timer", "a pastry brush": a food's name in a tool's. */
+    private static final Pattern TOOL = Pattern.compile(
+            "^[ -](?:knife|knives|brush|timer|thermometer|tin|tins|board|wheel|machine|cutter|slice|pan|dish|bowl|pot|stone|steel|maker|press|bag|ring)\\b",
+            Pattern.CASE_INSENSITIVE);
+
     private FoodVerbs() {}
+
+    /** @param after what follows the name */
+    static boolean isInToolsName(String after) {
+        return TOOL.matcher(after).find();
+    }
 
     /** @return whether what follows is eaten beside the dish */
     static boolean isServed(String before) {

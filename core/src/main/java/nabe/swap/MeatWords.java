@@ -1,5 +1,6 @@
 package nabe.swap;
 
+import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
 import nabe.larder.Ingredient;
@@ -26,6 +27,26 @@ final class MeatWords {
             "\\bin (?:the|its|their) (?:rendered )?(?:fat|drippings?)(?: (?:it|they|the \\p{L}+) (?:leaves?|left)(?: behind)?| left behind)?",
             Pattern.CASE_INSENSITIVE);
 
+    /** "Discard the skin and bones", "pull the meat off the bones in big pieces", "checking for bones". */
+    private static final Pattern BONES = Pattern.compile(
+            "(?:, ?)?(?:\\b(?:and|then|while|whilst) )*\\b(?:discard|remov|tak|throw|check|pick|feel|pull|strip|peel|lift|leav)\\w*\\b[^,.;]{0,40}?\\b(?:bones?|gristle|carcass(?:es)?)\\b[^,.;]*",
+            Pattern.CASE_INSENSITIVE);
+
+    /** Of what was flaked or pulled: "flake it, discarding the skin". */
+    private static final Pattern SKIN = Pattern.compile(
+            "(?:, ?)?(?:\\b(?:and|then|while|whilst) )*\\b(?:discard|remov|throw|peel|pull|tak)\\w*\\b (?:away |off |out )?(?:the |its |their |any )?skins?\\b(?: (?:off|away|and fat))?",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern FLAKED = Pattern.compile("\\b(?:flak|shred|pull)\\w*", Pattern.CASE_INSENSITIVE);
+    /** "Lift it out and shred", "shred the meat with two forks". */
+    private static final Pattern SHREDS = Pattern.compile(
+            "(?:, ?)?(?:\\b(?:and|then) )*\\bshred(?=[.,;]|$| (?:it|them|the (?:meat|chicken|turkey|pork|beef|lamb)|into|with|finely|roughly|when|once)\\b)[^,.;]*",
+            Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern NO_WORD = Pattern.compile("[^\\p{L}]*");
+    private static final Pattern LEADING_MARK = Pattern.compile("^[,;. ]+");
+    private static final Pattern DOUBLED_MARK = Pattern.compile("\\s*[,;]?\\s*\\.\\s*(?=\\.)");
+
     private MeatWords() {}
 
     static boolean isMeat(@Nullable Ingredient ingredient) {
@@ -44,13 +65,23 @@ final class MeatWords {
         return FAT_OFF.matcher(words).find() || browned && DRAIN.matcher(words).matches();
     }
 
-    /** @return the clause without signs and fat that only meat gives */
+    /** @return the clause without the signs, fat, bones and shreds that only meat has; empty where nothing is left */
     static String without(String words) {
-        return ITS_FAT.matcher(PINK.matcher(words).replaceAll(""))
+        String plain = ITS_FAT.matcher(PINK.matcher(words).replaceAll(""))
                 .replaceAll(m -> m.group().startsWith("I") ? "In the same pan" : "in the same pan");
+        String boned = BONES.matcher(plain).replaceAll("");
+        String skinned = FLAKED.matcher(boned).find() ? SKIN.matcher(boned).replaceAll("") : boned;
+        String whole = SHREDS.matcher(skinned).replaceAll("");
+        return whole.equals(plain) ? plain : tidied(whole);
     }
 
-    static boolean hasSign(String words) {
-        return PINK.matcher(words).find() || ITS_FAT.matcher(words).find();
+    private static String tidied(String words) {
+        String marks = LEADING_MARK
+                .matcher(DOUBLED_MARK.matcher(words).replaceAll(""))
+                .replaceFirst("")
+                .strip();
+        return NO_WORD.matcher(marks).matches()
+                ? ""
+                : marks.substring(0, 1).toUpperCase(Locale.ROOT) + marks.substring(1);
     }
 }

@@ -34,12 +34,7 @@ final class MethodJudge {
 
     private static final String LEFT_OUT = "[left out]";
     private static final String TO_CHOOSE = "[to choose]";
-    /** A food's name in a tool's, or before what is made of it here. */
     private static final Pattern THE = Pattern.compile("\\bthe $", Pattern.CASE_INSENSITIVE);
-
-    private static final Pattern TOOL = Pattern.compile(
-            "^[ -](?:knife|knives|brush|timer|thermometer|tin|tins|board|wheel|machine|cutter|slice|pan|dish|bowl|pot|stone|steel|maker|press|bag|ring)\\b",
-            Pattern.CASE_INSENSITIVE);
 
     private static final Pattern MADE_HERE = Pattern.compile(
             "^ (?:sauce|mixture|layer|filling|topping|crust|base|mix|custard|soup)\\b", Pattern.CASE_INSENSITIVE);
@@ -59,6 +54,10 @@ final class MethodJudge {
     private static final Pattern SIZE = Pattern.compile(
             "\\b(?:as (?:small|big|large) as|(?:the )?size of)(?: (?:an?|the|small|large))* $",
             Pattern.CASE_INSENSITIVE);
+
+    /** "Honey coloured", "butter yellow": how it looks. */
+    private static final Pattern COLOURED =
+            Pattern.compile("^[ -](?:colou?red|brown|golden|gold|yellow)\\b", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern LIKENESS = Pattern.compile(
             "\\b(?:like|resembl\\w+|(?:thickness|consistency|texture|look|colou?r|feel) of|as (?:thick|thin|fine|soft|smooth|loose) as)"
@@ -260,7 +259,7 @@ final class MethodJudge {
         String name = text.substring(match.start(), match.end());
         String before = text.substring(0, match.start());
         String after = text.substring(match.end());
-        if (TOOL.matcher(after).find()
+        if (FoodVerbs.isInToolsName(after)
                 || isInDish(food)
                 || FoodVerbs.isVerb(name, before, after)
                 || NONE_OF_IT.matcher(before).find()
@@ -281,6 +280,9 @@ final class MethodJudge {
         }
         if (DRIPPINGS.matcher(name).matches() && isWhatRanOut(name, before)) {
             return before.endsWith("pan ") ? "" : "pan";
+        }
+        if (COLOURED.matcher(after).find()) {
+            return Messages.say("swap.gold");
         }
         if (SIZE.matcher(before).find()) {
             return name.endsWith("s") ? "marbles" : "marble";

@@ -24,8 +24,8 @@ final class MethodRewriter {
     private static final Pattern MELTED_OIL = Pattern.compile(
             "\\b(?:[Mm]elt|[Bb]rown)(?=(?: (?!(?:and|with|in|into|over)\\b)[^\\s,;.]+){0,7} (?:olive|sunflower|rapeseed|vegetable) oil)");
 
-    private static final Pattern OIL_MELTED =
-            Pattern.compile("(?<=\\b(?:olive|sunflower|rapeseed|vegetable) oil )(?:melted|browned)\\b");
+    private static final Pattern OIL_MELTED = Pattern.compile(
+            "(?<=\\b(?:olive|sunflower|rapeseed|vegetable) oil )(?:melted|browned)\\b|(?<= oil, )melt\\b");
     /** "The eggs and the yolk", "sheets of pasta" become one thing. */
     private static final Pattern SAID_TWICE = Pattern.compile(
             "\\b((?:the )?([\\p{L} -]{4,40}))(?:,| and|, and) (?:the )?\\2\\b|\\b([\\p{L}-]+ [\\p{L} -]{4,40}) of \\3\\b");
@@ -129,7 +129,7 @@ final class MethodRewriter {
         String led = MELTED_OIL
                 .matcher(words)
                 .replaceAll(m -> Character.isUpperCase(m.group().charAt(0)) ? "Warm" : "warm");
-        return OIL_MELTED.matcher(led).replaceAll("warmed");
+        return OIL_MELTED.matcher(led).replaceAll(m -> m.group().equals("melt") ? "warm" : "warmed");
     }
 
     private static boolean isSaidTwice(List<Subjects.Mention> mentions) {

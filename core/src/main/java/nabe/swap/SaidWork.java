@@ -3,6 +3,9 @@ package nabe.swap;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import nabe.larder.Words;
+import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure.Minutes;
 import org.jspecify.annotations.Nullable;
 
@@ -17,6 +20,15 @@ final class SaidWork {
     static String action(String words, String otherwise) {
         Matcher first = FIRST.matcher(words);
         return first.find() ? first.group(1).toLowerCase(Locale.ROOT) : otherwise;
+    }
+
+    /** @return the first work at the stove that the words name, else what they begin with */
+    static String stoveAction(String words, String otherwise) {
+        return Words.of(words).stream()
+                .map(Words.Word::key)
+                .filter(w -> KitchenWords.shared().effect(w) == Effect.HEAT)
+                .findFirst()
+                .orElseGet(() -> action(words, otherwise));
     }
 
     static @Nullable Minutes minutes(String words) {

@@ -193,10 +193,12 @@ final class Subjects {
     private Optional<Mention> mention(String sentence, NameIndex.Match match, Converting.Place place) {
         String after = sentence.substring(match.end());
         String words = sentence.substring(match.start(), match.end());
-        if (FoodVerbs.isVerbOfItsObject(words, sentence.substring(0, match.start()), after) || isMadeHere(words)) {
+        if (FoodVerbs.isInToolsName(after)
+                || FoodVerbs.isVerbOfItsObject(words, sentence.substring(0, match.start()), after)
+                || isMadeHere(words)) {
             return Optional.empty();
         }
-        List<Integer> meant = place.nearest(meant(words, match));
+        List<Integer> meant = meant(words, match, place);
         if (meant.isEmpty()
                 || !swapped.containsAll(meant)
                 || MADE_OF.matcher(after).find()) {
@@ -276,8 +278,11 @@ final class Subjects {
         return fitting.isEmpty() ? about : fitting;
     }
 
-    /** The lines these words may speak of: by ingredient, by the line's own noun, by a general word, else by any of its words. */
-    private List<Integer> meant(String words, NameIndex.Match match) {
+    /**
+     * The lines these words may speak of: by ingredient, by the line's own noun, by a general word, else by any of its
+     * words; first of what is used there, then of its pot, then of all.
+     */
+    private List<Integer> meant(String words, NameIndex.Match match, Converting.Place place) {
         List<String> keys = Words.of(words).stream().map(Words.Word::key).toList();
         String last = keys.getLast();
         Set<String> roles = keys.size() > 2 ? Set.of() : GENERAL.getOrDefault(last, Set.of());
@@ -287,10 +292,12 @@ final class Subjects {
                 l -> roles.contains(roleOf(l)) && !roleOf(l).equals("soft-cheese"),
                 l -> roles.contains(roleOf(l)),
                 l -> roles.isEmpty() && names.get(l).containsAll(keys));
-        for (IntPredicate way : waysToMean) {
-            List<Integer> found = lines(way);
-            if (!found.isEmpty()) {
-                return found;
+        for (IntPredicate near : place.nearness()) {
+            for (IntPredicate way : waysToMean) {
+                List<Integer> found = lines(near.and(way));
+                if (!found.isEmpty()) {
+                    return found;
+                }
             }
         }
         return List.of();

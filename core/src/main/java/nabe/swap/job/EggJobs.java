@@ -23,7 +23,8 @@ final class EggJobs {
 
     private static final Set<String> WATER = Set.of("water", "salt", "egg");
     private static final Pattern FROM_WATER = Pattern.compile("\\b(?:boil|simmer|peel|shell|poach)");
-    private static final Pattern COATS = Pattern.compile("\\b(?:dip|coat|dredg|pass|breadcrumb|pan[eé])\\w*");
+    private static final Pattern COATS = Pattern.compile(
+            "\\b(?:dip|coat|dredg|pan[eé])\\w*|\\bpass\\w* .*\\bthrough\\b|\\bbreadcrumb(?:ed|ing| the| them| each)\\b");
     private static final Pattern WHIPPED = Pattern.compile("\\b(?:peaks|stiff|frothy|foamy|whites)\\b");
     private static final Pattern TOP = Pattern.compile("\\b(?:topping|top|custard)\\b");
     private static final double CUSTARD_LIQUID = Figures.of("swap.custard-liquid");

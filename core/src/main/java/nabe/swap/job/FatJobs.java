@@ -27,6 +27,8 @@ final class FatJobs {
             "\\b(?:melt|heat|fry|soften|cook|saut\\w+|sweat|brown|warm|sizzle|sear|caramel\\w+|wilt|stew|foam)\\w*");
     private static final Pattern SPREADS =
             Pattern.compile("\\b(?:spread|garlic bread|butter(?:ed)? (?:the )?(?:bread|slices|toast))\\b");
+    private static final Pattern SPREAD_ON = Pattern.compile(
+            "\\bspread (?:it |this |thickly )?(?:on|over) (?:the |each )?(?:\\w+ )?(?:bread|slices|toasts?)\\b");
     private static final Pattern POURS =
             Pattern.compile("\\b(?:nutty|noisette|pour (?:it |the butter )?over|spoon over)\\b");
     private static final Set<String> CRUMBS = Set.of("crumbs", "bread");
@@ -51,7 +53,7 @@ final class FatJobs {
         if (scene.says(DOTS)) {
             return Job.DOTS;
         }
-        if (scene.says(SPREADS)) {
+        if (scene.says(SPREADS) || scene.sentencesSay(SPREAD_ON)) {
             return Job.SPREAD;
         }
         if (scene.isIn(Kind.MASH) || scene.says(MASHES) || scene.lineSays(MASHES)) {

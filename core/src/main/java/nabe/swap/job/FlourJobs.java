@@ -14,6 +14,10 @@ final class FlourJobs {
     private static final Pattern NAMED_PASTRY = Pattern.compile("\\b(?:pastry|short ?crust|pie dough)\\b");
     private static final Pattern BOARD = Pattern.compile(
             "\\b(?:dust|flour|sprinkle)\\w* (?:the |a |your |over )?(?:\\w+ )?(?:board|surface|worktop|bench|tin|dish|counter)|for (?:dusting|rolling|kneading)|to dust|for the (?:board|surface)");
+    /** "250 g flour, plus extra to dust": most of it is for something else. */
+    private static final Pattern SOME_MORE =
+            Pattern.compile("\\b(?:plus|and|with|extra|more)\\b[^,;]{0,24}\\b(?:for|to dust)\\b");
+
     private static final Pattern COATED =
             Pattern.compile("\\b(?:toss|dredg|coat|dip|dust|roll|shake|turn|flour|press|drag|pass)\\w*\\b");
     private static final Pattern COATED_IN = Pattern.compile(
@@ -53,7 +57,7 @@ final class FlourJobs {
     }
 
     private static @Nullable Job find(Scene scene) {
-        if (scene.lineSays(BOARD) || scene.says(BOARD)) {
+        if (scene.lineSays(BOARD) && !scene.lineSays(SOME_MORE) || scene.says(BOARD)) {
             return coats(scene) ? Job.DREDGE : Job.DUSTING;
         }
         if (coats(scene)) {

@@ -67,9 +67,10 @@ final class FoodJobs {
         if (meat) {
             return Job.PANADE;
         }
+        boolean bound = scene.beside().contains("egg");
         boolean filling = scene.with("nut", "pulse", "egg", "soft-cheese", "leaf", "mushroom")
                 && !TOPS.stream().anyMatch(scene::isIn);
-        return filling ? Job.FILLING : Job.CRUMBS;
+        return bound || filling ? Job.FILLING : Job.CRUMBS;
     }
 
     static Job bread(Scene scene) {

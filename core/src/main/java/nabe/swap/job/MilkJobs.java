@@ -8,6 +8,10 @@ import org.jspecify.annotations.Nullable;
 final class MilkJobs {
     private static final Pattern BREAD = Pattern.compile("\\b(?:bread|crumbs)");
     private static final Pattern GLAZES = Pattern.compile("\\b(?:glaz\\w*|brush\\w*)\\b");
+    /** "120 ml milk, plus extra for brushing": most of it is for something else. */
+    private static final Pattern SOME_MORE =
+            Pattern.compile("\\b(?:plus|and|with|extra|more)\\b[^,;]{0,24}\\b(?:for|to)\\b");
+
     private static final Pattern SERVED = Pattern.compile(
             "\\b(?:to serve|for serving|at the table|on the side|to finish at table|dollop(?:ed)? on each)\\b");
     private static final Pattern POACHES = Pattern.compile("\\b(?:poach|infuse|bring .* with the bay)\\w*");
@@ -40,7 +44,7 @@ final class MilkJobs {
     private MilkJobs() {}
 
     static Job of(Scene scene) {
-        if (scene.lineSays(GLAZES) || scene.says(GLAZES) || scene.laidSays(GLAZES)) {
+        if (scene.lineSays(GLAZES) && !scene.lineSays(SOME_MORE) || scene.says(GLAZES) || scene.laidSays(GLAZES)) {
             return Job.GLAZE;
         }
         if (isServed(scene)) {
