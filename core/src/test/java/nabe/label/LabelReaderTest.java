@@ -19,7 +19,7 @@ class LabelReaderTest {
     /** y yes, n no, c check, x either of c and n, ? not judged by this row; ⏎ is a new line. */
     @ParameterizedTest(name = "{0}")
     @CsvFileSource(
-            resources = {"/corpus/labels.csv", "/corpus/labels-hard.csv"},
+            resources = {"/corpus/labels.csv", "/corpus/labels-hard.csv", "/corpus/labels-other.csv"},
             delimiter = '|',
             quoteCharacter = '`',
             numLinesToSkip = 1)

@@ -33,6 +33,10 @@ final class LineKind {
 
     private static final Pattern MARKS =
             Pattern.compile("^(?:(?:(?:" + Bullets.MARK + "|[#>])+|" + Bullets.BOX + ")\\s*)+|\\*\\*|__");
+    /** "Zest ½ lemon" in a list is bought, though it is work as well. */
+    private static final Pattern JUICED =
+            Pattern.compile("(?:zest|juice|rind) (?:\\d|half )[^ ]*(?: \\p{L}+){1,3}", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern DIGIT_FIRST = Pattern.compile("\\.?\\d");
     private static final Pattern DIGIT = Pattern.compile("\\d");
     /** "For the pancakes (about 12)". */
@@ -105,7 +109,7 @@ final class LineKind {
             return false;
         }
         return DIGIT_FIRST.matcher(bare).lookingAt()
-                || !beginsWithVerb(bare)
+                || (!beginsWithVerb(bare) || JUICED.matcher(bare).matches())
                         && new MeasureReader(new Scan(bare)).read().measure() != null;
     }
 

@@ -40,7 +40,7 @@ final class MeasureReader {
     private static final Pattern WEIGHT_EACH = Pattern.compile("\\s*(?:each|apiece)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OF = Pattern.compile("\\s*(?:of (?:the )?|o')(?=\\S)", Pattern.CASE_INSENSITIVE);
     private static final Pattern JUICE = Pattern.compile(
-            "(?:the )?(?:finely )?(?:grated )?(?:zest and juice|juice and zest|juice|zest|rind)(?: and (?:zest|juice))? of ",
+            "(?:the )?(?:finely )?(?:grated )?(?:zest and juice|juice and zest|juice|zest|rind)(?: and (?:zest|juice))?(?: of |\\s+(?=[\\d½¼¾]|half\\b))",
             Pattern.CASE_INSENSITIVE);
 
     private final Scan scan;

@@ -29,9 +29,9 @@ final class NameReader {
     private static final Pattern LONE_PAREN = Pattern.compile("[()\\[\\]]");
     private static final Pattern SPACE_BEFORE_MARK = Pattern.compile("\\s+([,;.])");
     private static final Pattern SPACES = Pattern.compile("\\s{2,}");
-    /** A comma, a dash, or where the thing is worked with another: "cornstarch | dissolved in milk". */
+    /** A comma, a dash, or where the thing is worked with another: "cornstarch | dissolved in milk"; or where it may be bought: "sauce | or 500 g jar". */
     private static final Pattern SEGMENT = Pattern.compile(
-            "\\s*[,;]\\s*|\\s+-\\s+"
+            "\\s*[,;]\\s*|\\s+-\\s+|\\s+(?=or (?:an? |about )?\\d)"
                     + "|\\s+(?=(?:lightly |well )?(?:beaten|mixed|whisked|blended|dissolved|slaked|stirred|mashed) (?:up )?(?:with|in|into)\\b)");
 
     private static final Pattern END_MARKS = Pattern.compile("[.:,]+$");

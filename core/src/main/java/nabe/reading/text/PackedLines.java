@@ -18,8 +18,9 @@ final class PackedLines {
     private static final Pattern COMMA = Pattern.compile(
             ",\\s*(?:and\\s+)?(?=[\\d½¼¾⅓⅔⅛]|(?:one|two|three|four|five|six|seven|eight|nine|ten|twelve|half a) \\p{L})(?![^(]*\\))",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern PLUS =
-            Pattern.compile("\\s+(?:plus|\\+|and|&)\\s+(?=[\\d½¼¾⅓⅔⅛])", Pattern.CASE_INSENSITIVE);
+    private static final Pattern PLUS = Pattern.compile(
+            "\\s+(?:plus|\\+|and|&)\\s+(?=[\\d½¼¾⅓⅔⅛]|(?:an? )?(?:splash|knob|dash|glug|drop)\\b (?!more|extra|for))",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern BESIDE = Pattern.compile(
             "\\bto serve\\b|\\bserving\\b|\\bgarnish|\\boptional\\b|\\btoppings?\\b", Pattern.CASE_INSENSITIVE);
     /** "6 cups cheese - I do 4 cups cheddar + 2 cups gruyère": what follows the dash tells of the same. */

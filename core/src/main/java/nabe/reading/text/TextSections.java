@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 /** Parts a pasted recipe text into title, servings, ingredient lines under headings, and method. No line is lost. */
 final class TextSections {
     private static final Pattern INGREDIENTS = Pattern.compile(
-            "(?:the )?(?:ingredients?|you(?:'ll| will) need|what you need" + "|shopping list)\\b[^.]{0,25}",
+            "(?:the )?(?:ingredients?|you(?:'ll| will)? need|what you need" + "|shopping list)\\b[^.]{0,25}",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern METHOD = Pattern.compile(
             "(?:the )?(?:cooking )?(?:method|directions?|instructions?"

@@ -44,7 +44,9 @@ public final class UnitWords {
         add(Unit.PINCH, "pinch, pinches");
         add(Unit.DASH, "dash, dashes, shake");
         add(Unit.HANDFUL, "handful, handfull");
-        add(Unit.PACKAGE, "package, pack, packet, pkg, pkt, bag, box, boxes, envelope, sachet, pouch, pouches");
+        add(
+                Unit.PACKAGE,
+                "package, pack, packet, pkg, pkt, bag, box, boxes, envelope, sachet, pouch, pouches, quantity, batch, batches");
         add(Unit.SLEEVE, "sleeve");
         add(Unit.CONTAINER, "container, tub, carton, pot, punnet");
         add(Unit.BOTTLE, "bottle");

@@ -32,7 +32,10 @@ class LineJudgementTest {
     }
 
     @ParameterizedTest(name = "{0}")
-    @CsvFileSource(resources = "/corpus/lines-hard.csv", delimiter = '|', numLinesToSkip = 1)
+    @CsvFileSource(
+            resources = {"/corpus/lines-hard.csv", "/corpus/lines-other.csv"},
+            delimiter = '|',
+            numLinesToSkip = 1)
     void judgesLinesWrittenToMislead(String text, String id, String expected) {
         Line line = READER.read(text, null);
         String found = line.ingredient() == null ? "-" : line.ingredient().id();
