@@ -13,6 +13,9 @@ public final class Words {
     private static final Pattern MARKS = Pattern.compile("\\p{M}+");
     private static final Pattern POSSESSIVE = Pattern.compile("['’]s?");
 
+    /** One word, written in two ways. */
+    private static final Map<String, String> SPELT = Map.of("yoghurt", "yogurt", "yoghourt", "yogurt");
+
     private static final int MOST_KEPT = 20_000;
     /** Words already made comparable; most are met again in the next line. */
     private static final Map<String, String> KEYS = new ConcurrentHashMap<>();
@@ -75,7 +78,8 @@ public final class Words {
 
     private static String comparable(String word) {
         String plain = isPlain(word) ? word.toLowerCase(Locale.ROOT) : withoutMarks(word);
-        return singular(plain);
+        String one = singular(plain);
+        return SPELT.getOrDefault(one, one);
     }
 
     private static boolean isPlain(String word) {

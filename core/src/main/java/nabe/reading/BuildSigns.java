@@ -9,6 +9,10 @@ import nabe.reading.grammar.Verb.Effect;
 
 /** Signs that tell whether a clause builds the dish or works in a pot of its own. */
 final class BuildSigns {
+    private static final Set<String> COATS = Set.of("dust", "dip", "dredge", "coat", "press", "roll", "toss", "flour");
+    private static final Set<String> COATED =
+            Set.of("poultry", "meat", "fish", "tofu", "slice-vegetable", "slice-root", "melting-cheese");
+
     private final Scene scene;
     private final Kitchen kitchen;
     private final Dish dish;
@@ -65,6 +69,23 @@ final class BuildSigns {
                 && isLaid();
     }
 
+    /** "Flatten the chicken, dust with the flour, dip in the egg": what is in hand, while the dish waits with its sauce. */
+    boolean coatsHand(Clause clause, List<Named> nouns) {
+        boolean coats = COATS.contains(clause.base())
+                && nouns.stream().noneMatch(n -> n.isVessel() || n.slot().lead() == Lead.OVER)
+                && nouns.stream()
+                        .filter(Named::isFood)
+                        .allMatch(n -> n.is(Kind.LINES)
+                                && (n.slot().lead() == Lead.WITH || n.slot().lead() == Lead.IN));
+        List<Pot> inHand = kitchen.focus.stream().map(kitchen::whereItIs).toList();
+        return coats
+                && !inHand.isEmpty()
+                && inHand.stream().noneMatch(dish::holds)
+                && inHand.stream()
+                        .flatMap(p -> p.lines.keySet().stream())
+                        .anyMatch(l -> COATED.contains(kitchen.role(l)));
+    }
+
     /** Whether what is in hand lies in the dish. */
     private boolean isLaid() {
         return !kitchen.focus.isEmpty()
@@ -104,8 +125,10 @@ final class BuildSigns {
                         || n.is(Kind.PAN) && !clause.does(Effect.PLACE)
                         || n.is(Kind.TRAY) && clause.does(Effect.JOIN));
         boolean brushed = clause.does(Effect.PREP)
-                && nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH && n.is(Kind.LINES));
-        if (brushed && (isLaid() || clause.base().equals("brush"))) {
+                && nouns.stream()
+                        .anyMatch(n -> n.slot().lead() == Lead.WITH
+                                && (n.is(Kind.LINES) || n.is(Kind.POT) && clause.brushes()));
+        if (brushed && (isLaid() || clause.brushes())) {
             return false;
         }
         boolean coats = Set.of("coat", "dress", "moisten").contains(clause.base())

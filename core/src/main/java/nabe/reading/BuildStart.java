@@ -312,7 +312,8 @@ final class BuildStart {
 
     /** What cooked in the pan before, where what is in hand is raw. */
     private @Nullable Pot stove() {
-        boolean raw = !kitchen.focus.isEmpty() && kitchen.focus.stream().allMatch(p -> p.worked && !Mixing.isHot(p));
+        boolean raw = !kitchen.focus.isEmpty()
+                && kitchen.focus.stream().allMatch(p -> (p.worked || Mixing.isInHand(p)) && !Mixing.isHot(p));
         return kitchen.pots.stream()
                 .filter(p -> raw && p.given < 0.01 && !kitchen.focus.contains(p) && isHotFilling(p))
                 .reduce((a, b) -> b)

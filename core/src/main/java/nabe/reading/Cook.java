@@ -297,11 +297,11 @@ final class Cook {
             building(clause, nouns);
             return;
         }
-        if (clause.does(Effect.BAKE, Effect.GRILL)
+        boolean bakes = clause.does(Effect.BAKE, Effect.GRILL)
                 && nouns.stream().noneMatch(n -> n.is(Kind.LINES) || n.is(Kind.TRAY) || n.is(Kind.PAN))
                 && !clause.says("side", "griddle")
-                && !bakesOnTray(clause)
-                && (signs.isLate() || bakesWhereMixed(clause))) {
+                && !bakesOnTray(clause);
+        if ((bakes || isDialAndTime(clause, nouns)) && (signs.isLate() || bakesWhereMixed(clause))) {
             scene.stage = Scene.Stage.BUILDING;
             scene.enterOven();
             if (isCoveredJustBefore()) {
@@ -337,6 +337,23 @@ final class Cook {
         boolean inDish = clause.does(Effect.MIX, Effect.JOIN)
                 && nouns.stream().anyMatch(n -> n.is(Kind.DISH) && n.slot().lead() == Lead.IN);
         scene.mixedInDish = inDish ? kitchen.current : scene.mixedInDish;
+    }
+
+    /** "350, 1 hr, middle rack": without a word that it bakes. */
+    private static boolean isDialAndTime(Clause clause, List<Named> nouns) {
+        return clause.verb() == null
+                && clause.heat() != null
+                && clause.durations().stream().anyMatch(d -> d.minutes().max() >= NO_CRUST)
+                && nouns.stream().noneMatch(Named::isFood);
+    }
+
+    /** "Seeds, 200C 35 min": on top, and in with it. */
+    private static boolean laysAndBakes(Clause clause, List<Named> nouns) {
+        return clause.verb() == null
+                && clause.heat() != null
+                && clause.durations().stream().anyMatch(d -> d.minutes().max() >= NO_CRUST)
+                && nouns.stream().anyMatch(n -> n.is(Kind.LINES))
+                && nouns.stream().noneMatch(n -> n.slot().lead() != Lead.NONE);
     }
 
     /** "Arrange on the baking sheets and bake 25 minutes", before anything lies in the dish. */
@@ -412,6 +429,11 @@ final class Cook {
                 && !isOfPanInHand(clause)) {
             oven.cover(clause.cover());
         }
+        if (laysAndBakes(clause, nouns)) {
+            laying.lay(clause, nouns.stream().filter(n -> n.is(Kind.LINES)).toList(), false);
+            building(clause, nouns.stream().filter(n -> !n.isFood()).toList());
+            return;
+        }
         if (inOven.isOven(clause, nouns)) {
             if (bakesFirst(clause)) {
                 stove.work(clause, nouns);
@@ -448,6 +470,15 @@ final class Cook {
         if (signs.finishesDish(clause, nouns)) {
             return;
         }
+        if (signs.coatsHand(clause, nouns)) {
+            stove.work(clause, nouns);
+            return;
+        }
+        if (closesWithRest(clause, nouns)) {
+            stove.work(clause, nouns.stream().filter(n -> n.is(Kind.POT)).toList());
+            nouns.stream().filter(n -> n.is(Kind.POT)).forEach(n -> laying.layDown(n, false));
+            return;
+        }
         boolean apart = signs.makesApart(clause, nouns) && !signs.makesLayer(clause);
         if (apart || brushesFresh(clause, nouns)) {
             stove.work(clause, nouns);
@@ -459,6 +490,14 @@ final class Cook {
             return;
         }
         laying.lay(clause, nouns, false);
+    }
+
+    /** "Roll the rest, cover": it is the lid. */
+    private static boolean closesWithRest(Clause clause, List<Named> nouns) {
+        return clause.base().startsWith("roll")
+                && nouns.stream()
+                        .anyMatch(n -> n.is(Kind.LID) && Tokens.has(n.slot().tokens(), "cover"))
+                && nouns.stream().anyMatch(n -> n.is(Kind.POT) && n.portion().is(Portion.Kind.REST));
     }
 
     /** "Brush each sheet of filo with butter, scrunch it up and sit it on top": not laid yet. */

@@ -72,6 +72,10 @@ final class HeadingNames {
     /** "Add the rest", "everything else listed under the sauce": what stands with the pot's own lines and is named nowhere else. */
     List<Integer> remaining(Slot slot) {
         List<Token> tokens = slot.tokens();
+        List<Integer> group = wholeGroup(tokens);
+        if (!group.isEmpty()) {
+            return group;
+        }
         boolean listed = Tokens.has(tokens, "ingredient", "listed", "else");
         boolean rest = words.any(tokens, Use.REST) || Tokens.has(tokens, "everything", "all", "other");
         boolean bare = slot.lead() == Slot.Lead.NONE && tokens.stream().allMatch(t -> t.is("the") || t.is("rest"));
@@ -99,6 +103,31 @@ final class HeadingNames {
             }
         }
         return own;
+    }
+
+    /** "Make the dough: mix all": what stands under the first heading that nothing was taken of. */
+    private List<Integer> wholeGroup(List<Token> tokens) {
+        boolean all = tokens.size() == 1 && Tokens.has(tokens, "all", "everything");
+        if (!all || !grouped || kitchen.topic == null) {
+            return List.of();
+        }
+        return IntStream.range(0, kitchen.lines.size())
+                .filter(l -> !keys.get(l).isEmpty() && isUntouched(l))
+                .mapToObj(l -> kitchen.lines.get(l).heading())
+                .findFirst()
+                .map(h -> IntStream.range(0, kitchen.lines.size())
+                        .filter(l -> h.equals(kitchen.lines.get(l).heading()))
+                        .boxed()
+                        .toList())
+                .filter(group -> group.size() > 1)
+                .orElse(List.of());
+    }
+
+    private boolean isUntouched(int line) {
+        String heading = kitchen.lines.get(line).heading();
+        return IntStream.range(0, kitchen.lines.size())
+                .filter(l -> Objects.equals(heading, kitchen.lines.get(l).heading()))
+                .allMatch(l -> kitchen.left[l] > 0.99);
     }
 
     /** "Whisk the remaining ingredients", when all else lies in the dish as bought. */

@@ -74,9 +74,7 @@ final class LaySigns {
     }
 
     static boolean isBrushedAgain(Clause clause, List<Named> nouns) {
-        return nouns.stream().noneMatch(Named::isFood)
-                && Set.of("brush", "glaze").contains(clause.base())
-                && clause.says("again", "more");
+        return nouns.stream().noneMatch(Named::isFood) && clause.brushes() && clause.says("again", "more");
     }
 
     /** "Press into a dish". */
@@ -220,7 +218,7 @@ final class LaySigns {
     boolean puts(Clause clause, List<Named> nouns) {
         return clause.does(Effect.PLACE)
                 || clause.does(Effect.REST) && clause.durations().isEmpty()
-                || clause.base().equals("brush")
+                || clause.brushes()
                 || (clause.verb() == null || clause.does(Effect.JOIN)) && toDish(clause, nouns)
                 || clause.does(Effect.PREP) && isPressedIn(nouns);
     }

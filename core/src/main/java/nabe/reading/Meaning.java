@@ -21,6 +21,10 @@ final class Meaning {
     private static final Pattern COLD =
             Pattern.compile("\\b(?:cold|iced?|lukewarm|tepid|warm) water\\b", Pattern.CASE_INSENSITIVE);
 
+    private static final Set<String> HALVES = Set.of("halve", "divide", "cut", "split");
+    private static final Set<String> PASTRIES = Set.of("pastry", "pastry-thin", "lid-dough");
+    private static final double ONE_HALF = 0.5;
+
     private static final Set<String> GREASED =
             Set.of("rubbed", "greased", "buttered", "oiled", "brushed", "smeared", "dusted", "sprayed");
 
@@ -50,6 +54,8 @@ final class Meaning {
                 .map(n -> fromTheMill(clause, n))
                 .map(n -> naming.sprayed(clause, n))
                 .map(n -> inHand(clause, n))
+                .map(this::oneOfHalves)
+                .map(this::extra)
                 .map(this::allCut)
                 .map(Meaning::inPieces)
                 .map(n -> restOfDough(clause, n))
@@ -101,7 +107,13 @@ final class Meaning {
     private Named asDish(Clause clause, Named noun) {
         List<Token> said = noun.slot().tokens();
         boolean one = !said.getLast().text().endsWith("s");
-        boolean lined = noun.is(Kind.TRAY) && one && Tokens.has(said, "lined");
+        boolean floured = Tokens.has(said, "floured", "greased", "oiled", "buttered")
+                && clause.does(Effect.PLACE)
+                && !anotherDishAfter(kitchen.clause)
+                && kitchen.focus.stream()
+                        .flatMap(p -> kitchen.roles(p).stream())
+                        .anyMatch(PASTRIES::contains);
+        boolean lined = noun.is(Kind.TRAY) && one && (Tokens.has(said, "lined") || floured);
         boolean litres = noun.is(Kind.TRAY)
                 && said.stream()
                         .filter(Token::isWord)
@@ -232,6 +244,43 @@ final class Meaning {
         return there && meant && !elsewhere && noun.slot().tokens().getFirst().is("the")
                 ? new Named(Kind.POT, List.of(), pot, Portion.UNSAID, noun.each(), noun.slot())
                 : noun;
+    }
+
+    /** "Halve the pastry and roll each. Lay one on the tray": one of the two. */
+    private Named oneOfHalves(Named noun) {
+        boolean one = noun.is(Kind.UNKNOWN)
+                && noun.slot().lead() == Lead.NONE
+                && noun.slot().tokens().size() == 1
+                && noun.slot().tokens().getFirst().text().equalsIgnoreCase("one");
+        Pot pot = one && kitchen.focus.size() == 1 ? kitchen.whereItIs(kitchen.focus.getFirst()) : null;
+        boolean halved = pot != null && pot.steps.stream().anyMatch(s -> HALVES.contains(s.action()));
+        return pot != null && halved
+                ? new Named(
+                        Kind.POT,
+                        List.of(),
+                        pot,
+                        new Portion(Portion.Kind.FRACTION, ONE_HALF, null),
+                        false,
+                        noun.slot())
+                : noun;
+    }
+
+    /** "Sprinkle with the extra cheese" of a line whose every gram went into the filling: a handful of it. */
+    private Named extra(Named noun) {
+        int line = noun.lines().size() == 1 ? noun.lines().getFirst() : -1;
+        Pot pot = noun.pot();
+        boolean spent = line >= 0
+                && pot != null
+                && noun.is(Kind.POT)
+                && naming.isExtraOf(noun.slot().tokens(), line)
+                && pot.share(line) > 2 * Portion.HANDFUL
+                && kitchen.left[line] < 0.01;
+        if (pot == null || !spent) {
+            return noun;
+        }
+        pot.lines.merge(line, -Portion.HANDFUL, Double::sum);
+        kitchen.left[line] = Portion.HANDFUL;
+        return new Named(Kind.LINES, List.of(line), null, Portion.REST, noun.each(), noun.slot());
     }
 
     /** "Cut the courgettes and tomatoes into rounds. Stand the rounds ...": all that were cut just now. */

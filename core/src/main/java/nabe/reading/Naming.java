@@ -186,16 +186,16 @@ final class Naming {
                         .noneMatch(l -> kitchen.role(l).equals("spice"));
     }
 
-    /** "The extra cheese" of "1 cup grated cheese (+ extra for the top)": a handful more than the amount, taken of it. */
     private boolean isExtra(List<Token> tokens, Choice best) {
+        return best.lines.size() == 1 && isExtraOf(tokens, best.lines.getFirst());
+    }
+
+    /** "The extra cheese" of "1 cup grated cheese (+ extra for the top)": a handful more than the amount, taken of it. */
+    boolean isExtraOf(List<Token> tokens, int line) {
+        String text = kitchen.lines.get(line).text();
         return Tokens.has(tokens, "extra")
-                && best.lines.size() == 1
-                && SCATTERED.contains(kitchen.role(best.lines.getFirst()))
-                && (Portion.extra(kitchen.lines.get(best.lines.getFirst()).text()) > 0
-                        || PLUS_EXTRA
-                                .matcher(
-                                        kitchen.lines.get(best.lines.getFirst()).text())
-                                .find());
+                && SCATTERED.contains(kitchen.role(line))
+                && (Portion.extra(text) > 0 || PLUS_EXTRA.matcher(text).find());
     }
 
     /** "Rub the butter into the flour": of two butters the one that stands with the flour. */

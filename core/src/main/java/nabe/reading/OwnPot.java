@@ -76,6 +76,9 @@ final class OwnPot {
             new Sign(2, this::isPastaHeated),
             new Sign(2, a -> isRawSlices(a.current()) && a.does(Effect.HEAT, Effect.START) && hasItems(a)),
             new Sign(1.5, a -> isShaped(a.current()) && a.verb(FRIES) && hasItems(a)),
+            new Sign(
+                    2.5,
+                    a -> isRawDough(a.current()) && a.does(Effect.HEAT, Effect.START) && hasItems(a) && !goesIn(a)),
             new Sign(2, a -> areFriedPancakes(a.current()) && hasItems(a) && !goesIn(a)),
             new Sign(1.5, this::isSauceApart),
             new Sign(1.5, a -> DRAINS.contains(a.lastAction()) && a.does(Effect.HEAT, Effect.START)),
@@ -210,6 +213,13 @@ final class OwnPot {
         return pot.pots.isEmpty()
                 && pot.lines.keySet().stream().allMatch(l -> kitchen.role(l).equals("egg"))
                 && pot.steps.stream().anyMatch(s -> BOILS.contains(s.action()));
+    }
+
+    /** Pastry that chills: what is softened meanwhile is its filling. */
+    private boolean isRawDough(Pot pot) {
+        return !Mixing.isCooked(pot)
+                && pot.lines.keySet().stream().anyMatch(kitchen::isFat)
+                && FoodClasses.shared().holds("dough", kitchen.roles(pot));
     }
 
     /** What comes after them is their filling. */

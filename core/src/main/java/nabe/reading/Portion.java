@@ -187,18 +187,20 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
             if (t.isNumber()) {
                 return counted(before, i);
             }
+            boolean opens = i == 0 && before.size() > 1 && before.get(1).is("of");
             boolean half = i > 1 && PARTS.containsKey(before.get(i - 2).key());
-            Unit unit = t.isWord()
-                            && i > 0
-                            && !half
-                            && (before.get(i - 1).is("a") || before.get(i - 1).is("an"))
-                    ? UnitWords.ofWord(t.text())
-                    : null;
-            if (unit != null && (unit.isFixed() && !t.is("g") || unit.kind() == Unit.Kind.PACK)) {
+            boolean led = i > 0 && !half && Tokens.has(before.subList(i - 1, i), "a", "an", "the");
+            Unit unit = t.isWord() && (led || opens) ? UnitWords.ofWord(t.text()) : null;
+            if (unit != null && (unit.isFixed() && !t.is("g") || isPackOf(before, i, unit))) {
                 return new Portion(Kind.MEASURE, 1, unit);
             }
         }
         return null;
+    }
+
+    /** "A jar of it"; "the jar" is all of it. */
+    private static boolean isPackOf(List<Token> before, int i, Unit unit) {
+        return unit.kind() == Unit.Kind.PACK && i > 0 && !before.get(i - 1).is("the");
     }
 
     /** "Half a jar": the jar. */

@@ -68,7 +68,8 @@ final class PotNames {
                 && pot.worked
                 && (kitchen.main(pot).size() + pot.pots.size() > 1
                         || name.is("mixture") && pot.lines.size() > 2 && isWet(pot)
-                        || name.is("sauce") && isSauce(pot) && pot.lines.size() > 1)) {
+                        || name.is("sauce") && isSauce(pot) && pot.lines.size() > 1
+                        || pot.lines.size() > 1 && isMixtureOf(tokens, head, pot))) {
             score += name.is("sauce") && !isSauce(pot)
                     ? 0.6
                     : name.is("filling") && isPlainSauce(pot)
@@ -111,7 +112,13 @@ final class PotNames {
     /** "The mash": what was mashed. */
     private boolean isWorkedSo(Token name, Pot pot) {
         return RESULTS.contains(name.key())
-                && pot.steps.stream().anyMatch(s -> s.action().equals(name.key()));
+                && pot.steps.stream().anyMatch(s -> s.action().equals(name.key()) && !isOfPart(Tokens.of(s.words())));
+    }
+
+    /** "Mash a third of them". */
+    private static boolean isOfPart(List<Token> words) {
+        List<Token> object = words.subList(Math.min(1, words.size()), Math.min(3, words.size()));
+        return object.stream().anyMatch(NameWords::isPart) && !Tokens.has(object, "with");
     }
 
     /** "The boiled vegetables": what was boiled. */
@@ -208,10 +215,22 @@ final class PotNames {
                 .filter(p -> tokens.getLast().is("lid")
                         && !Tokens.has(tokens, "for")
                         && p.given < 0.01
+                        && !Mixing.isCooked(p)
                         && p.steps.stream().anyMatch(s -> LIDS.contains(s.action()))
                         && p.lines.keySet().stream().anyMatch(l -> FLOURS.contains(kitchen.role(l))))
                 .reduce((a, b) -> b)
                 .orElse(null);
+    }
+
+    /** "The sauce mixture", of a bought sauce let down with water. */
+    private boolean isMixtureOf(List<Token> tokens, int head, Pot pot) {
+        return head > 0
+                && words.is(tokens.get(head - 1), Use.GENERIC)
+                && pot.lines.keySet().stream()
+                        .anyMatch(l -> known.lines
+                                .get(l)
+                                .own()
+                                .equals(tokens.get(head - 1).key()));
     }
 
     /** Eggs beaten with milk and cream, to pour. */

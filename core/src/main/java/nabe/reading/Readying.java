@@ -16,6 +16,9 @@ import nabe.recipe.Procedure;
 final class Readying {
     private static final Set<String> GREASES =
             Set.of("rub", "brush", "spray", "mist", "coat", "smear", "grease", "butter", "oil", "line", "dust");
+    /** Clauses back to the one that the dish was last greased in. */
+    private static final int MOST_BETWEEN = 2;
+
     private static final Set<String> CRUSTS = Set.of("pastry", "pastry-thin", "flour", "flour-raising");
     static final double MOST_GREASE = Figures.of("reading.most-grease");
     private static final double MOST_BUTTER = Figures.of("reading.most-butter");
@@ -62,7 +65,7 @@ final class Readying {
     }
 
     boolean greases(Clause clause, List<Named> nouns) {
-        boolean greasy = clause.does(Effect.GREASE) || GREASES.contains(clause.base());
+        boolean greasy = clause.does(Effect.GREASE) || GREASES.contains(clause.base()) || usesFat(clause, nouns);
         boolean vessel = nouns.stream()
                 .anyMatch(n -> n.is(Kind.DISH) || n.is(Kind.LID) || n.is(Kind.PAN) && clause.does(Effect.GREASE));
         if (greasesTray(clause, nouns)) {
@@ -107,6 +110,13 @@ final class Readying {
         return true;
     }
 
+    /** "Use a bit of the butter on the dish". */
+    private boolean usesFat(Clause clause, List<Named> nouns) {
+        return clause.base().equals("use")
+                && nouns.stream()
+                        .anyMatch(n -> n.is(Kind.LINES) && n.lines().stream().allMatch(kitchen::isFat));
+    }
+
     /** "Rub the inside of the dish with the cut garlic and then with the butter", whatever pot the garlic went into. */
     private static boolean rubsDish(Clause clause, List<Named> nouns) {
         return clause.base().equals("rub")
@@ -126,10 +136,10 @@ final class Readying {
         return GREASES.contains(clause.base()) && trays && sprays;
     }
 
-    /** "Rub the dish with garlic and then grease with butter". */
+    /** "Rub the dish with garlic and then grease with butter", "rub it with garlic, let it dry, butter it". */
     private boolean greasesAgain(Clause clause, List<Named> nouns) {
         boolean greasy = clause.does(Effect.GREASE) || GREASES.contains(clause.base());
-        return scene.greased == kitchen.clause - 1
+        return scene.greased >= kitchen.clause - MOST_BETWEEN
                 && greasy
                 && nouns.stream()
                         .allMatch(n -> n.is(Kind.PRONOUN)

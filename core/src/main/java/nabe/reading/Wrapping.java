@@ -15,6 +15,9 @@ import org.jspecify.annotations.Nullable;
 final class Wrapping {
     private static final Set<Procedure.Kind> FILLS =
             Set.of(Procedure.Kind.FILLING, Procedure.Kind.BINDER, Procedure.Kind.SOFT_CHEESE);
+    /** "Fold the sides in", "tuck in the ends": what closes a roll. */
+    private static final Set<String> FOLDS = Set.of("fold", "tuck", "turn", "close", "pinch", "wrap");
+
     private final Scene scene;
     private final Kitchen kitchen;
     private final Dish dish;
@@ -72,6 +75,13 @@ final class Wrapping {
         }
         List<Named> foods = nouns.stream().filter(Named::isFood).toList();
         Pot wrapper = scene.wrapper;
+        boolean folds = FOLDS.contains(clause.base())
+                && foods.isEmpty()
+                && nouns.stream().noneMatch(Named::isVessel);
+        if (wrapper != null && folds && clause.sentence() == filledIn) {
+            kitchen.focusOn(wrapper);
+            return true;
+        }
         if (wrapper != null && laysOnWrapper(clause, foods)) {
             foods.forEach(n -> addInside(wrapper, forEveryOne(wrapper, n)));
             return true;

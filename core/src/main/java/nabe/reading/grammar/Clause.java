@@ -68,6 +68,11 @@ public record Clause(
         return base().equals("make") || base().equals("prepare");
     }
 
+    /** @return whether what follows goes thinly on what lies there */
+    public boolean brushes() {
+        return base().equals("brush") || base().equals("glaze");
+    }
+
     public boolean says(String... keys) {
         return Tokens.has(tokens, keys);
     }

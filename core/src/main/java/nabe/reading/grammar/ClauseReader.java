@@ -36,10 +36,27 @@ public final class ClauseReader {
         for (int[] span : spans) {
             Clause clause = clause(sentence, telling, actions, span[0], span[1], first);
             if (clause != null) {
+                if (!first && sharesObject(all.getLast(), clause)) {
+                    all.add(all.removeLast().with(objects(clause)));
+                }
                 all.add(clause);
                 first = false;
             }
         }
+    }
+
+    /** "Boil and mash the potatoes": what the second is done to, the first is too. */
+    private static boolean sharesObject(Clause bare, Clause next) {
+        return bare.opensSentence()
+                && bare.does(Verb.Effect.START, Verb.Effect.HEAT)
+                && bare.tokens().size() == 2
+                && bare.tokens().getLast().is("and")
+                && next.does(Verb.Effect.MIX, Verb.Effect.PREP)
+                && !objects(next).isEmpty();
+    }
+
+    private static List<Slot> objects(Clause clause) {
+        return clause.slots().stream().filter(s -> s.lead() == Slot.Lead.NONE).toList();
     }
 
     /** "Assemble and bake:" at the head of a step tells what follows; nothing is done yet. */

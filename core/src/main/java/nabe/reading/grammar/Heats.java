@@ -70,12 +70,21 @@ public final class Heats {
                 && tokens.get(i - 1).is("(")
                 && (isFan(tokens, i) || i > 1 && tokens.get(i - 2).is("oven"));
         boolean fanned = FAN.contains(scale) && t.low() <= HOTTEST_BARE_CELSIUS;
-        boolean alone = i == 0 && scale.equals("for") && t.low() % 5 == 0 && t.low() <= 475;
+        boolean timed = scale.equals("for") || scale.equals(",") && isTime(tokens, unit + 1);
+        boolean alone = i == 0 && timed && t.low() % 5 == 0 && t.low() <= 475;
         boolean said = (degrees || led && !measured || bracketed || fanned || alone) && t.low() >= 120;
         if (!said) {
             return null;
         }
         return t.low() > HOTTEST_BARE_CELSIUS ? fahrenheit(t.low()) : Double.valueOf(t.low());
+    }
+
+    /** "350, 1 hr": the dial and how long. */
+    private static boolean isTime(List<Token> tokens, int i) {
+        return i + 1 < tokens.size()
+                && tokens.get(i).isNumber()
+                && Set.of("minute", "min", "hour", "hr", "h")
+                        .contains(tokens.get(i + 1).key());
     }
 
     private static @Nullable Double fahrenheit(double degrees) {

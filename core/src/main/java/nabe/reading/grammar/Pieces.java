@@ -57,6 +57,9 @@ final class Pieces {
     private static final Map<String, String> SHORT =
             Map.of("&", "and", "@", "at", "thru", "through", "til", "until", "halves", "piece");
 
+    /** "As thick as a £1 coin". */
+    private static final Pattern COIN = Pattern.compile("\\p{Sc}");
+
     private final String text;
     private final List<Token> pieces = new ArrayList<>();
     private int at;
@@ -66,7 +69,7 @@ final class Pieces {
     }
 
     static List<Token> of(String text) {
-        Pieces cut = new Pieces(text.replace('º', '°'));
+        Pieces cut = new Pieces(COIN.matcher(text.replace('º', '°')).replaceAll(" "));
         while (cut.at < cut.text.length()) {
             cut.next();
         }

@@ -106,6 +106,9 @@ final class SlotReader {
                 flush(i);
                 aside = true;
                 describing = true;
+            } else if (isInLast(i, to)) {
+                flush(i);
+                aside = true;
             } else if (isPreposition(t) && !describing && !isShapeOf(i, to) && !isForGroup(t)) {
                 preposition(i, t);
             } else if (!aside) {
@@ -142,6 +145,14 @@ final class SlotReader {
             return t.is("but")
                     && !open.isEmpty()
                     && (open.getLast().is("all") || open.getLast().is("everything"));
+        }
+
+        /** "Noodles in last": when, not where. */
+        private boolean isInLast(int i, int to) {
+            return tokens.get(i).is("in")
+                    && i + 1 < to
+                    && Tokens.has(tokens.subList(i + 1, i + 2), "last", "first", "next")
+                    && (i + 2 >= to || tokens.get(i + 2).isMark());
         }
 
         /** "A round dish": no place, a shape. */
