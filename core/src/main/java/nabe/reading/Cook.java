@@ -301,7 +301,8 @@ final class Cook {
                 && nouns.stream().noneMatch(n -> n.is(Kind.LINES) || n.is(Kind.TRAY) || n.is(Kind.PAN))
                 && !clause.says("side", "griddle")
                 && !bakesOnTray(clause);
-        if ((bakes || isDialAndTime(clause, nouns)) && (signs.isLate() || bakesWhereMixed(clause))) {
+        boolean ahead = dish.all.isEmpty() && meaning.measuredDishAfter(kitchen.clause);
+        if (!ahead && (bakes || isDialAndTime(clause, nouns)) && (signs.isLate() || bakesWhereMixed(clause))) {
             scene.stage = Scene.Stage.BUILDING;
             scene.enterOven();
             if (isCoveredJustBefore()) {

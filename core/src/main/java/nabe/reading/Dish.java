@@ -189,8 +189,9 @@ final class Dish {
 
     /** Copies the cycle laid so far; what the same step says is the cycle where it says enough. */
     void repeat(int times, int step) {
-        List<Placed> cycle =
-                cycle().stream().filter(p -> !p.portion.is(Kind.REST)).toList();
+        List<Placed> cycle = cycle().stream()
+                .filter(p -> !p.portion.is(Kind.REST) && !isUsedUp(p))
+                .toList();
         List<Placed> here = cycle.stream().filter(p -> p.step == step).toList();
         cycle = here.size() > 1 ? here : cycle;
         for (int n = 0; n < times; n++) {
@@ -203,6 +204,11 @@ final class Dish {
         }
         cycleStart = all.size();
         lastCycle = times > 0 ? cycle.size() : 0;
+    }
+
+    /** "The reserved sauce" under all: a pot of its own, of which nothing is left for another round. */
+    private static boolean isUsedUp(Placed p) {
+        return p.portion.is(Kind.RESERVED) || p.portion.is(Kind.ALL);
     }
 
     /** @return how many more rounds there are pieces for: of eight tortillas, one was laid and the last is spoken of later */

@@ -55,6 +55,7 @@ final class Meaning {
                 .map(n -> naming.sprayed(clause, n))
                 .map(n -> inHand(clause, n))
                 .map(this::oneOfHalves)
+                .map(n -> onlyOneLeft(clause, n))
                 .map(this::extra)
                 .map(this::allCut)
                 .map(Meaning::inPieces)
@@ -150,7 +151,22 @@ final class Meaning {
         boolean roasting = noun.is(Kind.DISH)
                 && noun.slot().lead() != Lead.NONE
                 && Tokens.has(noun.slot().tokens(), "roasting");
-        return roasting && anotherDishAfter(at) ? noun.as(Kind.TRAY) : noun;
+        boolean casserole = noun.is(Kind.DISH)
+                && dish.all.isEmpty()
+                && noun.slot().tokens().getLast().is("casserole")
+                && Tokens.has(noun.slot().tokens(), "lidded", "flameproof", "heavy", "ovenproof")
+                && measuredDishAfter(at);
+        return casserole ? noun.as(Kind.PAN) : roasting && anotherDishAfter(at) ? noun.as(Kind.TRAY) : noun;
+    }
+
+    /** "Tip into a 2 litre dish", after the mince was two hours in the oven: what went before was no bake. */
+    boolean measuredDishAfter(int at) {
+        return clauses.subList(at + 1, clauses.size()).stream()
+                .filter(c -> !c.does(Effect.SERVE, Effect.GREASE))
+                .flatMap(c -> c.slots().stream())
+                .anyMatch(s -> s.lead() != Lead.NONE
+                        && Vessels.in(s.tokens()) == Kind.DISH
+                        && s.tokens().stream().anyMatch(Token::isNumber));
     }
 
     boolean anotherDishAfter(int at) {
@@ -262,6 +278,29 @@ final class Meaning {
                         new Portion(Portion.Kind.FRACTION, ONE_HALF, null),
                         false,
                         noun.slot())
+                : noun;
+    }
+
+    /** "Sit the gnudi in it": the cook's own name for what was made, where only one such thing waits for its place. */
+    private Named onlyOneLeft(Clause clause, Named noun) {
+        List<Token> said = noun.slot().tokens();
+        boolean named = scene.stage == Scene.Stage.BUILDING
+                && clause.does(Effect.PLACE)
+                && noun.is(Kind.UNKNOWN)
+                && noun.slot().lead() == Lead.NONE
+                && said.size() == 2
+                && said.getFirst().is("the")
+                && KitchenWords.shared().usesOf(said.getLast().key()).isEmpty();
+        List<Pot> waiting = !named
+                ? List.of()
+                : kitchen.pots.stream()
+                        .filter(p -> p.worked
+                                && p.given < 0.01
+                                && !dish.holds(p)
+                                && kitchen.main(p).size() > 1)
+                        .toList();
+        return waiting.size() == 1
+                ? new Named(Kind.POT, List.of(), waiting.getFirst(), Portion.UNSAID, noun.each(), noun.slot())
                 : noun;
     }
 

@@ -347,11 +347,13 @@ final class Naming {
 
     /** "Divide between the leaves" of the one cabbage on the list. */
     private Named leavesOrUnknown(List<Token> tokens, Slot slot, boolean each) {
-        List<Integer> heads = IntStream.range(0, kitchen.lines.size())
-                .filter(l -> kitchen.isLeafy(l) && areLeaves(tokens))
-                .boxed()
-                .toList();
-        if (heads.size() != 1 || each) {
+        List<Integer> heads = each || !areLeaves(tokens)
+                ? List.of()
+                : IntStream.range(0, kitchen.lines.size())
+                        .filter(kitchen::isLeafy)
+                        .boxed()
+                        .toList();
+        if (heads.size() != 1) {
             return pronounOrUnknown(tokens, slot, each);
         }
         int head = heads.getFirst();

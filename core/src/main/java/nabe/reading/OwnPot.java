@@ -110,10 +110,11 @@ final class OwnPot {
         return sum > ENOUGH;
     }
 
-    /** "Season with salt and pepper": what is in hand. */
+    /** "Season with salt and pepper", "cream, dill, season": what is in hand. */
     private boolean isSeasoned(Asked a) {
         return !a.items.isEmpty()
-                && a.items.stream().allMatch(i -> i.pot() == null && SEASONS.contains(kitchen.role(i.line())))
+                && (a.items.stream().allMatch(i -> i.pot() == null && SEASONS.contains(kitchen.role(i.line())))
+                        || a.clause.tokens().getLast().is("season"))
                 && !a.current.isEmpty()
                 && kitchen.topic == null
                 && a.verb(Set.of("season"));

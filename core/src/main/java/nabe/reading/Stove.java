@@ -89,7 +89,7 @@ final class Stove {
         if (place != null && clause.does(Effect.JOIN)) {
             taking.unsaidObject(nouns, place).forEach(p -> items.add(new Item(-1, p, Portion.UNSAID)));
         }
-        if (place == null && clause.does(Effect.JOIN) && tipsWith(clause, nouns)) {
+        if (place == null && clause.does(Effect.JOIN) && (tipsWith(clause, nouns) || putsOver(nouns))) {
             kitchen.focus.stream()
                     .map(kitchen::whereItIs)
                     .filter(p -> !p.isEmpty() && !dish.holds(p))
@@ -179,6 +179,13 @@ final class Stove {
                                 .anyMatch(n -> n.is(Kind.BOWL) && n.slot().lead() == Lead.INTO))
                 && nouns.stream().anyMatch(n -> n.isFood() && n.slot().lead() == Lead.WITH)
                 && nouns.stream().noneMatch(n -> n.isFood() && n.slot().lead() == Lead.NONE);
+    }
+
+    /** "Put in a lidded casserole on top of the onions": what is in hand, with them. */
+    private static boolean putsOver(List<Named> nouns) {
+        return nouns.stream().anyMatch(n -> n.is(Kind.PAN) && n.slot().lead() != Lead.NONE)
+                && nouns.stream().anyMatch(n -> n.is(Kind.LINES) && n.slot().lead() == Lead.OVER)
+                && nouns.stream().noneMatch(n -> n.isFood() && n.slot().lead() != Lead.OVER);
     }
 
     private boolean coats(Clause clause, List<Named> nouns) {

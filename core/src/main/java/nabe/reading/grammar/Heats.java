@@ -10,8 +10,20 @@ import org.jspecify.annotations.Nullable;
 /** Reads an oven's temperature among tokens: "190C/170C fan", "gas 5", "oven up to 400F", "oven 200". */
 public final class Heats {
     private static final Set<String> FAN = Set.of("fan", "convection", "forced");
-    private static final Set<String> LEADS =
-            Set.of("oven", "to", "at", "heat", "preheat", "bake", "roast", "down", "up", "on", "baked");
+    private static final Set<String> LEADS = Set.of(
+            "oven",
+            "to",
+            "at",
+            "heat",
+            "preheat",
+            "bake",
+            "roast",
+            "down",
+            "up",
+            "on",
+            "baked",
+            "covered",
+            "uncovered");
     private static final double COLDEST = 90;
     private static final double HOTTEST_BARE_CELSIUS = 260;
 
@@ -69,10 +81,14 @@ public final class Heats {
         boolean bracketed = i > 0
                 && tokens.get(i - 1).is("(")
                 && (isFan(tokens, i) || i > 1 && tokens.get(i - 2).is("oven"));
+        boolean paired = unit + 2 < tokens.size()
+                && scale.equals("/")
+                && tokens.get(unit + 1).isNumber()
+                && FAN.contains(tokens.get(unit + 2).key());
         boolean fanned = FAN.contains(scale) && t.low() <= HOTTEST_BARE_CELSIUS;
         boolean timed = scale.equals("for") || scale.equals(",") && isTime(tokens, unit + 1);
         boolean alone = i == 0 && timed && t.low() % 5 == 0 && t.low() <= 475;
-        boolean said = (degrees || led && !measured || bracketed || fanned || alone) && t.low() >= 120;
+        boolean said = (degrees || led && !measured || bracketed || fanned || paired || alone) && t.low() >= 120;
         if (!said) {
             return null;
         }

@@ -227,7 +227,7 @@ final class LineKind {
             Verb.Spoken verb = KitchenWords.shared().verb(tokens.get(i));
             Token next = tokens.get(i + 1);
             boolean object = next.is("the") || next.is("a") || next.is("an") || next.is("half") || next.isNumber();
-            if (verb != null && verb.form() == Verb.Form.BASE && object) {
+            if (verb != null && verb.form() == Verb.Form.BASE && (object || isOneOfTwo(tokens, i))) {
                 return true;
             }
             if (!tokens.get(i).is("hard")
@@ -237,6 +237,15 @@ final class LineKind {
             }
         }
         return false;
+    }
+
+    /** "Pound or blitz everything". */
+    private static boolean isOneOfTwo(List<Token> tokens, int first) {
+        Verb.Spoken second = first + 2 < tokens.size() ? KitchenWords.shared().verb(tokens.get(first + 2)) : null;
+        return second != null
+                && second.form() == Verb.Form.BASE
+                && !second.verb().noun()
+                && (tokens.get(first + 1).is("or") || tokens.get(first + 1).is("and"));
     }
 
     /** "Poach chicken in salted water": its first word is a verb, and no thing. */
