@@ -178,7 +178,9 @@ final class Drafts {
         private String prep(PrepStep step, int days, Set<String> after, Draft.Stage stage) {
             String id = id(step.id());
             Set<String> tools = gear.neededFor(step.doing().actions(), step.tool());
-            boolean burner = step.heat() != null || tools.contains("saucepan") || tools.contains("frying-pan");
+            boolean burner = step.heat() != null && step.doing().ovenCelsius() == null
+                    || tools.contains("saucepan")
+                    || tools.contains("frying-pan");
             Set<Allergen> handles = handles(step);
             int roasts = step.doing().ovenCelsius() == null
                     ? 0

@@ -41,6 +41,11 @@ final class MethodSteps {
     private static final Pattern OF_THIS = Pattern.compile("\\bof this\\b(?! \\p{L})|\\bof this(?= into\\b)");
     private static final Set<String> MEASURES = Set.of("cup", "cups", "mug", "mugs", "tin", "jar");
     private static final String ROASTED_IN = "oven-tray";
+    /** Their temperature is that of the fat. */
+    private static final Set<String> IN_FAT = Set.of("fry", "heat", "brown");
+
+    private static final double LEAST_IN_OVEN = Figures.of("prep.least-in-oven");
+    private static final double LONG_WATCHED = Figures.of("prep.long-watched");
     private static final double USUAL_ROAST = Figures.of("prep.usual-roast");
     private static final double A_LOOK = Figures.of("prep.a-look");
     /** g; less is seasoning. Kitchen practice. */
@@ -233,8 +238,7 @@ final class MethodSteps {
         List<Rung> ladder = List.of();
         for (Work work : works) {
             Stage stage = cooking.stage(work);
-            double hands = stage.work() == null ? 1 : stage.work().hands();
-            double busy = hands < A_LOOK ? Math.min(1, stage.minutes()) : stage.minutes() * hands;
+            double busy = busy(work, stage);
             active += busy;
             passive += stage.minutes() - busy;
             soaking += isSoak(work) ? stage.minutes() - busy : 0;
@@ -270,6 +274,19 @@ final class MethodSteps {
                 .when(when)
                 .doing(doing)
                 .build();
+    }
+
+    /** Minutes that hands are busy: what cooks much longer than it usually does is stirred now and then, as a simmer is. */
+    private double busy(Work work, Stage stage) {
+        StoveBook.Work kind = stage.work();
+        double hands = kind == null ? 1 : takesOven(work) ? book.named("roast").hands() : kind.hands();
+        double all = stage.minutes();
+        if (hands < A_LOOK) {
+            return Math.min(1, all);
+        }
+        double watched = kind == null || kind.heat() == null ? all : Math.min(all, LONG_WATCHED * kind.minutes());
+        return watched * hands
+                + (all - watched) * Math.min(hands, book.named("simmer").hands());
     }
 
     /** A short wait amid the layers is said where it lies, not before it is built. */
@@ -314,8 +331,10 @@ final class MethodSteps {
     }
 
     private boolean takesOven(Work work) {
-        StoveBook.Work kind = cooking.stage(work).work();
-        return kind != null && ROASTED_IN.equals(kind.tool());
+        Stage stage = cooking.stage(work);
+        StoveBook.Work kind = stage.work();
+        boolean braised = work.celsius() != null && stage.minutes() >= LEAST_IN_OVEN && !IN_FAT.contains(work.action());
+        return braised || kind != null && ROASTED_IN.equals(kind.tool());
     }
 
     /** The tool the text names, else the one the pot stands in, else the usual one of the longest work. */

@@ -49,7 +49,12 @@ final class PackedLines {
             List<String> pieces = new ArrayList<>(List.of(headed.group("heading") + ":"));
             pieces.addAll(parts(headed.group("rest")));
             boolean group = pieces.size() > 2 || !kinds.isKnown(headed.group("heading"));
-            return group ? pieces : List.of(line);
+            boolean oneThing = !group
+                    && pieces.size() == 2
+                    && !Glance.has(pieces.getLast(), "()…")
+                    && !pieces.getLast().contains("..")
+                    && kinds.measuresKnownThing(pieces.getLast());
+            return group ? pieces : List.of(oneThing ? pieces.getLast() : line);
         }
         Matcher dashed = another(line) ? DASHED.matcher(line) : null;
         if (dashed != null && dashed.matches() && parts(dashed.group("rest")).size() > 1) {
