@@ -62,6 +62,7 @@ final class EggJobs {
             case PASTA_DOUGH -> Job.PASTA_DOUGH;
             case SHORT_DOUGH, DROPPED_DOUGH, YEAST_DOUGH, CRUMBLE -> Job.DOUGH;
             case CUSTARD -> Job.SETS;
+            case BINDS -> Job.BINDS;
             default -> null;
         };
     }
@@ -70,7 +71,10 @@ final class EggJobs {
         if (scene.family() == Family.BATTER && scene.isIn(Kind.BATTER)) {
             return Job.LIFTS;
         }
-        if (scene.isIn(Kind.MASH) || scene.says(MASHED) || scene.with("slice-root", "mash") && scene.potSays(MASHED)) {
+        if (!scene.with("soft-cheese")
+                && (scene.isIn(Kind.MASH)
+                        || scene.says(MASHED)
+                        || scene.with("slice-root", "mash") && scene.potSays(MASHED))) {
             return Job.ENRICHES;
         }
         if (scene.role().equals("egg-white") && scene.says(WHIPPED)) {

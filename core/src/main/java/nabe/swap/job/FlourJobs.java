@@ -1,5 +1,6 @@
 package nabe.swap.job;
 
+import java.util.Set;
 import java.util.regex.Pattern;
 import nabe.larder.Figures;
 import nabe.recipe.Family;
@@ -46,6 +47,7 @@ final class FlourJobs {
     private static final Pattern COLD = Pattern.compile("\\b(?:cold|slake|paste|slurry|jar|smooth)\\b");
     private static final Pattern SHAPED =
             Pattern.compile("\\b(?:patt(?:y|ies)|balls?|fritters?|cakes|burgers?|meatballs?)\\b");
+    private static final Set<String> LIQUIDS = Set.of("water", "milk", "stock", "cream");
     static final Pattern CHOUX = Pattern.compile("\\b(?:choux|leaves the sides)\\b");
     private static final double MOST_COATING_GRAMS = Figures.of("swap.coating-flour");
     private static final double A_LITTLE_FLOUR = Figures.of("swap.little-flour");
@@ -76,8 +78,9 @@ final class FlourJobs {
     private static boolean coats(Scene scene) {
         boolean little = scene.line().gramsOrZero() <= MOST_COATING_GRAMS;
         boolean toCoat = scene.lineSays(TO_COAT);
+        boolean shaken = scene.beside().stream().anyMatch(LIQUIDS::contains);
         return little
-                && (scene.says(COATED_IN) && !scene.says(A_DOUGH)
+                && (scene.says(COATED_IN) && !scene.says(A_DOUGH) && !shaken
                         || toCoat
                         || scene.lineSays(BOARD) && scene.sentencesSay(COATED) && scene.methodSays(FRIES));
     }
@@ -103,7 +106,7 @@ final class FlourJobs {
         if (scene.runSays(YEAST) || scene.holds("dried-yeast")) {
             return Job.YEAST_DOUGH;
         }
-        if (scene.grams("mince", "poultry-mince") > 0 || scene.runSays(SHAPED) && !scene.isHeated()) {
+        if (scene.grams("mince", "poultry-mince") > 0 || scene.runSays(SHAPED) && (egg || !scene.isHeated())) {
             return scene.runSays(SHAPED) ? Job.BINDS : null;
         }
         if (egg && !fat && scene.runSays(KNEADS) && eggs > scene.line().gramsOrZero() / 4) {
@@ -128,7 +131,8 @@ final class FlourJobs {
         if ((rubbed || solid) && (scene.runSays(SCATTERS) || !wet && !scene.runSays(ROLLS))) {
             return Job.CRUMBLE;
         }
-        if (rubbed || solid || scene.runSays(NAMED_PASTRY)) {
+        boolean stirred = fat && wet && scene.runSays(A_DOUGH) && scene.runSays(ROLLS);
+        if (rubbed || solid || stirred || scene.runSays(NAMED_PASTRY)) {
             return Job.SHORT_DOUGH;
         }
         if (scene.runSays(DROPS) && wet) {
@@ -152,9 +156,7 @@ final class FlourJobs {
 
     private static Job thickens(Scene scene) {
         boolean inFat = scene.with("butter", "oil", "animal-fat", "cured-meat", "mince", "meat", "poultry", "onion");
-        boolean cold = scene.says(COLD)
-                && scene.beside().stream()
-                        .anyMatch(r -> r.equals("water") || r.equals("milk") || r.equals("stock") || r.equals("cream"));
+        boolean cold = scene.says(COLD) && scene.beside().stream().anyMatch(LIQUIDS::contains);
         return cold || !inFat && scene.with("milk", "stock", "water", "cream") ? Job.SLURRY : Job.ROUX;
     }
 }
