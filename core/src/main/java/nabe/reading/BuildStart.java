@@ -53,6 +53,7 @@ final class BuildStart {
             (c, n) -> Says.startsIf(linesWithFood(c, n)),
             (c, n) -> Says.startsIf(standsInDish(c, n)),
             (c, n) -> Says.startsIf(goesIntoDish(c, n)),
+            (c, n) -> Says.startsIf(gratesOver(c, n)),
             (c, n) -> Says.staysIf(isWorkElsewhere(c, n)),
             (c, n) -> Says.startsIf(isInLayers(c, n)),
             (c, n) -> Says.startsIf(topsWhatIsHot(c, n)),
@@ -188,6 +189,21 @@ final class BuildStart {
             dish.placeUnder(below);
         }
         return below != null;
+    }
+
+    /** "Grate the tomatoes over" what was tossed in the tin it bakes in. */
+    private boolean gratesOver(Clause clause, List<Named> nouns) {
+        Pot mixed = scene.mixedInDish;
+        boolean over = Set.of("grate", "crumble", "tear", "snip", "shave").contains(clause.base())
+                && clause.particles().contains("over")
+                && mixed != null
+                && !mixed.isEmpty()
+                && nouns.stream().anyMatch(BuildStart::isNamed)
+                && dish.all.isEmpty();
+        if (mixed != null && over) {
+            dish.placeUnder(mixed);
+        }
+        return over;
     }
 
     /** "Scatter the rest over the top", "scatter over the rest" of what was tossed in the dish it bakes in. */

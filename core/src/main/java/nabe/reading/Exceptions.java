@@ -84,7 +84,10 @@ final class Exceptions {
                 .filter(p -> !p.isEmpty() && p.given < 0.01 && !dish.holds(p) && !pots.contains(p))
                 .forEach(p -> all.add(new Named(Kind.POT, List.of(), p, Portion.UNSAID, false, noun.slot())));
         List<Integer> free = IntStream.range(0, kitchen.lines.size())
-                .filter(l -> kitchen.left[l] > 0.99 && !lines.contains(l) && !kitchen.pan.contains(l))
+                .filter(l -> kitchen.left[l] > 0.99
+                        && !lines.contains(l)
+                        && !kitchen.pan.contains(l)
+                        && !kitchen.isNamedLater(l))
                 .boxed()
                 .toList();
         if (!free.isEmpty()) {

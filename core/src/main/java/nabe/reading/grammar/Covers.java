@@ -35,6 +35,13 @@ final class Covers {
                 said = here == null ? said : here;
             }
         }
+        boolean both = tokens.size() > 2
+                && tokens.get(0).is("off")
+                && tokens.get(1).is("with")
+                && (words.is(tokens.get(2), Use.PRONOUN) || tokens.get(2).is("both"));
+        if (said == null && both) {
+            said = Cover.OFF;
+        }
         boolean it = tokens.size() <= 5
                 && Tokens.has(tokens, "it")
                 && Tokens.has(tokens, "off")

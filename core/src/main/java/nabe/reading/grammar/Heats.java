@@ -5,6 +5,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Set;
 import nabe.measure.Temperature;
+import nabe.reading.grammar.KitchenWords.Use;
 import org.jspecify.annotations.Nullable;
 
 /** Reads an oven's temperature among tokens: "190C/170C fan", "gas 5", "oven up to 400F", "oven 200". */
@@ -87,7 +88,9 @@ public final class Heats {
                 && FAN.contains(tokens.get(unit + 2).key());
         boolean fanned = FAN.contains(scale) && t.low() <= HOTTEST_BARE_CELSIUS;
         boolean timed = scale.equals("for") || scale.equals(",") && isTime(tokens, unit + 1);
-        boolean alone = i == 0 && timed && t.low() % 5 == 0 && t.low() <= 475;
+        boolean opens = i == 0
+                || i > 1 && tokens.get(i - 1).is(",") && KitchenWords.shared().is(tokens.get(i - 2), Use.LID);
+        boolean alone = opens && timed && t.low() % 5 == 0 && t.low() <= 475;
         boolean said = (degrees || led && !measured || bracketed || fanned || paired || alone) && t.low() >= 120;
         if (!said) {
             return null;

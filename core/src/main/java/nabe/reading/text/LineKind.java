@@ -42,6 +42,9 @@ final class LineKind {
     /** "For the pancakes (about 12)". */
     private static final Pattern BRACKETED = Pattern.compile("\\([^()]*\\)");
 
+    /** "Filling 2:". */
+    private static final Pattern COUNTED_NAME = Pattern.compile("\\p{L}[^\\d:]{2,40} \\d:");
+
     private static final Pattern MARKED = Pattern.compile("\\*\\*.*\\*\\*:?|\\[.*\\]|-{1,3}[^-]+-{1,3}");
     private static final Pattern THREE_LETTERS = Pattern.compile("\\p{L}{3}");
     private static final Pattern FOR_OR_TO = Pattern.compile("(?:for|to) .*", Pattern.CASE_INSENSITIVE);
@@ -68,6 +71,7 @@ final class LineKind {
             "\\d\\s?(?:°|degrees|min(?:ute)?s?\\b|hours?\\b|hrs?\\b)|\\bgas (?:mark )?\\d", Pattern.CASE_INSENSITIVE);
     private static final Pattern AFTER_STOP = Pattern.compile("(?<=\\p{L}{2}[.!])\\s+");
 
+    private static final Pattern PARTS = Pattern.compile(";\\s*");
     private static final Pattern HOW =
             Pattern.compile("\\w+(?:ly|ed)|fresh|large|small|medium|cold|hot|warm|dry|raw|very|of");
 
@@ -175,7 +179,8 @@ final class LineKind {
 
     boolean isHeading(String line) {
         String bare = bare(line);
-        boolean figures = DIGIT.matcher(BRACKETED.matcher(bare).replaceAll("")).find();
+        boolean figures = DIGIT.matcher(BRACKETED.matcher(bare).replaceAll("")).find()
+                && !COUNTED_NAME.matcher(bare).matches();
         if (bare.length() > 60 || bare.isEmpty() || figures && !line.startsWith("#")) {
             return false;
         }
@@ -273,6 +278,11 @@ final class LineKind {
         return sentences.size() > 2 && sentences.stream().anyMatch(s -> words.opens(s) || beginsWithVerb(s));
     }
 
+    /** "All vegetables in chunks; salt the aubergines." */
+    private boolean ordersLater(String bare) {
+        return PARTS.splitAsStream(bare).skip(1).anyMatch(this::beginsWithVerb);
+    }
+
     private boolean instructs(String line) {
         String bare = bare(line);
         int length = Words.of(bare).size();
@@ -303,6 +313,7 @@ final class LineKind {
                 || length > 3 && isTimedOrder(bare)
                 || length > 22
                 || TWO_SENTENCES.matcher(bare).find() && length > 9
+                || ends && length >= SENTENCE && bare.indexOf(';') > 0 && ordersLater(bare)
                 || length > 11 && tellsInSentences(bare);
     }
 }

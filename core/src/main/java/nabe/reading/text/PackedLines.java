@@ -9,7 +9,7 @@ import java.util.stream.Stream;
 
 /** Takes apart lines that hold several ingredients: "For the batter: 140 g flour, 4 eggs", "2 leeks | 1 onion". */
 final class PackedLines {
-    private static final Pattern HEADED = Pattern.compile("(?<heading>[^:\\d]{2,45}):\\s*(?<rest>\\S.*)");
+    private static final Pattern HEADED = Pattern.compile("(?<heading>[^:\\d]{2,45}(?: \\d)?):\\s*(?<rest>\\S.*)");
     /** "Besciamella — 100 g butter, 100 g flour". */
     private static final Pattern DASHED =
             Pattern.compile("(?<heading>\\p{L}[\\p{L} ]{1,30}?)\\s+[-–—]\\s+(?<rest>\\d.*)");
