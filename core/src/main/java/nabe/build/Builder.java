@@ -27,6 +27,7 @@ import nabe.recipe.Family;
 import nabe.recipe.FamilyFacts;
 import nabe.recipe.Part;
 import nabe.recipe.Procedure;
+import nabe.recipe.Procedure.Placement;
 import nabe.recipe.Recipe;
 import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
@@ -68,6 +69,9 @@ public final class Builder {
         return new Work(recipe, procedure, prep, ownPan, house, choice, scale).build(amountsFactor, scale);
     }
 
+    /** What is rolled round a filling, or laid flat. */
+    private static final Set<Shapes.Kind> FLAT = Set.of(Shapes.Kind.WRAP, Shapes.Kind.SHEET);
+
     /** One dish being put together. */
     private final class Work {
         private final Recipe recipe;
@@ -76,6 +80,9 @@ public final class Builder {
         private final Map<String, Component> components;
         /** The layers as the recipe says them, or empty where it does not. */
         private final List<LayerOrder.Place> said;
+
+        /** Whether the recipe lays all, and fills nothing: "shingle the tortillas, half the chicken, ...". */
+        private final boolean laidFlat;
 
         private final Pan pan;
         private final @Nullable Pan recipePan;
@@ -108,6 +115,7 @@ public final class Builder {
             Laying.Result laying = asRead ? Laying.of(procedure, prep.ready()) : null;
             components = laying == null ? Components.gather(recipe, prep.ready()) : laying.components();
             said = laying == null ? List.of() : laying.places();
+            laidFlat = laying != null && procedure.layers().stream().noneMatch(Placement::inside);
             leftovers.addAll(laying == null ? List.of() : laying.beside());
             litres = components.values().stream()
                             .mapToDouble(c -> c.grams() / Densities.of(c))
@@ -154,7 +162,10 @@ public final class Builder {
         }
 
         private boolean isFilled() {
-            return shape.isPresent() && isBuilt("filled") && shape.get().rolledLong() > 0;
+            return shape.isPresent()
+                    && isBuilt("filled")
+                    && shape.get().rolledLong() > 0
+                    && !(laidFlat && FLAT.contains(shape.get().kind()));
         }
 
         BuildPlan build(double amountsFactor, double scale) {

@@ -243,7 +243,7 @@ final class MethodSteps {
             passive += stage.minutes() - busy;
             soaking += isSoak(work) ? stage.minutes() - busy : 0;
             added += stage.added();
-            sign = work.until() != null ? work.until() : sign != null ? sign : stage.sign();
+            sign = work.until() != null ? work.until() : sign != null || isBraised(work) ? sign : stage.sign();
             ladder = ladder.isEmpty() ? ladder(work, stage) : ladder;
         }
         boolean last = works.contains(lastWorked(pot));
@@ -331,10 +331,20 @@ final class MethodSteps {
     }
 
     private boolean takesOven(Work work) {
-        Stage stage = cooking.stage(work);
-        StoveBook.Work kind = stage.work();
-        boolean braised = work.celsius() != null && stage.minutes() >= LEAST_IN_OVEN && !IN_FAT.contains(work.action());
-        return braised || kind != null && ROASTED_IN.equals(kind.tool());
+        return isBraised(work) || isRoasted(work);
+    }
+
+    private boolean isRoasted(Work work) {
+        StoveBook.Work kind = cooking.stage(work).work();
+        return kind != null && ROASTED_IN.equals(kind.tool());
+    }
+
+    /** "Cover and cook at 150C for 4 hours": in the vessel the words name, and no sign of the frying pan. */
+    private boolean isBraised(Work work) {
+        return work.celsius() != null
+                && cooking.stage(work).minutes() >= LEAST_IN_OVEN
+                && !IN_FAT.contains(work.action())
+                && !isRoasted(work);
     }
 
     /** The tool the text names, else the one the pot stands in, else the usual one of the longest work. */
@@ -344,6 +354,9 @@ final class MethodSteps {
                 .filter(t -> t != null && !MEASURES.contains(t))
                 .findFirst()
                 .orElse(null);
+        if (works.stream().anyMatch(this::isBraised)) {
+            return null;
+        }
         StoveBook.Work longest = longest(works);
         boolean heats = longest != null && longest.heat() != null;
         if (named != null) {

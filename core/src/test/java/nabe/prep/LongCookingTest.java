@@ -44,6 +44,10 @@ class LongCookingTest {
                 "150C for 4 hours");
         assertThat(braise.doing().ovenCelsius()).isEqualTo(150);
         assertThat(braise.doing().ovenMinutes()).isEqualTo(240);
+        assertThat(braise.tool())
+                .as("the casserole of the words, no frying pan")
+                .isNull();
+        assertThat(braise.sign()).isNull();
         assertThat(braise.passiveMinutes()).isGreaterThan(180);
         assertThat(braise.activeMinutes()).isLessThan(braise.passiveMinutes() / 4);
     }
