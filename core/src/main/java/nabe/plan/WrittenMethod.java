@@ -32,15 +32,16 @@ public final class WrittenMethod {
         steps.add(new MethodLine(layers(build), false, null));
         add(steps, prep, When.BUILT);
         int goesOn = goesOn(bake);
-        for (int i = 0; i < bake.phases().size(); i++) {
-            if (i == goesOn) {
-                add(steps, prep, When.WHILE_BAKING);
-                late(build).ifPresent(words -> steps.add(new MethodLine(words, false, null)));
-            }
-            steps.add(new MethodLine(words(bake.phases().get(i)), false, null));
-        }
+        add(steps, bake.phases().subList(0, goesOn));
+        add(steps, prep, When.WHILE_BAKING);
+        late(build).ifPresent(words -> steps.add(new MethodLine(words, false, null)));
+        add(steps, bake.phases().subList(goesOn, bake.phases().size()));
         add(steps, prep, When.TO_SERVE);
         return List.copyOf(steps);
+    }
+
+    private static void add(List<MethodLine> steps, List<Phase> phases) {
+        phases.forEach(p -> steps.add(new MethodLine(words(p), false, null)));
     }
 
     /** The phase at whose beginning something goes on; where none says so the rest, once the dish is out. */

@@ -354,9 +354,6 @@ final class MethodSteps {
                 .filter(t -> t != null && !MEASURES.contains(t))
                 .findFirst()
                 .orElse(null);
-        if (works.stream().anyMatch(this::isBraised)) {
-            return null;
-        }
         StoveBook.Work longest = longest(works);
         boolean heats = longest != null && longest.heat() != null;
         if (named != null) {
@@ -365,7 +362,8 @@ final class MethodSteps {
             }
             return named;
         }
-        if (longest == null || !first && !heats) {
+        boolean braised = works.stream().anyMatch(this::isBraised);
+        if (longest == null || braised || !first && !heats) {
             return null;
         }
         return heats ? standsIn.computeIfAbsent(pot.id(), p -> longest.tool()) : longest.tool();

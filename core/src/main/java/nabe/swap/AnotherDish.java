@@ -63,15 +63,6 @@ final class AnotherDish {
     Optional<Work> step() {
         String method = Objects.requireNonNull(swap.change());
         return Optional.ofNullable(last)
-                .map(step -> PlannedProcedureWorkBuilder.builder()
-                        .id(step.id())
-                        .action(SaidWork.action(method, step.action()))
-                        .words(method)
-                        .sentence(step.sentence())
-                        .uses(List.copyOf(used))
-                        .minutes(SaidWork.minutes(method))
-                        .changed(true)
-                        .why(swap.reason())
-                        .build());
+                .map(step -> SaidWork.inPlaceOf(step, swap, SaidWork.action(method, step.action()), used));
     }
 }

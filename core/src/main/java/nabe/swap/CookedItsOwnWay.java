@@ -85,15 +85,6 @@ final class CookedItsOwnWay {
             return null;
         }
         String method = Objects.requireNonNull(swap.change());
-        return PlannedProcedureWorkBuilder.builder()
-                .id(step.id())
-                .action(SaidWork.stoveAction(method, step.action()))
-                .words(method)
-                .sentence(step.sentence())
-                .uses(List.copyOf(used))
-                .minutes(SaidWork.minutes(method))
-                .changed(true)
-                .why(swap.reason())
-                .build();
+        return SaidWork.inPlaceOf(step, swap, SaidWork.stoveAction(method, step.action()), used);
     }
 }

@@ -1,12 +1,15 @@
 package nabe.swap;
 
+import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nabe.larder.Words;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure.Minutes;
+import nabe.recipe.Procedure.Step;
 import org.jspecify.annotations.Nullable;
 
 /** Reads the verb and the minutes of a sentence of Nabe's own. */
@@ -29,6 +32,22 @@ final class SaidWork {
                 .filter(w -> KitchenWords.shared().effect(w) == Effect.HEAT)
                 .findFirst()
                 .orElseGet(() -> action(words, otherwise));
+    }
+
+    /** @return the swap's own technique where the recipe's steps on it were; {@code last} the last of them, {@code used} what all of them took */
+    static PlannedProcedure.Work inPlaceOf(
+            Step last, Swap swap, String action, List<PlannedProcedure.Constituent> used) {
+        String method = Objects.requireNonNull(swap.change());
+        return PlannedProcedureWorkBuilder.builder()
+                .id(last.id())
+                .action(action)
+                .words(method)
+                .sentence(last.sentence())
+                .uses(List.copyOf(used))
+                .minutes(minutes(method))
+                .changed(true)
+                .why(swap.reason())
+                .build();
     }
 
     static @Nullable Minutes minutes(String words) {
