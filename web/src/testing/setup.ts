@@ -6,7 +6,9 @@ speak(english);
 
 // Only the tests of what is drawn ask for a document, by their first line.
 if (typeof document !== "undefined") {
-  const { cleanup } = await import("@testing-library/react");
+  const { cleanup, configure } = await import("@testing-library/react");
+  // What is loaded when it is first drawn takes its time on a busy machine.
+  configure({ asyncUtilTimeout: 10_000 });
   // What jsdom lacks of a browser and the widgets ask for.
   Element.prototype.hasPointerCapture ??= () => false;
   Element.prototype.scrollIntoView ??= () => undefined;
