@@ -150,7 +150,7 @@ class RecipeReaderTest {
                 .map(l -> l.split("\\|")[0])
                 .toList();
         Random random = new Random(20261127);
-        for (int i = 0; i < 10_000; i++) {
+        for (int i = 0; i < 4_000; i++) {
             List<String> lines = random.ints(4, 0, corpus.size())
                     .mapToObj(k -> Mutation.of(corpus.get(k), random))
                     .toList();
