@@ -204,6 +204,11 @@ final class ListReader {
             if (phrase != null) {
                 return takePhrase(i, phrase, free);
             }
+            Frames.Match several = frames.at(nodes, i, EnumSet.of(Frames.Use.DESCRIBES));
+            if (several != null && several.nodes() > 1) {
+                described = true;
+                return i + several.nodes();
+            }
             Token word = (Token) node;
             Meaning stem = lexicon.byStem(word.key());
             if (stem != null) {
