@@ -47,6 +47,14 @@ final class BuildSigns {
                         && nouns.stream().noneMatch(n -> n.isFood() || n.isVessel() && !n.is(Kind.DISH));
     }
 
+    /** "Butter a dish. Put in: half the potato, all the onion". */
+    boolean putsIn(Clause clause) {
+        return clause.base().equals("put")
+                && clause.words().endsWith(":")
+                && clause.slots().isEmpty()
+                && scene.dishMeant;
+    }
+
     /** "Stir for a minute", "bubble for 2": the pot in hand, while the dish waits. */
     boolean goesOnWithPot(Clause clause, List<Named> nouns) {
         boolean named = nouns.stream().anyMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT) || n.is(Kind.DISH));
@@ -170,11 +178,22 @@ final class BuildSigns {
                         && !dish.holds(current)
                         && current.given < 0.99
                         && joins
-                        && nouns.stream().anyMatch(n -> n.is(Kind.LINES))
+                        && nouns.stream().anyMatch(n -> n.is(Kind.LINES) || isLooseSolid(n))
                         && nouns.stream().noneMatch(n -> n.is(Kind.DISH))
                         && kitchen.focus.contains(current)
                         && current.number > scene.openedBefore
                 || finishesPot(clause, nouns);
+    }
+
+    /** "Beat the eggs and cream, stir in the leeks", that were softened before. */
+    private boolean isLooseSolid(Named noun) {
+        Pot pot = noun.is(Kind.POT) ? noun.pot() : null;
+        return pot != null
+                && pot != kitchen.current
+                && noun.slot().lead() == Lead.IN
+                && noun.slot().direct()
+                && pot.given < 0.01
+                && !dish.holds(pot);
     }
 
     /** "Sprinkle over the flour and stir": a pot on the heat is finished before it goes into the dish. */

@@ -184,6 +184,10 @@ final class Cook {
         kitchen.clause = i;
         dish.at(clause.step());
         topics.noteCold(clause);
+        if (scene.stage == Scene.Stage.COOKING && signs.putsIn(clause)) {
+            beginBuilding();
+            return;
+        }
         if (topics.notesVolume(clause) || topics.isTopic(clause, i)) {
             return;
         }
@@ -280,20 +284,23 @@ final class Cook {
                 });
     }
 
+    private void beginBuilding() {
+        scene.stage = Scene.Stage.BUILDING;
+        scene.dishMeant = true;
+        scene.openedBefore = kitchen.opened();
+    }
+
     private void cooking(Clause clause, List<Named> nouns) {
         if (kitchen.clause < builds) {
             stove.work(clause, nouns);
             return;
         }
         if (signs.isBare(clause, nouns)) {
-            scene.stage = Scene.Stage.BUILDING;
-            scene.dishMeant = true;
-            scene.openedBefore = kitchen.opened();
+            beginBuilding();
             return;
         }
         if (buildStart.starts(clause, nouns)) {
-            scene.stage = Scene.Stage.BUILDING;
-            scene.openedBefore = kitchen.opened();
+            beginBuilding();
             building(clause, nouns);
             return;
         }
@@ -436,7 +443,7 @@ final class Cook {
             return;
         }
         if (inOven.isOven(clause, nouns)) {
-            if (bakesFirst(clause)) {
+            if (bakesFirst(clause) || clause.says("blind")) {
                 stove.work(clause, nouns);
                 return;
             }

@@ -10,8 +10,13 @@ import nabe.reading.grammar.Verb.Effect;
 
 /** A first look over the method: which lines later clauses name, and how much of them they ask for. */
 final class Foresight {
+    private static final Set<String> BEATEN = Set.of("beat", "whisk");
     private final Kitchen kitchen;
     private final Naming naming;
+    /** Lines that were mixed whole, and those a mixture of which was laid in parts. */
+    private final Set<Integer> mixed = new HashSet<>();
+
+    private final Set<Integer> parted = new HashSet<>();
 
     Foresight(Kitchen kitchen, Naming naming) {
         this.kitchen = kitchen;
@@ -21,7 +26,7 @@ final class Foresight {
     /** "Mix the ricotta with the egg": all of it, and what comes of it is called ricotta still. */
     private static Set<Integer> mixedWhole(Clause clause, List<Named> nouns) {
         Named first = nouns.isEmpty() ? null : nouns.getFirst();
-        boolean whole = clause.does(Effect.MIX)
+        boolean whole = (clause.does(Effect.MIX) || BEATEN.contains(clause.base()))
                 && first != null
                 && first.is(Kind.LINES)
                 && first.slot().lead() == Lead.NONE
@@ -30,15 +35,23 @@ final class Foresight {
         return first != null && whole ? Set.copyOf(first.lines()) : Set.of();
     }
 
-    private static boolean isOfTheMixture(Clause clause, Named noun, Set<Integer> mixed) {
-        return (clause.does(Effect.PLACE) || clause.verb() == null)
-                && noun.portion().is(Portion.Kind.FRACTION)
-                && mixed.contains(noun.lines().getFirst());
+    /** "Beat the eggs with the milk; pour half the egg into the dish ... the rest of the egg all over." */
+    private boolean isOfTheMixture(Clause clause, Named noun) {
+        int line = noun.lines().getFirst();
+        boolean laid = clause.does(Effect.PLACE)
+                || clause.verb() == null
+                || clause.base().equals("pour");
+        boolean part = noun.portion().is(Portion.Kind.FRACTION)
+                || noun.portion().is(Portion.Kind.REST) && parted.contains(line);
+        boolean of = laid && part && mixed.contains(line);
+        if (of) {
+            parted.add(line);
+        }
+        return of;
     }
 
     /** Notes for every line where it is named, last and in parts. */
     void over(List<Clause> clauses) {
-        Set<Integer> mixed = new HashSet<>();
         for (int i = 0; i < clauses.size(); i++) {
             Clause clause = clauses.get(i);
             if (clause.opensSentence() && clause.words().endsWith(":")) {
@@ -48,20 +61,20 @@ final class Foresight {
                     naming.another(clause.slots().stream().map(naming::resolve).toList());
             mixed.addAll(mixedWhole(clause, nouns));
             for (Named noun : clause.conditional() ? List.<Named>of() : nouns) {
-                note(clause, i, noun, mixed);
+                note(clause, i, noun);
             }
         }
         kitchen.topic = null;
     }
 
-    private void note(Clause clause, int at, Named noun, Set<Integer> mixed) {
+    private void note(Clause clause, int at, Named noun) {
         if (naming.isHeading(noun.slot()) || Meaning.isForSoaking(clause, noun, kitchen)) {
             return;
         }
         noun.lines().forEach(l -> kitchen.namedLast.put(l, at));
         if (noun.is(Kind.LINES)
                 && noun.lines().size() == 1
-                && !isOfTheMixture(clause, noun, mixed)
+                && !isOfTheMixture(clause, noun)
                 && naming.isOnly(noun.slot(), noun.lines().getFirst())) {
             kitchen.accounts.foresee(at, noun.lines().getFirst(), noun.portion());
         }

@@ -135,7 +135,7 @@ final class LaySigns {
                 noun.pot() != null && dish.holds(noun.pot()) && !noun.portion().isSaid();
         boolean inHand = kitchen.focus.stream().anyMatch(p -> !dish.holds(p) && !p.isEmpty());
         others |= inHand;
-        there |= inHand && noun.pot() != null && isUnderDough(noun.pot());
+        there |= inHand && noun.slot().lead() == Lead.OVER && noun.pot() != null && isUnderDough(noun.pot());
         boolean food = !noun.is(Kind.PRONOUN) || noun.portion().is(Portion.Kind.REST);
         return clause.verb() != null && food && !(others && there);
     }

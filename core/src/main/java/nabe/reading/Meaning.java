@@ -61,9 +61,10 @@ final class Meaning {
                 .map(Meaning::inPieces)
                 .map(n -> restOfDough(clause, n))
                 .map(n -> theRest(clause, n))
+                .map(n -> aLittle(clause, n))
                 .flatMap(n -> kitchen.parts.restsOf(n, dish, kitchen).stream())
                 .toList();
-        List<Named> meant = Exceptions.resolved(withoutGrease(nouns), kitchen, dish);
+        List<Named> meant = Exceptions.resolved(withoutGrease(Parts.otherHalves(nouns)), kitchen, dish);
         return naming.withReadied(naming.another(naming.together(meant)));
     }
 
@@ -123,7 +124,7 @@ final class Meaning {
         if (lined || litres) {
             return noun.as(Kind.DISH);
         }
-        if (noun.is(Kind.TRAY) && isDivided(clause) && !anotherDishAfter(kitchen.clause)) {
+        if (noun.is(Kind.TRAY) && (isDivided(clause) || isLayered(clause)) && !anotherDishAfter(kitchen.clause)) {
             return noun.as(Kind.DISH);
         }
         boolean measured = said.stream().anyMatch(Token::isNumber) && Tokens.has(said, "x");
@@ -139,6 +140,15 @@ final class Meaning {
     /** "Divide between two greased trays": what is divided so is a dish each. */
     private static boolean isDivided(Clause clause) {
         return clause.base().equals("divide") && clause.says("greased", "buttered", "oiled");
+    }
+
+    /** "Layer the penne in a tray", "half the pasta into a tray, all of the meat, the other half". */
+    private boolean isLayered(Clause clause) {
+        long parts = clause.slots().stream()
+                .map(naming::resolve)
+                .filter(n -> n.isFood() && n.portion().isSaid())
+                .count();
+        return clause.base().equals("layer") || parts > 1;
     }
 
     /** A roasting tin is where things roast, when another dish comes later; "the sheets" are those spoken of before. */
@@ -362,6 +372,18 @@ final class Meaning {
                 .reduce((a, b) -> b)
                 .orElse(null);
         return dough == null ? noun : new Named(Kind.POT, List.of(), dough, noun.portion(), noun.each(), noun.slot());
+    }
+
+    /** "Mix a little with the penne": of what is in hand. */
+    private Named aLittle(Clause clause, Named noun) {
+        boolean bare = noun.is(Kind.UNKNOWN)
+                && noun.portion().is(Portion.Kind.FILM)
+                && noun.slot().lead() == Lead.NONE
+                && noun.slot().tokens().stream()
+                        .allMatch(t -> t.is("a") || t.is("little") || t.is("bit") || t.is("some"));
+        boolean joins = clause.does(Effect.MIX, Effect.JOIN, Effect.PLACE)
+                && clause.slots().stream().anyMatch(s -> s.lead() == Lead.WITH || s.lead() == Lead.INTO);
+        return bare && joins ? noun.as(Kind.PRONOUN) : noun;
     }
 
     /** "Top with the rest": of what was used in part last, once there is a dish. */

@@ -18,6 +18,7 @@ import nabe.recipe.Procedure.Step;
 final class Mixing {
     private static final double OUT_OF_DISH = Figures.of("reading.out-of-dish");
 
+    private static final double A_LADLE = Figures.of("reading.ladleful");
     private static final double MUCH = 0.001;
     private final Kitchen kitchen;
     private final Dish dish;
@@ -150,7 +151,7 @@ final class Mixing {
         double there = 1 - pot.given - (item.portion().is(Portion.Kind.REST) ? dish.laid(pot) : 0);
         Double said = item.portion().is(Portion.Kind.OF_LEFT)
                 ? Double.valueOf(item.portion().value() * there)
-                : dish.share(pot, item.portion());
+                : isLittleOf(item, pot) ? Double.valueOf(A_LADLE) : dish.share(pot, item.portion());
         if (said != null && item.portion().is(Portion.Kind.ALL_BUT)) {
             said = Math.max(0, there - said);
         }
@@ -180,6 +181,11 @@ final class Mixing {
         if (share < 1 - MUCH || goes) {
             uses.add(new Of(null, pot.id(), share));
         }
+    }
+
+    /** "A little of the sauce", of which more is asked for later. */
+    private boolean isLittleOf(Item item, Pot pot) {
+        return item.portion().is(Portion.Kind.FILM) && pot.worked && pot.lines.size() + pot.pots.size() > 1;
     }
 
     /** Only cut, not cooked: as good as the line it came from. */

@@ -204,6 +204,10 @@ final class Naming {
         for (int i = 0; i < out.size(); i++) {
             Named noun = out.get(i);
             String heading = headingOfOthers(out, i);
+            if (heading != null && isOneInEveryPart(noun)) {
+                out.set(i, ofPart(noun, heading));
+                continue;
+            }
             int other = isOneLine(noun) && heading != null
                     ? lineNames.under(heading, noun.slot().tokens())
                     : -1;
@@ -213,6 +217,25 @@ final class Naming {
             }
         }
         return out;
+    }
+
+    /** "Whisk the flour, eggs and milk": the eggs of that part, where every part lists its own. */
+    private boolean isOneInEveryPart(Named noun) {
+        return noun.is(Kind.LINES)
+                && noun.lines().size() > 1
+                && noun.lines().stream()
+                                .map(l -> kitchen.lines.get(l).heading())
+                                .filter(Objects::nonNull)
+                                .distinct()
+                                .count()
+                        == noun.lines().size();
+    }
+
+    private Named ofPart(Named noun, String heading) {
+        List<Integer> own = noun.lines().stream()
+                .filter(l -> heading.equals(kitchen.lines.get(l).heading()))
+                .toList();
+        return own.isEmpty() ? noun : new Named(Kind.LINES, own, null, noun.portion(), noun.each(), noun.slot());
     }
 
     /** "Spray with oil", where the list has a spray besides the oil. */

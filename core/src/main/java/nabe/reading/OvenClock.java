@@ -129,10 +129,11 @@ final class OvenClock {
                 || Set.of("sit", "cool", "leave", "wait").contains(clause.base());
         boolean bench = (clause.says("bench", "counter", "rest", "worktop") || isOnTheSide(clause))
                 && !clause.does(Effect.BAKE);
+        boolean cloth = clause.does(Effect.COVER) && clause.says("cloth", "towel");
         boolean aside = clause.says("aside") && clause.does(Effect.KEEP, Effect.PLACE, Effect.LET);
         boolean gives = clause.base().equals("give") && !bench;
         return oven.started()
-                && (rests && !gives || bench || aside)
+                && (rests && !gives || bench || aside || cloth)
                 && (!clause.durations().isEmpty()
                         || rests
                                 && !gives

@@ -87,6 +87,30 @@ final class Parts {
                 .orElse(noun);
     }
 
+    /** "Half the pasta, all of the meat, then the other half": of what was halved in the same breath. */
+    static List<Named> otherHalves(List<Named> nouns) {
+        List<Named> out = new ArrayList<>(nouns);
+        for (int i = 1; i < out.size(); i++) {
+            Named noun = out.get(i);
+            List<Token> said = noun.slot().tokens();
+            boolean other = Tokens.has(said, "other") && said.getLast().is("half");
+            Named halved = other
+                    ? out.subList(0, i).stream()
+                            .filter(n -> n.isFood()
+                                    && n.portion().is(Portion.Kind.FRACTION)
+                                    && Tokens.has(n.slot().tokens(), "half"))
+                            .findFirst()
+                            .orElse(null)
+                    : null;
+            if (halved != null) {
+                out.set(
+                        i,
+                        new Named(halved.kind(), halved.lines(), halved.pot(), halved.portion(), false, noun.slot()));
+            }
+        }
+        return out;
+    }
+
     /** "Another third": of what a third was taken of before. */
     private static boolean isAnother(Named noun) {
         return noun.is(Kind.PRONOUN)

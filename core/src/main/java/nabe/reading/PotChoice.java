@@ -135,9 +135,18 @@ final class PotChoice {
                 .anyMatch(n -> n.slot().lead() == Lead.NONE && n.is(Kind.UNKNOWN) && clause.verb() != null);
         return companions
                 && !(object && clause.makes())
-                && !clause.does(Effect.JOIN)
+                && (!clause.does(Effect.JOIN) || putsHandIn(clause, nouns))
                 && clause.verb() != null
                 && nouns.stream().anyMatch(Named::isFood);
+    }
+
+    /** "Soak the cod. Put in a pan with the bay leaf". */
+    private boolean putsHandIn(Clause clause, List<Named> nouns) {
+        return clause.base().equals("put")
+                && nouns.stream()
+                        .anyMatch(n ->
+                                n.isVessel() && !n.is(Kind.DISH) && n.slot().lead() != Lead.NONE)
+                && kitchen.focus.stream().noneMatch(p -> Mixing.isHot(p) || dish.holds(p));
     }
 
     /** "Dredge in flour, egg, crumbs": what is in hand goes through them. */

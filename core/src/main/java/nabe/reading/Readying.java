@@ -16,6 +16,8 @@ import nabe.recipe.Procedure;
 final class Readying {
     private static final Set<String> GREASES =
             Set.of("rub", "brush", "spray", "mist", "coat", "smear", "grease", "butter", "oil", "line", "dust");
+    private static final Set<String> COATS =
+            Set.of("shake", "sprinkle", "scatter", "dust", "coat", "swirl", "tap", "strew", "line");
     /** Clauses back to the one that the dish was last greased in. */
     private static final int MOST_BETWEEN = 2;
 
@@ -72,7 +74,7 @@ final class Readying {
             kitchen.readying.add(new Steps(kitchen).of(clause, uses(nouns), null));
             return true;
         }
-        if (greasesAgain(clause, nouns)) {
+        if (greasesAgain(clause, nouns) || coatsGreased(clause, nouns)) {
             greaseWith(clause, nouns);
             scene.greased = kitchen.clause;
             return true;
@@ -146,6 +148,19 @@ final class Readying {
                                 || n.is(Kind.UNKNOWN)
                                         && n.slot().tokens().getLast().key().endsWith("ly")
                                 || n.is(Kind.LINES) && n.lines().stream().allMatch(kitchen::isFat));
+    }
+
+    /** "Butter the dish and shake the breadcrumbs round it". */
+    private boolean coatsGreased(Clause clause, List<Named> nouns) {
+        return scene.greased >= 0
+                && scene.greased == kitchen.clause - 1
+                && COATS.contains(clause.base())
+                && nouns.stream().anyMatch(n -> n.is(Kind.LINES))
+                && nouns.stream()
+                        .allMatch(n -> n.is(Kind.PRONOUN)
+                                || n.is(Kind.DISH)
+                                || n.is(Kind.LINES) && n.lines().stream().allMatch(this::isCoating))
+                && nouns.stream().anyMatch(n -> !n.is(Kind.LINES) && n.slot().lead() != Lead.NONE);
     }
 
     private void greaseWith(Clause clause, List<Named> nouns) {

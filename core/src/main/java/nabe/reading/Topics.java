@@ -71,7 +71,7 @@ final class Topics {
     /** "It makes about 6 cups." */
     boolean notesVolume(Clause clause) {
         List<Token> t = clause.tokens();
-        boolean works = clause.does(Effect.HEAT, Effect.START, Effect.JOIN, Effect.PREP, Effect.PLACE);
+        boolean works = clause.does(Effect.HEAT, Effect.START, Effect.JOIN, Effect.PREP, Effect.PLACE, Effect.GREASE);
         boolean tells =
                 !works && clause.says("make", "have", "get", "give", "yield", "about") && clause.says(Use.SUBJECT);
         for (int k = 0; tells && k + 1 < t.size(); k++) {

@@ -248,7 +248,9 @@ final class Leads {
             return false;
         }
         if (words.is(next, Use.SUBORDINATE)) {
-            return words.has(Use.ALONE, spoken.verb().base()) || spoken.verb().effect() != Effect.MIX;
+            return i == 0
+                    || words.has(Use.ALONE, spoken.verb().base())
+                    || spoken.verb().effect() != Effect.MIX;
         }
         boolean foodBeforePlace = words.has(Use.FOODS, spoken.verb().base())
                 && words.isAny(next, Use.IN, Use.INTO, Use.OVER, Use.WITH, Use.FROM, Use.ASIDE);

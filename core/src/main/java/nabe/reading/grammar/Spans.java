@@ -17,6 +17,9 @@ final class Spans {
     private static final Set<String> TOUCHES =
             Set.of("salt", "pepper", "season", "press", "pat", "flatten", "smooth", "level", "dot", "dust");
 
+    /** "Lay them, seam down, in the dish" says how they lie. */
+    private static final Set<String> LIES_ON = Set.of("seam", "side", "skin", "rind", "join", "flesh", "fold");
+
     private final List<int[]> spans = new ArrayList<>();
 
     Spans(KitchenWords words, List<Token> tokens, Telling telling, Leads leads) {
@@ -144,6 +147,7 @@ final class Spans {
         }
         return end - from >= 2
                 && end - from <= 5
+                && !LIES_ON.contains(tokens.get(end - 2).key())
                 && words.is(tokens.get(end - 1), Use.PARTICLE)
                 && !leads.at(from)
                 && !words.isAny(tokens.get(from), Use.IN, Use.INTO, Use.OVER, Use.ASIDE, Use.WITH);

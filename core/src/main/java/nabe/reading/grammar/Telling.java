@@ -115,6 +115,8 @@ final class Telling {
             tells.set(i);
         } else if (isAsYouGo(i)) {
             tells.set(i, i + 3);
+        } else if (t.is("while") && whileWarm(i) > 0) {
+            tells.set(i, whileWarm(i));
         } else if (words.is(t, Use.SUBORDINATE) && isSubordinate(i)) {
             tells.set(i, bounds.end(i + 1, bounds.opens(i)));
         } else if (t.is("that") && isRelative(i)) {
@@ -260,6 +262,20 @@ final class Telling {
             }
         }
         return false;
+    }
+
+    /** "Mash while it is still hot with the milk". @return the end of what only says how warm, or 0 */
+    private int whileWarm(int i) {
+        int k = i + 1;
+        while (k < tokens.size()
+                && (words.is(tokens.get(k), Use.SUBJECT)
+                        || FINITE.contains(tokens.get(k).key())
+                        || tokens.get(k).is("still"))) {
+            k++;
+        }
+        boolean warm =
+                k < tokens.size() && (tokens.get(k).is("hot") || tokens.get(k).is("warm"));
+        return warm ? k + 1 : 0;
     }
 
     /** "After 20 minutes", "once" at the end and "than" are none. */

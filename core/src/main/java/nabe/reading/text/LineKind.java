@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 import nabe.larder.Larder;
 import nabe.larder.Words;
 import nabe.reading.FoodClasses;
@@ -268,6 +269,15 @@ final class LineKind {
                 && TIME_OR_HEAT.matcher(bare).find();
     }
 
+    /** "The potatoes are peeled, cut into cubes and steamed." */
+    private boolean isToldPassively(String bare) {
+        List<Token> tokens = opening(bare);
+        return IntStream.range(1, Math.min(tokens.size(), SENTENCE) - 1)
+                .filter(i -> tokens.get(i).is("are") || tokens.get(i).is("is"))
+                .mapToObj(i -> KitchenWords.shared().verb(tokens.get(i + 1)))
+                .anyMatch(v -> v != null && v.form() == Verb.Form.PAST);
+    }
+
     boolean isStep(String line) {
         return steps.computeIfAbsent(line, this::instructs);
     }
@@ -311,6 +321,7 @@ final class LineKind {
         return ends && length > 1 && (words.opens(bare) || length > SENTENCE && isOrder(bare))
                 || (words.opens(bare) || beginsWithVerb(bare)) && (length >= 7 || sentence)
                 || length > 3 && isTimedOrder(bare)
+                || ends && length >= SENTENCE && isToldPassively(bare)
                 || length > 22
                 || TWO_SENTENCES.matcher(bare).find() && length > 9
                 || ends && length >= SENTENCE && bare.indexOf(';') > 0 && ordersLater(bare)

@@ -83,8 +83,13 @@ final class PackedLines {
 
     /** @return whether it is a heading with its things after a colon */
     boolean isHeaded(String line) {
+        return line.contains(";") && headsList(line);
+    }
+
+    /** "Béchamel: 100 g butter, 100 g flour." */
+    boolean headsList(String line) {
         Matcher headed = HEADED.matcher(line);
-        return line.contains(";") && headed.matches() && opensList(headed.group("rest"));
+        return headed.matches() && opensList(headed.group("rest"));
     }
 
     private boolean opensList(String rest) {

@@ -1,6 +1,7 @@
 package nabe.reading.text;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.BitSet;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -67,6 +68,12 @@ final class TextSections {
     private static final Pattern PICTURES =
             Pattern.compile("^[\\s\\p{So}\\x{1F000}-\\x{1FAFF}\\uFE0F\\u200D]+(?=\\s*\\p{L})");
 
+    /** The stop before "Béchamel: 100 g ...". */
+    private static final Pattern GROUP_END = Pattern.compile("(?<=[.;])\\s+(?=\\p{Lu}[^:.\\d]{1,40}:\\s*[\\d½¼¾])");
+    /** "Oven: 200 C" among the servings and the times. */
+    private static final Pattern OVEN_DIAL =
+            Pattern.compile("oven(?: temp(?:erature)?)?\\s*:\\s*(?:gas\\b.*|\\d.*)", Pattern.CASE_INSENSITIVE);
+
     private static final int LONGEST_LABEL = 60;
     private static final int LEAST_LIST = 3;
 
@@ -122,6 +129,7 @@ final class TextSections {
         Set<String> heads = groupHeads(written);
         Set<String> ends = groupEnds(written);
         List<String> lines = joinWrapped(written.stream()
+                .flatMap(l -> groups(l).stream())
                 .flatMap(l -> sentencesOfAmounts(l).stream())
                 .filter(l -> !l.isBlank() && !RULE.matcher(l).matches())
                 .toList());
@@ -168,6 +176,15 @@ final class TextSections {
             }
         }
         return after;
+    }
+
+    /** "Ingredients: 500 g penne; 1 onion. Béchamel: 100 g butter, 1 egg.": every group by itself. */
+    private List<String> groups(String line) {
+        String[] groups = line.contains(": ") ? GROUP_END.split(line) : new String[] {line};
+        boolean all = groups.length > 1 && Arrays.stream(groups).skip(1).allMatch(packed::headsList);
+        return all && (packed.headsList(groups[0]) || kinds.startsWithAmount(groups[0]))
+                ? List.of(groups)
+                : List.of(line);
     }
 
     /** "One white cabbage. A pound of pork. Two onions.": a list written as a paragraph. */
@@ -278,6 +295,8 @@ final class TextSections {
             move(State.METHOD);
         } else if (state == State.METHOD && END.matcher(bare(line)).matches()) {
             move(State.AFTER);
+        } else if (state != State.METHOD && OVEN_DIAL.matcher(bare(line)).matches()) {
+            method.add(line);
         } else {
             takeContent(line, labelled);
         }
