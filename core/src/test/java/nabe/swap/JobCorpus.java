@@ -111,7 +111,14 @@ final class JobCorpus {
     }
 
     static List<Case> all() {
-        return Stream.of("jobs-1.txt", "jobs-2.txt", "jobs-3.txt", "jobs-4.txt", "jobs-5.txt", "jobs-6.txt")
+        return Stream.of(
+                        "jobs-1.txt",
+                        "jobs-2.txt",
+                        "jobs-3.txt",
+                        "jobs-4.txt",
+                        "jobs-5.txt",
+                        "jobs-6.txt",
+                        "jobs-7.txt")
                 .flatMap(f -> read(f).stream())
                 .toList();
     }

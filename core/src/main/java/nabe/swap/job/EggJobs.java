@@ -26,6 +26,7 @@ final class EggJobs {
     private static final Pattern COATS = Pattern.compile(
             "\\b(?:dip|coat|dredg|pan[eé])\\w*|\\bpass\\w* .*\\bthrough\\b|\\bbreadcrumb(?:ed|ing| the| them| each)\\b");
     private static final Pattern WHIPPED = Pattern.compile("\\b(?:peaks|stiff|frothy|foamy|whites)\\b");
+    private static final Pattern SEPARATED = Pattern.compile("\\bwhites?\\b.*\\b(?:peaks?|stiff|stiffly|foam|snow)\\b");
     private static final Pattern TOP = Pattern.compile("\\b(?:topping|top|custard)\\b");
     private static final double CUSTARD_LIQUID = Figures.of("swap.custard-liquid");
 
@@ -77,7 +78,7 @@ final class EggJobs {
                         || scene.with("slice-root", "mash") && scene.potSays(MASHED))) {
             return Job.ENRICHES;
         }
-        if (scene.role().equals("egg-white") && scene.says(WHIPPED)) {
+        if (scene.role().equals("egg-white") && scene.says(WHIPPED) || scene.potSays(SEPARATED)) {
             return Job.LIFTS;
         }
         double liquid = scene.grams("milk", "cream", "sour-milk", "sour-cream", "yogurt");

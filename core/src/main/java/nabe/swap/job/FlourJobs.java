@@ -33,6 +33,10 @@ final class FlourJobs {
             "\\b(?:rub(?:bed)?|cut|pulse|work|blitz)\\w* (?:in|the|into|together|\\d|with)|\\brub\\b|\\bcrumbs?\\b");
     private static final Pattern ROLLS =
             Pattern.compile("\\b(?:roll|knead|line|press (?:it |the \\w+ )?(?:into|over)|pastry|crust|wrap|chill)\\b");
+    /** "Mix with the melted butter and press into a lined tin": a crust without rolling. */
+    private static final Pattern PRESSED = Pattern.compile(
+            "\\bpress\\w* (?:it |this |them |the \\w+ )?(?:firmly |evenly )?(?:into|over|onto)\\b|\\bblind\\b");
+
     private static final Pattern DROPS = Pattern.compile(
             "\\b(?:drop|dollop|spoonfuls?|dumplings?|scones?|cobbler|biscuits?|soft dough|sticky dough|stamp|rounds)\\b");
     private static final Pattern SCATTERS =
@@ -132,7 +136,8 @@ final class FlourJobs {
             return Job.CRUMBLE;
         }
         boolean stirred = fat && wet && scene.runSays(A_DOUGH) && scene.runSays(ROLLS);
-        if (rubbed || solid || stirred || scene.runSays(NAMED_PASTRY)) {
+        boolean pressed = fat && !wet && scene.runSays(PRESSED);
+        if (rubbed || solid || stirred || pressed || scene.runSays(NAMED_PASTRY)) {
             return Job.SHORT_DOUGH;
         }
         if (scene.runSays(DROPS) && wet) {
@@ -151,6 +156,7 @@ final class FlourJobs {
         return scene.isHeated()
                 && scene.line().gramsOrZero() < 4 * A_LITTLE_FLOUR
                 && !scene.runSays(RUBS)
+                && !scene.runSays(PRESSED)
                 && !scene.with("leavening");
     }
 
