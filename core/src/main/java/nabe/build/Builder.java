@@ -181,7 +181,7 @@ public final class Builder {
             BuildPlan.Sheets counted = sheets.map(s -> s.sheets(needed(s, stack.of(places, components))))
                     .orElse(null);
             if (counted != null) {
-                sheets.ifPresent(s -> setAside(s, counted));
+                sheets.ifPresent(s -> settle(s, counted));
             }
             rolls.filter(r -> r.empty() > 0).ifPresent(this::setAside);
             List<Layer> full = stack.of(places, components);
@@ -274,14 +274,14 @@ public final class Builder {
             return plan.lay(bases(layers), structures(layers)).needed();
         }
 
-        /** Sheets beyond what the layers take are not laid. */
-        private void setAside(SheetPlan plan, BuildPlan.Sheets counted) {
+        /** As many sheets lie there as the layers take: those bought for them weigh as well, those beyond are not laid. */
+        private void settle(SheetPlan plan, BuildPlan.Sheets counted) {
             int over = counted.have() - counted.needed();
+            double laid = counted.have() == 0 ? 1 : (double) counted.needed() / counted.have();
+            Component structure = mainComponent();
+            components.put(structure.id(), structure.keepingOf(plan.line, laid));
             if (over > 0) {
-                Component structure = mainComponent();
-                double kept = (double) counted.needed() / counted.have();
-                double grams = plan.line.readyGrams() * (1 - kept);
-                components.put(structure.id(), structure.keepingOf(plan.line, kept));
+                double grams = plan.line.readyGrams() * (1 - laid);
                 leftovers.add(new BuildPlan.Leftover(
                         counted(over, plan.line),
                         Part.STRUCTURE,

@@ -1,8 +1,10 @@
 package nabe.plan;
 
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 import nabe.bake.BakePlan;
 import nabe.bake.Phase;
 import nabe.build.BuildPlan;
@@ -11,6 +13,7 @@ import nabe.plan.Difference.Kind;
 import nabe.prep.PrepPlan;
 import nabe.prep.PrepStep;
 import nabe.recipe.Clauses;
+import nabe.recipe.Recipe;
 import nabe.swap.Conversion;
 import nabe.swap.PlannedProcedure.Dropped;
 import nabe.swap.Swap;
@@ -24,35 +27,47 @@ final class Differences {
 
     private Differences() {}
 
-    /** @param sheets the sheets' way as the recipe has it, where that was changed and may be asked for; else null */
-    static List<Difference> of(
-            Conversion conversion, PrepPlan prep, BuildPlan build, BakePlan bake, @Nullable String sheets) {
+    static List<Difference> of(Making.Built built, BakePlan bake) {
         Differences differences = new Differences();
-        differences.swaps(conversion);
-        differences.steps(conversion, prep, sheets);
-        differences.dish(build);
+        differences.swaps(built.conversion(), built.recipe());
+        differences.steps(built.conversion(), built.prep(), built.sheets());
+        differences.dish(built.build());
         differences.bake(bake);
         return List.copyOf(differences.found);
     }
 
-    private void swaps(Conversion conversion) {
-        for (Swap swap : conversion.swaps()) {
-            boolean out = swap.becomes().isEmpty();
-            add(
-                    out ? Kind.LEFT_OUT : Kind.SWAP,
-                    out
-                            ? Messages.say(
-                                    "plan.yours-to-choose",
-                                    swap.was(),
-                                    swap.rule().equals(Swap.OPEN))
-                            : swap.was() + " → "
-                                    + Lists.and(swap.becomes().stream()
-                                            .map(Swap.Becomes::item)
-                                            .distinct()
-                                            .toList()),
-                    swap.reason(),
-                    null);
-        }
+    /** A line that becomes the same in all its places is one difference. */
+    private void swaps(Conversion conversion, Recipe recipe) {
+        conversion.swaps().stream()
+                .collect(Collectors.groupingBy(Swap::source, LinkedHashMap::new, Collectors.toList()))
+                .forEach((line, swaps) -> {
+                    boolean alike = swaps.size() > 1
+                            && swaps.stream().map(Differences::items).distinct().count() == 1;
+                    if (alike) {
+                        swap(swaps.getFirst(), recipe.lines().get(line).bareText());
+                    } else {
+                        swaps.forEach(s -> swap(s, s.was()));
+                    }
+                });
+        left(conversion);
+    }
+
+    private void swap(Swap swap, String was) {
+        boolean out = swap.becomes().isEmpty();
+        add(
+                out ? Kind.LEFT_OUT : Kind.SWAP,
+                out
+                        ? Messages.say("plan.yours-to-choose", was, swap.rule().equals(Swap.OPEN))
+                        : was + " → " + Lists.and(items(swap)),
+                swap.reason(),
+                null);
+    }
+
+    private static List<String> items(Swap swap) {
+        return swap.becomes().stream().map(Swap.Becomes::item).distinct().toList();
+    }
+
+    private void left(Conversion conversion) {
         conversion
                 .unresolved()
                 .forEach(u -> add(Kind.LEFT_OUT, Messages.say("plan.left-out", u.text()), u.why(), null));

@@ -96,7 +96,7 @@ public final class Planner {
                 making.budgets(dish, built, bake),
                 built.build(),
                 bake,
-                Differences.of(built.conversion(), built.prep(), built.build(), bake, built.sheets()),
+                Differences.of(built, bake),
                 Cautions.of(
                         built.recipe(),
                         dish.needs(),

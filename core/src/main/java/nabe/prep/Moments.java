@@ -17,6 +17,7 @@ final class Moments {
     private static final Set<String> CHILLS =
             Set.of("refrigerate", "chill", "stand", "rest", "leave", "remove", "take", "let", "freeze");
     private static final Set<String> PRESSES = Set.of("press", "push", "cover", "wrap");
+    private static final Set<String> STANDS = Set.of("soak", "stand", "leave", "sit", "chill", "refrigerate", "cool");
     private static final Set<String> CUTS = Set.of("cut", "slice", "quarter", "pull", "halve", "lift");
     private static final double ALL = 0.99;
     private static final int LONG = 60;
@@ -66,6 +67,21 @@ final class Moments {
                         .anyMatch(p -> p.sentence() >= 0 && p.sentence() < work.sentence());
     }
 
+    /** "Leave it to soak for half an hour", once all lies there. */
+    private boolean standsBuilt(List<Work> works) {
+        int built = procedure.layers().stream()
+                .filter(p -> !p.late())
+                .mapToInt(Placement::sentence)
+                .max()
+                .orElse(-1);
+        return built >= 0
+                && works.stream()
+                        .allMatch(w -> w.uses().isEmpty()
+                                && w.minutes() != null
+                                && STANDS.contains(w.action())
+                                && w.sentence() > built);
+    }
+
     private double tailMinutes(Pot pot) {
         return tail(pot).stream().mapToDouble(w -> cooking.stage(w).minutes()).sum();
     }
@@ -80,6 +96,9 @@ final class Moments {
         if (laid.isEmpty()) {
             boolean beside = procedure.beside().stream().anyMatch(b -> b.of().equals(pot.id()) && b.share() > ALL);
             return beside ? When.TO_SERVE : When.BEFORE;
+        }
+        if (standsBuilt(works)) {
+            return When.BUILT;
         }
         if (DOUGHS.contains(pot.kind())) {
             return When.BEFORE;

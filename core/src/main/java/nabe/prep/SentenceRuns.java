@@ -10,7 +10,8 @@ import nabe.swap.PlannedProcedure.Work;
 final class SentenceRuns {
     private static final Set<String> REMARKS = Set.of("add", "go", "do", "take", "come", "get");
     private static final Set<String> DRAINS = Set.of("drain", "rinse", "strain");
-    private static final Set<String> BOILS = Set.of("boil", "cook", "parboil", "blanch", "simmer", "steam");
+    private static final Set<String> BOILS =
+            Set.of("boil", "cook", "parboil", "blanch", "simmer", "steam", "fry", "brown");
     /** Sentences of no more words than this are no step of their own. */
     private static final int BRIEF = 3;
 

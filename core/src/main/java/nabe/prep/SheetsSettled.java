@@ -1,5 +1,6 @@
 package nabe.prep;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -28,6 +29,8 @@ public record SheetsSettled(
         Conversion conversion, Schools schools, @Nullable String asWritten) {
     private static final Set<String> BOILS =
             Set.of("boil", "cook", "parboil", "blanch", "simmer", "drain", "bring", "poach");
+    private static final Set<String> COOLS = Set.of(
+            "lift", "spread", "separate", "rinse", "refresh", "plunge", "cool", "dry", "pat", "lay", "transfer", "put");
     private static final Pattern SHORT = Pattern.compile(
             "\\bhalf\\b|\\bpar-?(?:boil|cook)|\\bblanch|\\bshort of|\\bless than|\\bpliable|\\bbend|\\bal dente|\\bunder",
             Pattern.CASE_INSENSITIVE);
@@ -56,11 +59,9 @@ public record SheetsSettled(
 
     private static SheetsSettled settled(
             Conversion conversion, Schools schools, SheetWays ways, Pot pot, ConvertedLine line) {
-        List<Work> boiling = pot.steps().stream()
-                .filter(w -> BOILS.contains(w.action()))
-                .filter(w -> w.uses().isEmpty() || w.uses().stream().anyMatch(c -> c.line() == line))
-                .toList();
-        boolean boils = boiling.stream().anyMatch(w -> !w.action().equals("drain"));
+        List<Work> boiling = boiling(pot, line);
+        boolean boils = boiling.stream()
+                .anyMatch(w -> BOILS.contains(w.action()) && !w.action().equals("drain"));
         boolean shorter =
                 boiling.stream().anyMatch(w -> SHORT.matcher(w.words()).find());
         String said = !boils ? "unboiled" : shorter ? "parboil" : "boil";
@@ -74,6 +75,21 @@ public record SheetsSettled(
                         : conversion,
                 ways.isAsked(schools) ? schools : schools.with(Map.of("sheets", way)),
                 boils && !way.equals(said) && bears(line, schools, ways, said) ? said : null);
+    }
+
+    /** What boils them, and what only cools and parts them after it. */
+    private static List<Work> boiling(Pot pot, ConvertedLine line) {
+        List<Work> boiling = new ArrayList<>();
+        boolean after = false;
+        for (Work work : pot.steps()) {
+            boolean theirs = work.uses().isEmpty() || work.uses().stream().anyMatch(c -> c.line() == line);
+            boolean boils = theirs && BOILS.contains(work.action());
+            after = boils || after && theirs && COOLS.contains(work.action());
+            if (after) {
+                boiling.add(work);
+            }
+        }
+        return boiling;
     }
 
     /** Sheets that are rolled round a filling: dry ones break. */

@@ -42,6 +42,7 @@ final class Kinds {
     static final Set<String> FLAVOURS = Set.of(
             "stock-cube", "mustard", "worcester", "soy-sauce", "tomato-paste", "miso", "umami", "acid", "egg-white");
     private static final double FEW = 0.15;
+    private static final double MOSTLY = 5;
     private static final int FEW_THINGS = 3;
     private final Kitchen kitchen;
 
@@ -107,10 +108,18 @@ final class Kinds {
         return Lists.and(items);
     }
 
-    /** The sage of sage fried in oil. */
+    /** The sage of sage fried in oil; of butter with a pinch of seeds the butter. */
     private int flavour(Pot pot) {
-        return pot.lines.keySet().stream()
+        double seeds = pot.lines.keySet().stream()
                 .filter(l -> !kitchen.isFat(l))
+                .mapToDouble(l -> kitchen.lines.get(l).gramsOrZero() * pot.share(l))
+                .sum();
+        double fat = pot.lines.keySet().stream()
+                .filter(kitchen::isFat)
+                .mapToDouble(l -> kitchen.lines.get(l).gramsOrZero() * pot.share(l))
+                .sum();
+        return pot.lines.keySet().stream()
+                .filter(l -> !pot.worked && fat > MOSTLY * seeds || !kitchen.isFat(l))
                 .max(Comparator.comparingDouble(l -> kitchen.lines.get(l).gramsOrZero() * pot.share(l)))
                 .orElseGet(() -> pot.lines.keySet().iterator().next());
     }

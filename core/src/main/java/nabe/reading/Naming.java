@@ -24,7 +24,7 @@ final class Naming {
     static final Set<String> BECOMES = Set.of("puree", "paste", "mash", "dough", "cream", "crumb", "custard");
 
     /** "The porcini liquor", "the pasta water": the water they lay in, not they. */
-    private static final String[] LIQUORS = {"liquor", "liquid", "water"};
+    private static final String[] LIQUORS = {"liquor", "liquid", "water", "brine"};
 
     /** "In olive oil": some more of it, not the pot that has it. */
     private static final String[] FATS = {"oil", "butter", "fat", "lard", "dripping", "ghee"};
@@ -127,7 +127,9 @@ final class Naming {
         if (best != null && isGround(tokens, best)) {
             return new Named(Kind.UNKNOWN, List.of(), null, Portion.UNSAID, each, slot);
         }
-        boolean liquor = best != null && best.head < tokens.size() - 1 && Tokens.has(List.of(last), LIQUORS);
+        boolean liquor = best != null
+                && Tokens.has(List.of(last), LIQUORS)
+                && (best.head < tokens.size() - 1 || last.is("brine"));
         if (liquor) {
             return new Named(Kind.UNKNOWN, List.of(), null, Portion.UNSAID, each, slot);
         }

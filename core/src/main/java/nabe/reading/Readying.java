@@ -74,7 +74,12 @@ final class Readying {
             kitchen.readying.add(new Steps(kitchen).of(clause, uses(nouns), null));
             return true;
         }
-        if (greasesAgain(clause, nouns) || coatsGreased(clause, nouns)) {
+        if (coatsGreased(clause, nouns)) {
+            greaseWith(clause, nouns);
+            kitchen.readying.add(new Steps(kitchen).of(clause, uses(nouns), null));
+            return true;
+        }
+        if (greasesAgain(clause, nouns)) {
             greaseWith(clause, nouns);
             scene.greased = kitchen.clause;
             return true;
@@ -100,7 +105,8 @@ final class Readying {
             return false;
         }
         greaseWith(clause, nouns);
-        if (nouns.stream().noneMatch(n -> n.is(Kind.PRONOUN))) {
+        if (nouns.stream().noneMatch(n -> n.is(Kind.PRONOUN))
+                || nouns.getFirst().is(Kind.DISH)) {
             kitchen.readying.add(new Steps(kitchen).of(clause, uses(nouns), null));
         }
         if (nouns.stream().anyMatch(n -> n.is(Kind.TRAY)) && nouns.stream().noneMatch(n -> n.is(Kind.DISH))) {
@@ -164,7 +170,12 @@ final class Readying {
     }
 
     private void greaseWith(Clause clause, List<Named> nouns) {
-        nouns.stream().filter(n -> n.is(Kind.LINES)).forEach(n -> kitchen.pan.addAll(n.lines()));
+        nouns.stream().filter(n -> n.is(Kind.LINES)).forEach(n -> {
+            kitchen.pan.addAll(n.lines());
+            if (n.portion().is(Portion.Kind.MEASURE)) {
+                n.lines().forEach(l -> kitchen.accounts.take(l, n.portion()));
+            }
+        });
         if (nouns.stream().noneMatch(n -> n.is(Kind.LINES))) {
             greaseOf(clause.base()).ifPresent(kitchen.pan::add);
         }

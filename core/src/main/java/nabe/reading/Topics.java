@@ -169,7 +169,7 @@ final class Topics {
         if (!whole || figures || clause.says(Use.LID)) {
             return null;
         }
-        boolean colon = clause.words().endsWith(":") && count <= 6;
+        boolean colon = clause.words().endsWith(":") && count <= 6 && !isTimedBehind(clause, i);
         if (colon) {
             return plain(t);
         }
@@ -190,6 +190,18 @@ final class Topics {
             }
         }
         return alone && (nothing || clause.opensStep() && !clause.says("in")) || begins || starts ? plain(t) : null;
+    }
+
+    /** "Hard-boil the eggs: 10 minutes": how long stands behind the colon. */
+    private boolean isTimedBehind(Clause clause, int i) {
+        Clause next = i + 1 < clauses.size() ? clauses.get(i + 1) : null;
+        return clause.does(Effect.START, Effect.HEAT)
+                && clause.slots().stream().map(naming::resolve).anyMatch(n -> n.is(Named.Kind.LINES))
+                && next != null
+                && next.verb() == null
+                && next.tokens().getFirst().isNumber()
+                && !next.durations().isEmpty()
+                && next.slots().stream().map(naming::resolve).noneMatch(Named::isFood);
     }
 
     /** "Start with the meat", where lines stand under "Meat". */

@@ -168,7 +168,9 @@ final class Converting {
 
     private List<Work> readying() {
         List<Step> steps = procedure.readying();
-        List<MethodStep> words = reworded.of(steps.stream().map(Step::words).toList(), conversion.swaps(), List.of());
+        List<Swap> meant = meant(
+                conversion.lines().stream().filter(l -> l.component() == null).toList());
+        List<MethodStep> words = reworded.of(steps.stream().map(Step::words).toList(), meant, List.of());
         return IntStream.range(0, steps.size())
                 .mapToObj(i -> readying(steps.get(i), words.get(i)))
                 .toList();

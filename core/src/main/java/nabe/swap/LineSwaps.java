@@ -205,7 +205,7 @@ final class LineSwaps {
     private void replace(int index, Line line, Line whole, Judgement judgement) {
         Job job = jobs.of(index, line);
         Options.Answers answers = options.answers(line, job, mixture(index, line));
-        Optional<Options.Option> chosen = chosen(answers, kitchen.choices().get(index));
+        Optional<Options.Option> chosen = chosen(answers, asked(index, line, whole));
         if (chosen.isPresent()) {
             put(index, line, chosen.get());
             swaps.add(swap(index, line, whole, judgement, job, chosen.get(), answers));
@@ -214,6 +214,19 @@ final class LineSwaps {
         } else {
             swaps.add(open(index, line, whole, judgement, job, answers));
         }
+    }
+
+    /** The cook's choice; what greases the dish is the same thing as the rest of its line. */
+    private @Nullable String asked(int index, Line line, Line whole) {
+        String chosen = kitchen.choices().get(index);
+        boolean left = chosen == null && whole.isDivided() && line.component() == null;
+        return left
+                ? swaps.stream()
+                        .filter(s -> s.source() == index)
+                        .map(Swap::rule)
+                        .findFirst()
+                        .orElse(null)
+                : chosen;
     }
 
     /** @return what the cook asked for, else the best that is near enough */
@@ -269,8 +282,8 @@ final class LineSwaps {
                 .wasGrams(grams(line))
                 .offends(List.copyOf(judgement.offends()))
                 .becomes(options.becomes(chosen, line))
-                .reason(rule.reason())
-                .change(rule.method())
+                .reason(chosen.reason())
+                .change(chosen.change())
                 .rule(rule.id())
                 .job(job)
                 .does(job.words())
@@ -311,8 +324,8 @@ final class LineSwaps {
                 o.fidelity(),
                 o.cost(),
                 o.ranking(),
-                o.rule().reason(),
-                o.rule().method(),
+                o.reason(),
+                o.change(),
                 options.check(o.rule()));
     }
 
@@ -428,7 +441,10 @@ final class LineSwaps {
                         "swap.for",
                         line.bareText(),
                         display.amount(line.food(), line.gramsOrZero()),
-                        line.part().title().toLowerCase(Locale.ROOT));
+                        (line.component() == null
+                                        ? Messages.say("prep.the-dish")
+                                        : line.part().title())
+                                .toLowerCase(Locale.ROOT));
     }
 
     private static String whyNothing(Line line, Judgement judgement, String tried) {

@@ -50,7 +50,31 @@ final class Options {
             Fidelity fidelity,
             Cost cost,
             Ranking ranking,
-            @Nullable String onlyIf) {}
+            @Nullable String onlyIf) {
+
+        /** @return why it works, with what makes up the fat where anything has to */
+        String reason() {
+            return makesUpFat() ? Messages.say("swap.and-oil-makes-up", rule.reason()) : rule.reason();
+        }
+
+        /** @return what changes at the stove, or null */
+        @Nullable
+        String change() {
+            if (!makesUpFat()) {
+                return rule.method();
+            }
+            return rule.method() == null
+                    ? Messages.say("swap.whisk-the-oil-in")
+                    : Messages.say("swap.and-whisk-the-oil-in", rule.method());
+        }
+
+        private boolean makesUpFat() {
+            return rule.becomes().stream()
+                    .filter(c -> c.by().equals("fat-gap"))
+                    .anyMatch(c ->
+                            portions.stream().anyMatch(p -> p.ingredient().id().equals(c.use())));
+        }
+    }
 
     /**
      * @param mixture grams of all that the line is mixed with, itself among them

@@ -18,6 +18,9 @@ final class SwapArithmetic {
     private static final double SLICE_COVER = Figures.of("swap.slice-cover");
     private static final double SLICE_G_PER_ML = Figures.of("swap.slice-density");
 
+    private static final double LEAST = Figures.of("swap.least-portion");
+    private static final double LEAST_FAT_GAP = Figures.of("swap.least-fat-gap");
+
     private final Larder larder;
     private final Thickeners thickeners;
     private final Techniques techniques;
@@ -35,7 +38,7 @@ final class SwapArithmetic {
 
     /**
      * @param grams of the thing replaced, zero or more; {@code mixture} grams of all it is mixed with, itself among them
-     * @return a portion each component, those under 0.05 g left out
+     * @return a portion each component, crumbs left out
      */
     List<Portion> portions(SwapRule rule, Ingredient from, double grams, double mixture, Part part) {
         List<Portion> portions = new ArrayList<>();
@@ -59,7 +62,8 @@ final class SwapArithmetic {
                         default -> grams;
                     };
             fatSoFar += amount * to.composition().fat();
-            if (amount >= 0.05 || grams == 0) {
+            double least = component.by().equals("fat-gap") ? LEAST_FAT_GAP : LEAST;
+            if (amount >= least || grams == 0) {
                 portions.add(new Portion(to, amount));
             }
         }

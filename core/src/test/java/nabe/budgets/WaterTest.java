@@ -29,7 +29,7 @@ class WaterTest {
     private static final Planner PLANNER = new Planner(Larder.load());
     private static final Needs VEGAN = new Needs(Set.of(Need.VEGAN, Need.GLUTEN_FREE), Set.of(), true);
     private static final String DRY =
-            "Lasagna\n\nIngredients\n12 brown rice lasagna sheets\n200 g passata\n200 g mozzarella\n\nMethod\nLayer in a 30 x 20 cm dish. Bake at 190C for 40 minutes.";
+            "Lasagna\n\nIngredients\n12 brown rice lasagna sheets\n300 g passata\n200 g mozzarella\n\nMethod\nLayer in a 30 x 20 cm dish. Bake at 190C for 40 minutes.";
     private static final String WET =
             "Courgette lasagne\n\n9 cooked lasagne sheets\n900 g tinned tomatoes\n600 g courgettes, sliced\n250 ml vegetable stock\n150 g mozzarella\n\n"
                     + "Stir the tomatoes, courgettes and stock together in a bowl. Layer with the sheets in a 30 x 20 cm dish. Scatter with the mozzarella. Cover with foil and bake at 190C for 30 minutes, then uncover for 15 minutes.";

@@ -20,6 +20,7 @@ import nabe.plan.Plan;
 import nabe.plan.Planner;
 import nabe.recipe.Family;
 import nabe.recipe.Part;
+import nabe.testing.Bought;
 import nabe.testing.Recipes;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -88,7 +89,7 @@ class BuilderTest {
                             + build.leftovers().stream()
                                     .mapToDouble(BuildPlan.Leftover::grams)
                                     .sum())
-                    .isCloseTo(plan.prep().readyGrams(), within(1.0));
+                    .isCloseTo(plan.prep().readyGrams() + Bought.grams(plan), within(1.0));
             assertThat(build.heightMm()).isLessThanOrEqualTo(pan.depthMm() - Builder.HEADROOM_MM + 0.1);
             for (Laid laid : build.laid()) {
                 Outline outline = new Outline(laid.round(), laid.lengthMm(), laid.widthMm());

@@ -19,6 +19,7 @@ import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.recipe.Part;
 import nabe.recipe.RecipeException;
+import nabe.testing.Bought;
 import nabe.testing.Recipes;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
@@ -61,7 +62,7 @@ class PlannerTest {
                     .mapToDouble(c -> c.grams())
                     .sum();
             assertThat(layers + over).isCloseTo(components, within(1.0));
-            assertThat(components + left).isCloseTo(plan.prep().readyGrams(), within(1.0));
+            assertThat(components + left).isCloseTo(plan.prep().readyGrams() + Bought.grams(plan), within(1.0));
             assertThat(plan.prep().readyGrams())
                     .isCloseTo(
                             plan.conversion().massAfterGrams()

@@ -50,7 +50,7 @@ final class FatJobs {
         if (mixed != null) {
             return mixed;
         }
-        if (scene.says(DOTS)) {
+        if (scene.says(DOTS) || scene.laidSays(DOTS)) {
             return Job.DOTS;
         }
         if (scene.says(SPREADS) || scene.sentencesSay(SPREAD_ON)) {
