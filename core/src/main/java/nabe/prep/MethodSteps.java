@@ -24,6 +24,7 @@ import nabe.prep.Cooking.Stage;
 import nabe.prep.PrepStep.Rung;
 import nabe.prep.PrepStep.Used;
 import nabe.prep.PrepStep.When;
+import nabe.prep.Turns.Turn;
 import nabe.recipe.Clauses;
 import nabe.recipe.Procedure.Placement;
 import nabe.swap.Ahead;
@@ -48,7 +49,6 @@ final class MethodSteps {
     private static final double LONG_WATCHED = Figures.of("prep.long-watched");
     private static final double USUAL_ROAST = Figures.of("prep.usual-roast");
     private static final double A_LOOK = Figures.of("prep.a-look");
-    /** g; less is seasoning. Kitchen practice. */
     private final PlannedProcedure procedure;
 
     private final Cooking cooking;
@@ -82,42 +82,27 @@ final class MethodSteps {
 
     /** @param own steps of Nabe's by the pot they come first in */
     Result with(Map<String, List<PrepStep>> own) {
-        List<Pot> order = order();
-        for (Pot pot : order) {
-            own.getOrDefault(pot.id(), List.of()).forEach(s -> add(s, pot, Set.of()));
+        for (Turn turn : new Turns(procedure, this::saidAtLayers).all()) {
+            Pot pot = turn.pot();
+            if (turn.opens()) {
+                own.getOrDefault(pot.id(), List.of()).forEach(s -> add(s, pot, Set.of()));
+            }
             if (pot.made() != null) {
                 add(making(pot), pot, Set.of());
-            } else {
-                List<List<Work>> runs = SentenceRuns.of(pot.without(saidAtLayers(pot)));
-                runs.forEach(works -> sentence(pot, works, works == runs.getLast()));
+            } else if (!turn.works().isEmpty()) {
+                sentence(turn);
             }
         }
         return new Result(List.copyOf(steps), needs);
     }
 
-    /** Every pot after those that go into it. */
-    private List<Pot> order() {
-        List<Pot> order = new ArrayList<>();
-        Set<String> seen = new HashSet<>();
-        procedure.components().forEach(p -> visit(p, seen, order));
-        return order;
-    }
-
-    private void visit(Pot pot, Set<String> seen, List<Pot> order) {
-        if (!seen.add(pot.id())) {
-            return;
-        }
-        procedure.components().stream()
-                .filter(p -> pot.of().stream().anyMatch(c -> p.id().equals(c.component())))
-                .forEach(p -> visit(p, seen, order));
-        order.add(pot);
-    }
-
-    private void sentence(Pot pot, List<Work> works, boolean last) {
+    private void sentence(Turn turn) {
+        Pot pot = turn.pot();
+        List<Work> works = turn.works();
         List<Constituent> put = works.stream().flatMap(w -> w.uses().stream()).toList();
         String text = named(text(works, Work::words), put);
         boolean opens = opened.add(pot.id());
-        List<Constituent> all = Stream.concat(put.stream(), last ? joining(pot) : Stream.empty())
+        List<Constituent> all = Stream.concat(put.stream(), turn.last() ? joining(pot) : Stream.empty())
                 .toList();
         List<Used> uses = stepUses.of(pot, opens, !put.isEmpty(), all);
         PrepStep twin = twin(text);
@@ -131,6 +116,7 @@ final class MethodSteps {
                 .map(lastOf::get)
                 .filter(Objects::nonNull)
                 .collect(Collectors.toCollection(HashSet::new));
+        turn.after().map(lastOf::get).ifPresent(after::add);
         if (SAME_PAN.matcher(text).find()) {
             before(works).ifPresent(after::add);
         }

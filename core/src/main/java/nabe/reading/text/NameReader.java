@@ -56,7 +56,7 @@ final class NameReader {
     private static final Pattern TAIL = Pattern.compile(
             "\\s+(?:(?:plus|\\+|and) (?:extra|more)\\b.*|\\+ \\d.*|to (?:taste|serve|garnish"
                     + "|finish|glaze|grease)\\b.*|for (?:greasing|brushing|frying|the (?:dish|pan|tin|top|form|mould|mold|plate|tray)|dusting|serving|garnish"
-                    + "|sprinkling|topping|rolling|dredging|coating|glazing|drizzling|boiling)\\b.*|as needed\\b.*|divided)$",
+                    + "|sprinkling|topping|the (?:top(?:ping)?|crust|crumb|lid|glaze|finish|table)|rolling|dredging|coating|glazing|drizzling|boiling)\\b.*|as needed\\b.*|divided)$",
             Pattern.CASE_INSENSITIVE);
     private final FoodNames foods;
     private final OtherMentions others;

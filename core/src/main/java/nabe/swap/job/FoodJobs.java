@@ -115,7 +115,10 @@ final class FoodJobs {
                 || scene.sentencesSay(
                         Pattern.compile(
                                 "\\b(?:dry|uncooked|raw)\\b (?:\\w+ )?(?:pasta|macaroni|penne|orzo|noodles|shells|fusilli|rigatoni|spaghetti|ziti)"));
-        boolean boiled = scene.saysAtOnce(BOILS) || scene.lineSays(COOKED_ALREADY) || scene.sentencesSay(TO_BOIL);
+        boolean boiled = scene.saysAtOnce(BOILS)
+                || scene.lineSays(COOKED_ALREADY)
+                || scene.sentencesSay(TO_BOIL)
+                || scene.isPlaced() && scene.isAloneBut("salt", "oil", "water") && scene.potSays(BOILS);
         return dry && !scene.says(BOILED) || !boiled ? Job.BAKED_DRY : Job.BOILED;
     }
 
