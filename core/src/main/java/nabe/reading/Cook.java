@@ -214,6 +214,10 @@ final class Cook {
             oven.standsAt(clause.heat());
         }
         topics.noteUnknown(clause, nouns);
+        if (heatsTheTin(clause)) {
+            scene.stage = Scene.Stage.COOKING;
+            return;
+        }
         if (nouns.stream().anyMatch(n -> n.is(Kind.TRAY))) {
             scene.trayStep = clause.step();
             scene.traySentence = clause.sentence();
@@ -224,7 +228,7 @@ final class Cook {
         if (clause.does(Effect.REPEAT) && repeating.repeats(clause, nouns)
                 || clause.verb() == null && repeating.isAgain(clause, nouns)
                 || repeating.isLikeThis(clause)) {
-            repeating.again(clause, nouns);
+            repeating.again(clause, nouns, i + 1 < clauses.size() ? clauses.get(i + 1) : null);
             return;
         }
         if (repeating.headsRounds(clause, nouns)) {
@@ -251,6 +255,16 @@ final class Cook {
             case BAKING -> inOven.baking(clause, nouns);
             case RESTED -> table.atTable(clause, nouns);
         }
+    }
+
+    /** "Slide it into the oven to get hot", with the oil alone in it. */
+    private boolean heatsTheTin(Clause clause) {
+        return dish.all.isEmpty()
+                && clause.says("oven")
+                && clause.says("hot")
+                && clause.heat() == null
+                && !clause.does(Effect.BAKE)
+                && clause.cover() == null;
     }
 
     /** "Bring the dough together": flour and fat rubbed together are called so from now on. */

@@ -86,12 +86,7 @@ final class LaySigns {
 
     /** "The crumbs mixed with the cheese". @return one past the last that is mixed in */
     static int mixedWith(List<Named> placed, int i) {
-        Verb.Spoken last =
-                KitchenWords.shared().verb(placed.get(i).slot().tokens().getLast());
-        boolean mixed = last != null
-                && last.form() == Verb.Form.PAST
-                && last.verb().effect() == Effect.MIX
-                && placed.get(i).is(Kind.LINES);
+        boolean mixed = isMixed(placed.get(i));
         int to = i + 1;
         while (mixed
                 && to < placed.size()
@@ -101,6 +96,15 @@ final class LaySigns {
             to++;
         }
         return to;
+    }
+
+    /** "The crumbs mixed", with what comes next. */
+    static boolean isMixed(Named noun) {
+        Verb.Spoken last = KitchenWords.shared().verb(noun.slot().tokens().getLast());
+        return last != null
+                && last.form() == Verb.Form.PAST
+                && last.verb().effect() == Effect.MIX
+                && noun.is(Kind.LINES);
     }
 
     static boolean isBeforeWith(Named noun, List<Named> nouns) {

@@ -85,6 +85,7 @@ final class Laying {
                     || swaps
                             && noun.slot().lead() == Lead.NONE
                             && !noun.slot().fresh()
+                            && !LaySigns.isMixed(noun)
                             && signs.isBeforeWith(noun, nouns)) {
                 layUnder(noun, nouns);
             } else if (noun.isFood()) {

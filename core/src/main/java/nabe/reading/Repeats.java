@@ -3,11 +3,13 @@ package nabe.reading;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Token;
+import org.jspecify.annotations.Nullable;
 
 /** "Repeat twice", "same again", "do that once more". */
 final class Repeats {
@@ -102,7 +104,8 @@ final class Repeats {
         dish.lastOnly(named);
     }
 
-    void again(Clause clause, List<Named> nouns) {
+    /** @param next the clause that follows, or null */
+    void again(Clause clause, List<Named> nouns, @Nullable Clause next) {
         List<Named> named =
                 nouns.stream().filter(n -> n.is(Kind.LINES) || n.is(Kind.POT)).toList();
         boolean withList =
@@ -122,8 +125,22 @@ final class Repeats {
             dish.repeat(more, clause.step());
             return;
         }
-        int all = Math.max(Math.max(inAll(clause), layers(clause)), likeThis(clause));
+        int all = Math.max(Math.max(inAll(clause), layers(clause)), likeThis(clause))
+                - (next != null && isLastOfThem(clause, next) ? 1 : 0);
         dish.repeat(all > 1 ? all - 1 : times(clause), clause.step());
+    }
+
+    /** "Until you have 6 layers of pasta, finishing with pasta and cheese": the last of the six lies there by itself. */
+    private static boolean isLastOfThem(Clause clause, Clause next) {
+        List<Token> said = clause.tokens();
+        return next.sentence() == clause.sentence()
+                && Set.of("finish", "end").contains(next.base())
+                && IntStream.range(0, said.size() - 2)
+                        .filter(i -> said.get(i).text().equalsIgnoreCase("layers")
+                                && said.get(i + 1).is("of"))
+                        .mapToObj(i -> said.get(i + 2))
+                        .anyMatch(t ->
+                                next.tokens().stream().anyMatch(n -> n.key().equals(t.key())));
     }
 
     /** "The remaining bread, sausage and cheese": what is left of each. */

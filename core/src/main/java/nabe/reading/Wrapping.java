@@ -87,15 +87,16 @@ final class Wrapping {
             return true;
         }
         Named shell = foods.stream()
-                .filter(n -> isWrapper(n)
-                        && (clause.does(Effect.INSIDE)
-                                || clause.does(Effect.ROLL)
-                                        && (n.slot().lead() == Lead.IN
-                                                || n.slot().lead() == Lead.INTO)
-                                || n.each() && (n.slot().lead() != Lead.NONE || isSpread(clause, n, foods))
-                                || isTubeToFill(n, foods)
-                                || isSpreadOver(clause, n, foods)
-                                || isBetween(clause, n)))
+                .filter(n -> isHollowToFill(clause, n, foods)
+                        || isWrapper(n)
+                                && (clause.does(Effect.INSIDE)
+                                        || clause.does(Effect.ROLL)
+                                                && (n.slot().lead() == Lead.IN
+                                                        || n.slot().lead() == Lead.INTO)
+                                        || n.each() && (n.slot().lead() != Lead.NONE || isSpread(clause, n, foods))
+                                        || isTubeToFill(n, foods)
+                                        || isSpreadOver(clause, n, foods)
+                                        || isBetween(clause, n)))
                 .findFirst()
                 .orElse(null);
         boolean eachOne = nouns.stream()
@@ -204,6 +205,23 @@ final class Wrapping {
         return filling
                 && n.slot().lead() == Lead.INTO
                 && lines.stream().allMatch(l -> Set.of("tubes", "shells").contains(kitchen.role(l)));
+    }
+
+    /** "Spoon the filling into the aubergines", that were fried whole. */
+    private boolean isHollowToFill(Clause clause, Named n, List<Named> foods) {
+        Pot pot = n.pot();
+        return pot != null
+                && n.slot().lead() == Lead.INTO
+                && Set.of("spoon", "pile", "press", "push", "pack", "heap").contains(clause.base())
+                && isVegetable(pot)
+                && kitchen.main(pot).size() == 1
+                && kitchen.lines.get(kitchen.main(pot).getFirst()).unit() == null
+                && foods.stream()
+                        .anyMatch(f -> f.is(Kind.POT)
+                                && f.slot().lead() == Lead.NONE
+                                && f.pot() != null
+                                && f.pot() != pot
+                                && kitchen.main(f.pot()).size() > 1);
     }
 
     /** "Spread over the pancakes, roll up": what lies on them goes in. */

@@ -66,7 +66,9 @@ final class LineKind {
     private static final Pattern OVEN = Pattern.compile("(?:pre)?heat oven|oven\\b", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern OVEN_AT = Pattern.compile(
-            "(?:(?:pre-?)?(?:heat )?(?:the )?oven|pre-?heat) (?:(?:to|at|on) ){0,2}\\d", Pattern.CASE_INSENSITIVE);
+            "(?:(?:pre-?)?(?:heat )?(?:the )?oven|pre-?heat) (?:(?:to|at|on) ){0,2}\\d"
+                    + "|(?:an? )?\\d{3} ?°? ?(?:degrees? )?[CF]? ?oven\\b",
+            Pattern.CASE_INSENSITIVE);
 
     private static final Pattern TIME_OR_HEAT = Pattern.compile(
             "\\d\\s?(?:°|degrees|min(?:ute)?s?\\b|hours?\\b|hrs?\\b)|\\bgas (?:mark )?\\d", Pattern.CASE_INSENSITIVE);
