@@ -74,6 +74,7 @@ final class Asides {
                 || clause.does(Effect.MIX) && clause.says("rub");
         boolean verb = along && !TALK.contains(clause.base());
         return verb
+                || clause.base().equals("split")
                 || clause.says("hole", "slit", "vent", "slash")
                 || FORBIDS.matcher(clause.words()).find();
     }

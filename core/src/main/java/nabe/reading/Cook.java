@@ -169,10 +169,15 @@ final class Cook {
         if (nothing && !(filled && isToldOfWrapper(clause))) {
             boolean more = i + 1 < clauses.size() && clauses.get(i + 1).sentence() == clause.sentence();
             asides.note(clause, stage, more, meant);
-        } else if (!fresh.isEmpty() && scene.stage == Scene.Stage.BUILDING && !clause.does(Effect.REPEAT)) {
+        } else if (!fresh.isEmpty() && laysNow(fresh) && !clause.does(Effect.REPEAT)) {
             fresh.stream().filter(p -> !p.under && p.like == null).findFirst().ifPresent(p -> p.tell(clause));
             fresh.forEach(Dish.Placed::tellFilling);
         }
+    }
+
+    private boolean laysNow(List<Dish.Placed> fresh) {
+        return scene.stage == Scene.Stage.BUILDING
+                || scene.stage == Scene.Stage.BAKING && fresh.stream().allMatch(p -> p.late);
     }
 
     /** What fills a wrap is told with it, not of what lies in the dish already. */
@@ -215,6 +220,7 @@ final class Cook {
         }
         topics.noteUnknown(clause, nouns);
         if (heatsTheTin(clause)) {
+            readying.heatTin(clauses.subList(0, i + 1), clause.sentence());
             scene.stage = Scene.Stage.COOKING;
             return;
         }

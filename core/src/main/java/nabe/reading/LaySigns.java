@@ -121,7 +121,9 @@ final class LaySigns {
                                         && !Tokens.has(n.slot().tokens(), "heat", "flame", "ring", "hob"))
                 || clause.particles().contains("over")
                 || clause.particles().contains("on")
-                || clause.particles().contains("in");
+                || clause.particles().contains("in")
+                || clause.particles().contains("round")
+                || clause.particles().contains("around");
     }
 
     /** "Spoon over the sauce": the noun right after the particle is what is spooned, unless it lies there already. */

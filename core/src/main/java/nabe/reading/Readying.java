@@ -169,6 +169,15 @@ final class Readying {
                 && nouns.stream().anyMatch(n -> !n.is(Kind.LINES) && n.slot().lead() != Lead.NONE);
     }
 
+    /** "Put the oil in the tin and slide it into the oven to get hot": the tin's, as one. */
+    void heatTin(List<Clause> until, int sentence) {
+        until.stream()
+                .filter(c -> c.sentence() == sentence)
+                .forEach(c -> kitchen.readying.add(new Steps(kitchen).of(c, List.of(), null)));
+        scene.dishMeant = true;
+        scene.panGreased = true;
+    }
+
     private void greaseWith(Clause clause, List<Named> nouns) {
         nouns.stream().filter(n -> n.is(Kind.LINES)).forEach(n -> {
             kitchen.pan.addAll(n.lines());

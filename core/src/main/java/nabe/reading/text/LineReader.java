@@ -32,7 +32,8 @@ public final class LineReader {
     private static final Pattern OPTIONAL_FIRST =
             Pattern.compile("^[(\\[]?optional[)\\]:]+\\s*", Pattern.CASE_INSENSITIVE);
     private static final Pattern PLUS = Pattern.compile(
-            "(?:[,;(]\\s*(?:plus|\\+)|\\s\\+)\\s+(?:another |an extra |a further |extra )?", Pattern.CASE_INSENSITIVE);
+            "(?:[,;(]\\s*(?:plus|\\+)|\\s\\+|\\splus(?=\\s+[\\d½¼¾]))\\s+(?:another |an extra |a further |extra )?",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern STRESS = Pattern.compile("\\*\\*|__|`");
     private static final Pattern TWO_LETTERS = Pattern.compile("\\p{L}{2}");
 
