@@ -82,7 +82,8 @@ final class MethodSteps {
 
     /** @param own steps of Nabe's by the pot they come first in */
     Result with(Map<String, List<PrepStep>> own) {
-        for (Turn turn : new Turns(procedure, this::saidAtLayers).all()) {
+        Turns turns = new Turns(procedure, this::saidAtLayers);
+        for (Turn turn : turns.all()) {
             Pot pot = turn.pot();
             if (turn.opens()) {
                 own.getOrDefault(pot.id(), List.of()).forEach(s -> add(s, pot, Set.of()));
@@ -90,13 +91,13 @@ final class MethodSteps {
             if (pot.made() != null) {
                 add(making(pot), pot, Set.of());
             } else if (!turn.works().isEmpty()) {
-                sentence(turn);
+                sentence(turn, turns.takersBefore(turn));
             }
         }
         return new Result(List.copyOf(steps), needs);
     }
 
-    private void sentence(Turn turn) {
+    private void sentence(Turn turn, List<String> takers) {
         Pot pot = turn.pot();
         List<Work> works = turn.works();
         List<Constituent> put = works.stream().flatMap(w -> w.uses().stream()).toList();
@@ -116,7 +117,7 @@ final class MethodSteps {
                 .map(lastOf::get)
                 .filter(Objects::nonNull)
                 .collect(Collectors.toCollection(HashSet::new));
-        turn.after().map(lastOf::get).ifPresent(after::add);
+        takers.stream().map(lastOf::get).filter(Objects::nonNull).forEach(after::add);
         if (SAME_PAN.matcher(text).find()) {
             before(works).ifPresent(after::add);
         }
