@@ -230,6 +230,9 @@ final class Kinds {
         if (flour && rubbed && roles.stream().anyMatch(WETS::contains) && !Mixing.isHot(pot)) {
             return Kind.CRUST;
         }
+        if (flour && rubbed && Mixing.isHot(pot) && pot.pots.isEmpty() && !roles.contains("stock")) {
+            return Kind.STRUCTURE;
+        }
         if (pot.pots.isEmpty() && (pot.lines.size() == 1 || main.size() == 1)) {
             Kind one = single(
                     kitchen.role(main.isEmpty() ? pot.lines.keySet().iterator().next() : main.getFirst()));

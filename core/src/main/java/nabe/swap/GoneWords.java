@@ -23,16 +23,21 @@ final class GoneWords {
     private static final Set<String> PARTS = Set.of("half", "third", "quarter");
     private static final Set<Use> AS_FOOD = Set.of(Use.FOODS, Use.SELDOM_WORK, Use.WORK_OR_FOOD);
 
+    /** Of pastry a sheet is a sheet, whatever it is made of. */
+    private static final String SHEET = "sheet";
+
     private final Set<String> gone = new HashSet<>();
 
     GoneWords(Recipe recipe, List<Swap> swaps) {
         for (Swap swap : swaps) {
             Line line = recipe.lines().get(swap.source());
-            gone.addAll(keys(line.item()));
+            Set<String> words = new HashSet<>(keys(line.item()));
             if (line.ingredient() != null) {
-                gone.addAll(NAMES.computeIfAbsent(line.food().id(), id -> names(line.food())));
-                gone.addAll(Subjects.generalWords(line.ingredient().role()));
+                words.addAll(NAMES.computeIfAbsent(line.food().id(), id -> names(line.food())));
+                words.addAll(Subjects.generalWords(line.ingredient().role()));
+                words.removeIf(w -> w.equals(SHEET) && line.food().role().startsWith("pastry"));
             }
+            gone.addAll(words);
         }
         gone.removeAll(PotName.PLAIN);
         gone.removeIf(GoneWords::isNoFood);

@@ -61,6 +61,7 @@ public final class PotName {
     /** Made of several things, they are none of them. */
     private static final Set<Kind> DOUGHS = Set.of(Kind.CRUST, Kind.BATTER, Kind.MASH);
 
+    private static final Set<String> OF_DOUGH = Set.of("pasta", "noodle", "dumpling", "gnocchi", "sheet", "green");
     private static final Set<String> PASTA = Set.of("short-pasta", "noodles", "filled-pasta");
     private static final double MOSTLY = Figures.of("swap.called-by-pasta");
 
@@ -119,7 +120,20 @@ public final class PotName {
                 .collect(Collectors.toSet());
         return Words.of(name).stream()
                 .map(Words.Word::key)
-                .allMatch(k -> PLAIN.contains(k) || GIVEN.contains(k) || there.contains(k) || isKindOfAll(k, lines));
+                .allMatch(k -> PLAIN.contains(k)
+                        || GIVEN.contains(k)
+                        || there.contains(k)
+                        || isMade(k, lines)
+                        || isKindOfAll(k, lines));
+    }
+
+    /** "Ragù" names no one thing of it; nor does "pasta" of a dough. */
+    private static boolean isMade(String word, List<ConvertedLine> lines) {
+        boolean dough = lines.size() > 1
+                && lines.stream()
+                        .anyMatch(l ->
+                                l.ingredient() != null && l.ingredient().role().startsWith("flour"));
+        return FoodClasses.shared().isMade(word) || dough && OF_DOUGH.contains(word);
     }
 
     /** "Meat" is true where all that is meat stayed. */

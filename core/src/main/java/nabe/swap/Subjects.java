@@ -206,6 +206,10 @@ final class Subjects {
         }
         List<Swap> about = inDough(
                 sentence, swaps.stream().filter(s -> meant.contains(s.source())).toList());
+        boolean shape = Words.key(words).equals("sheet") && !called(about).contains("sheet");
+        if (shape) {
+            return Optional.empty();
+        }
         if (words.equalsIgnoreCase("butter") && GREASES.matcher(after).find()) {
             return Optional.of(new Mention(
                     match.start(), match.end(), about, Character.isUpperCase(words.charAt(0)) ? "Oil" : "oil"));

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nabe.measure.Amount;
+import nabe.measure.Unit;
 import org.jspecify.annotations.Nullable;
 
 /** Finds a weight said after the thing: "3 aubergines (about 1.1 kg)", "4 chicken breasts, 150 g each". */
@@ -15,6 +16,10 @@ final class SaidWeight {
                     + "(?:/[^)]*)?(?<each>each|apiece)?(?: in)?(?: total)?(?: weight)?(?:\\s+(?:of )?(?:shortcrust|puff|pastry|dough|crust|unpeeled|peeled|raw|cooked|drained|whole|flesh)\\b.*)?",
             Pattern.CASE_INSENSITIVE);
 
+    /** "About 12 sheets" of a packet. */
+    private static final Pattern SHEETS =
+            Pattern.compile("(?:about |around |approx\\.? )?(\\d{1,2}) (?:\\p{L}+ )?sheets", Pattern.CASE_INSENSITIVE);
+
     private SaidWeight() {}
 
     static List<Measure> in(@Nullable String preparation, @Nullable Measure counted) {
@@ -23,6 +28,11 @@ final class SaidWeight {
             return found;
         }
         for (String piece : preparation.split(",\\s*")) {
+            Matcher sheets = SHEETS.matcher(NumberReader.plain(piece));
+            if (counted.unit() != null && counted.unit().kind() == Unit.Kind.PACK && sheets.matches()) {
+                Amount one = Amount.of(Integer.parseInt(sheets.group(1)));
+                found.add(new Measure(one.times(counted.amount().mid()), Unit.SHEET));
+            }
             Matcher m = WHOLE.matcher(NumberReader.plain(piece));
             if (m.matches()) {
                 Measure said =

@@ -99,7 +99,12 @@ final class Weights {
         if (measure.isVolume()) {
             return volume(ingredient, measure, spoons);
         }
-        Amount pieces = pieces(ingredient, measure, item, size);
+        Measure counted = others.stream()
+                .filter(o ->
+                        o.unit() == Unit.SHEET && ingredient.pieceGrams("sheet").isPresent())
+                .findFirst()
+                .orElse(measure);
+        Amount pieces = pieces(ingredient, counted, item, size);
         if (pieces == null) {
             return others.stream()
                     .filter(Measure::isVolume)

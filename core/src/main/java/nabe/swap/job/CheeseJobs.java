@@ -28,7 +28,7 @@ final class CheeseJobs {
             return Job.MASH;
         }
         if (isByItself(scene)) {
-            return scene.sentencesSay(FORKED_IN) && !scene.sentencesSay(SCATTERS)
+            return scene.sentencesSay(FORKED_IN) && !scene.sentencesSay(SCATTERS) && !scene.laidSays(SCATTERS)
                     ? Job.MELTED_IN
                     : scene.isOnTop() ? Job.BROWNS : Job.LAID;
         }
