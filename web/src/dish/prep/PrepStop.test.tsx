@@ -37,6 +37,16 @@ describe("before the oven", () => {
     expect(plan.massAfterGrams - plan.prep.cookedOffGrams).toBeCloseTo(plan.prep.readyGrams, 6);
   });
 
+  it("counts the sheets that the pan takes beyond the recipe's", () => {
+    const plan = leek();
+    const [first] = plan.build.layers;
+    if (first) first.grams += 88;
+    const { props } = atStop(plan, {});
+    show(<PrepStop {...props} />);
+    expect(weights()).toContain(`+ ${grams(88)}`);
+    expect(weights().at(-1)).toBe(grams(plan.prep.readyGrams + 88));
+  });
+
   it("names what is taken up on the way only where something is", () => {
     prepared({ takenUpGrams: 120 });
     expect(weights()[2]).toBe("+ 120 g");

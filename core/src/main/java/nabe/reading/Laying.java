@@ -214,6 +214,7 @@ final class Laying {
             pot.heading =
                     kitchen.lines.get(placed.getFirst().lines().getFirst()).heading();
             dish.place(pot, Portion.UNSAID, late);
+            lateAdd(pot, late);
             kitchen.focusOn(pot);
         }
     }
