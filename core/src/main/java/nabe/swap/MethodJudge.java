@@ -57,7 +57,11 @@ final class MethodJudge {
 
     /** "Honey coloured", "butter yellow": how it looks. */
     private static final Pattern COLOURED =
-            Pattern.compile("^[ -](?:colou?red|brown|golden|gold|yellow)\\b", Pattern.CASE_INSENSITIVE);
+            Pattern.compile("^[ -](?:sized?|shaped|colou?red|brown|golden|gold|yellow)\\b", Pattern.CASE_INSENSITIVE);
+
+    /** "Until it smells of nuts". */
+    private static final Pattern SCENT =
+            Pattern.compile("\\b(?:smell|tast|whiff|hint)\\w* of (?:(?:an?|the) )?$", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern LIKENESS = Pattern.compile(
             "\\b(?:like|resembl\\w+|(?:thickness|consistency|texture|look|colou?r|feel) of|as (?:thick|thin|fine|soft|smooth|loose) as)"
@@ -290,7 +294,7 @@ final class MethodJudge {
         return MADE_HERE.matcher(after).find() && !after.startsWith(" soup")
                 ? ""
                 : Pieces.ofOne(
-                        before, Pieces.fitted(replaced(step, name, food, judgement, isLikeness(before)), name, after));
+                        before, Pieces.fitted(replaced(step, name, food, judgement, likeness(before)), name, after));
     }
 
     /** "The bacon fat" ran out of the bacon; "2 tbsp goose fat" is bought. */
@@ -309,14 +313,16 @@ final class MethodJudge {
     }
 
     /** "Until it is something like single cream": the name of a look, not of a thing that goes in. */
-    private static boolean isLikeness(String before) {
-        return LIKENESS.matcher(before).find();
+    private static @Nullable String likeness(String before) {
+        return LIKENESS.matcher(before).find()
+                ? Messages.say("swap.the-like")
+                : SCENT.matcher(before).find() ? Messages.say("swap.something-good") : null;
     }
 
-    private String replaced(int step, String name, Ingredient food, Judgement judgement, boolean likeness) {
+    private String replaced(int step, String name, Ingredient food, Judgement judgement, @Nullable String likeness) {
         String why = String.join(", ", judgement.offends());
-        if (likeness) {
-            return fitting(food).map(i -> cased(i.name(), name)).orElse("the like");
+        if (likeness != null) {
+            return fitting(food).map(i -> cased(i.name(), name)).orElse(likeness);
         }
         Optional<Swap> swapped = swaps.stream()
                 .filter(s -> !s.becomes().isEmpty() && isOf(s, food))
