@@ -12,7 +12,7 @@ import org.junit.jupiter.api.Test;
 
 class PrepAndBuildJourney extends Journey {
     private static final String DRY =
-            "Dry lasagna\n\nIngredients\n12 brown rice lasagna sheets\n200 g passata\n200 g mozzarella\n\nMethod\nLayer in a 30 x 20 cm dish. Bake at 190C for 40 minutes.";
+            "Dry lasagna\n\nIngredients\n12 brown rice lasagna sheets\n300 g passata\n200 g mozzarella\n\nMethod\nLayer in a 30 x 20 cm dish. Bake at 190C for 40 minutes.";
 
     @Test
     void waterIsMendedWithOneTouchAndTakenBack() {
