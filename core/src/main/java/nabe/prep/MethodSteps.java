@@ -1,7 +1,6 @@
 package nabe.prep;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -18,7 +17,6 @@ import java.util.function.Function;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import nabe.larder.Figures;
 import nabe.measure.Dial;
 import nabe.prep.Cooking.Stage;
 import nabe.prep.PrepStep.Rung;
@@ -40,21 +38,14 @@ final class MethodSteps {
     private static final Set<String> GRILLS = Set.of("grill", "broil", "char");
     private static final Pattern SAME_PAN = Pattern.compile("\\bsame (?:\\w+ )?(?:pan|skillet|pot|casserole|wok)\\b");
     private static final Pattern OF_THIS = Pattern.compile("\\bof this\\b(?! \\p{L})|\\bof this(?= into\\b)");
-    private static final Set<String> MEASURES = Set.of("cup", "cups", "mug", "mugs", "tin", "jar");
-    private static final String ROASTED_IN = "oven-tray";
-    /** Their temperature is that of the fat. */
-    private static final Set<String> IN_FAT = Set.of("fry", "heat", "brown");
-
-    private static final double LEAST_IN_OVEN = Figures.of("prep.least-in-oven");
-    private static final double LONG_WATCHED = Figures.of("prep.long-watched");
-    private static final double USUAL_ROAST = Figures.of("prep.usual-roast");
-    private static final double A_LOOK = Figures.of("prep.a-look");
     private final PlannedProcedure procedure;
 
     private final Cooking cooking;
     private final StoveBook book;
     private final @Nullable Integer minutesLeft;
     private final Moments moments;
+    private final HandsAndOven hands;
+    private final ToolInUse tools;
     private final Map<String, String> names;
     private final StepUses stepUses;
     private final List<PrepStep> steps = new ArrayList<>();
@@ -65,14 +56,14 @@ final class MethodSteps {
     /** Pots of which a sentence of the recipe's was told. */
     private final Set<String> opened = new HashSet<>();
 
-    private final Map<String, String> standsIn = new HashMap<>();
-
     MethodSteps(PlannedProcedure procedure, Cooking cooking, StoveBook book, @Nullable Integer minutesLeft) {
         this.procedure = procedure;
         this.cooking = cooking;
         this.book = book;
         this.minutesLeft = minutesLeft;
         this.moments = new Moments(procedure, cooking);
+        this.hands = new HandsAndOven(cooking, book);
+        this.tools = new ToolInUse(cooking, hands);
         this.names = procedure.components().stream().collect(Collectors.toMap(Pot::id, Pot::name));
         this.stepUses = new StepUses(procedure, names);
     }
@@ -225,16 +216,16 @@ final class MethodSteps {
         List<Rung> ladder = List.of();
         for (Work work : works) {
             Stage stage = cooking.stage(work);
-            double busy = busy(work, stage);
+            double busy = hands.busy(work, stage);
             active += busy;
             passive += stage.minutes() - busy;
             soaking += isSoak(work) ? stage.minutes() - busy : 0;
             added += stage.added();
-            sign = work.until() != null ? work.until() : sign != null || isBraised(work) ? sign : stage.sign();
+            sign = work.until() != null ? work.until() : sign != null || hands.isBraised(work) ? sign : stage.sign();
             ladder = ladder.isEmpty() ? ladder(work, stage) : ladder;
         }
         boolean last = works.contains(lastWorked(pot));
-        PrepStep.Doing doing = doing(works);
+        PrepStep.Doing doing = hands.doing(works);
         When when = moments.of(pot, works, active + passive);
         Rung taken = ladder.stream().filter(Rung::taken).findFirst().orElse(null);
         return PrepStepBuilder.builder()
@@ -250,10 +241,10 @@ final class MethodSteps {
                         (int) Math.round(taken == null ? passive : Math.max(0, passive - soaking) + taken.minutes()))
                 .rawGrams(start.before() + added)
                 .readyGrams(end.after())
-                .tool(tool(pot, works, first))
+                .tool(tools.of(pot, works, first))
                 .heat(
                         doing.ovenCelsius() == null || works.stream().anyMatch(w -> GRILLS.contains(w.action()))
-                                ? heat(works)
+                                ? tools.heat(works)
                                 : Messages.say("prep.oven", Dial.words(doing.ovenCelsius())))
                 .keeps(last ? book.keeps(pot.kind()) : null)
                 .why(taken == null ? why(works) : Messages.say("prep.there-is-no-time-for-the", text))
@@ -261,19 +252,6 @@ final class MethodSteps {
                 .when(when)
                 .doing(doing)
                 .build();
-    }
-
-    /** Minutes that hands are busy: what cooks much longer than it usually does is stirred now and then, as a simmer is. */
-    private double busy(Work work, Stage stage) {
-        StoveBook.Work kind = stage.work();
-        double hands = kind == null ? 1 : takesOven(work) ? book.named("roast").hands() : kind.hands();
-        double all = stage.minutes();
-        if (hands < A_LOOK) {
-            return Math.min(1, all);
-        }
-        double watched = kind == null || kind.heat() == null ? all : Math.min(all, LONG_WATCHED * kind.minutes());
-        return watched * hands
-                + (all - watched) * Math.min(hands, book.named("simmer").hands());
     }
 
     /** A short wait amid the layers is said where it lies, not before it is built. */
@@ -298,81 +276,6 @@ final class MethodSteps {
         return pot.steps().reversed().stream()
                 .filter(w -> moments.of(pot, List.of(w), 0) != When.TO_SERVE)
                 .findFirst()
-                .orElse(null);
-    }
-
-    /** Its verbs, and the oven that what is roasted or baked before the dish takes. */
-    private PrepStep.Doing doing(List<Work> works) {
-        Set<String> actions = works.stream().map(Work::action).collect(Collectors.toSet());
-        List<Work> roasted = works.stream().filter(this::takesOven).toList();
-        double minutes =
-                roasted.stream().mapToDouble(w -> cooking.stage(w).minutes()).sum();
-        double celsius = roasted.stream()
-                .map(Work::celsius)
-                .filter(Objects::nonNull)
-                .findFirst()
-                .orElse(USUAL_ROAST);
-        return minutes < 1
-                ? PrepStep.Doing.of(actions)
-                : new PrepStep.Doing(actions, celsius, (int) Math.round(minutes), List.of());
-    }
-
-    private boolean takesOven(Work work) {
-        return isBraised(work) || isRoasted(work);
-    }
-
-    private boolean isRoasted(Work work) {
-        StoveBook.Work kind = cooking.stage(work).work();
-        return kind != null && ROASTED_IN.equals(kind.tool());
-    }
-
-    /** "Cover and cook at 150C for 4 hours": in the vessel the words name, and no sign of the frying pan. */
-    private boolean isBraised(Work work) {
-        return work.celsius() != null
-                && cooking.stage(work).minutes() >= LEAST_IN_OVEN
-                && !IN_FAT.contains(work.action())
-                && !isRoasted(work);
-    }
-
-    /** The tool the text names, else the one the pot stands in, else the usual one of the longest work. */
-    private @Nullable String tool(Pot pot, List<Work> works, boolean first) {
-        String named = works.stream()
-                .map(Work::tool)
-                .filter(t -> t != null && !MEASURES.contains(t))
-                .findFirst()
-                .orElse(null);
-        StoveBook.Work longest = longest(works);
-        boolean heats = longest != null && longest.heat() != null;
-        if (named != null) {
-            if (heats) {
-                standsIn.put(pot.id(), named);
-            }
-            return named;
-        }
-        boolean braised = works.stream().anyMatch(this::isBraised);
-        if (longest == null || braised || !first && !heats) {
-            return null;
-        }
-        return heats ? standsIn.computeIfAbsent(pot.id(), p -> longest.tool()) : longest.tool();
-    }
-
-    private @Nullable String heat(List<Work> works) {
-        return works.stream()
-                .map(Work::heat)
-                .filter(Objects::nonNull)
-                .findFirst()
-                .orElseGet(() -> {
-                    StoveBook.Work longest = longest(works);
-                    return longest == null ? null : longest.heat();
-                });
-    }
-
-    private StoveBook.@Nullable Work longest(List<Work> works) {
-        return works.stream()
-                .map(cooking::stage)
-                .filter(s -> s.work() != null)
-                .max(Comparator.comparingDouble(Stage::minutes))
-                .map(Stage::work)
                 .orElse(null);
     }
 
