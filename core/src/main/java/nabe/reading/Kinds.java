@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import nabe.larder.Figures;
 import nabe.larder.Words;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.Verb.Effect;
@@ -42,7 +43,7 @@ final class Kinds {
     static final Set<String> FLAVOURS = Set.of(
             "stock-cube", "mustard", "worcester", "soy-sauce", "tomato-paste", "miso", "umami", "acid", "egg-white");
     private static final double FEW = 0.15;
-    private static final double MOSTLY = 5;
+    private static final double MOSTLY = Figures.of("reading.mostly-fat");
     private static final int FEW_THINGS = 3;
     private final Kitchen kitchen;
 

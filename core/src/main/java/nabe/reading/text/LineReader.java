@@ -32,7 +32,7 @@ public final class LineReader {
     private static final Pattern OPTIONAL_FIRST =
             Pattern.compile("^[(\\[]?optional[)\\]:]+\\s*", Pattern.CASE_INSENSITIVE);
     private static final Pattern PLUS = Pattern.compile(
-            "(?:[,;(]\\s*(?:plus|\\+)|\\s\\+|\\splus(?=\\s+[\\d½¼¾]))\\s+(?:another |an extra |a further |extra )?",
+            "(?:[,;(]\\s*(?:plus|\\+)|\\s\\+|\\splus(?=\\s+[\\d½¼¾][^,;]{0,15}?\\s(?:for|to|extra|more)\\b))\\s+(?:another |an extra |a further |extra )?",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern STRESS = Pattern.compile("\\*\\*|__|`");
     private static final Pattern TWO_LETTERS = Pattern.compile("\\p{L}{2}");

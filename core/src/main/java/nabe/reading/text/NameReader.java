@@ -54,7 +54,7 @@ final class NameReader {
     private static final Pattern EACH = Pattern.compile("\\s*each\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern EITHER = Pattern.compile("\\s+or\\s+|\\s*/\\s*(?=\\p{L})", Pattern.CASE_INSENSITIVE);
     private static final Pattern TAIL = Pattern.compile(
-            "\\s+(?:(?:plus|\\+|and) (?:extra|more)\\b.*|(?:\\+|plus) [\\d½¼¾].*|to (?:taste|serve|garnish"
+            "\\s+(?:(?:plus|\\+|and) (?:extra|more)\\b.*|\\+ \\d.*|plus [\\d½¼¾][^,;]{0,15}? (?:for|to|extra|more)\\b.*|to (?:taste|serve|garnish"
                     + "|finish|glaze|grease)\\b.*|for (?:greasing|brushing|frying|the (?:dish|pan|tin|top|form|mould|mold|plate|tray)|dusting|serving|garnish"
                     + "|sprinkling|topping|the (?:top(?:ping)?|crust|crumb|lid|glaze|finish|table)|rolling|dredging|coating|glazing|drizzling|boiling)\\b.*|as needed\\b.*|divided)$",
             Pattern.CASE_INSENSITIVE);
