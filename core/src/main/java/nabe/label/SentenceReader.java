@@ -333,7 +333,8 @@ final class SentenceReader {
                             && nodes.get(i) instanceof Token t
                             && !t.is(Token.Kind.COMMA);
                     i--) {
-                verb = t.isWord() && MADE.contains(t.key()) ? i : verb;
+                boolean opens = i == 0 && t.isWord("from");
+                verb = opens || t.isWord() && MADE.contains(t.key()) ? i : verb;
             }
             return verb;
         }
