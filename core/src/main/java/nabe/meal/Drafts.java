@@ -96,6 +96,9 @@ final class Drafts {
         private final int oven;
         private final Map<String, Set<Allergen>> holds = new HashMap<>();
         private final Map<String, String> lastOf = new LinkedHashMap<>();
+        /** By a step's id; without what is got ready, which the first step of every pot waits for. */
+        private final Map<String, String> taskOf = new HashMap<>();
+
         private final Set<Allergen> whole;
 
         private final String title;
@@ -168,6 +171,7 @@ final class Drafts {
                     .map(PrepStep.Used::component)
                     .filter(lastOf::containsKey)
                     .forEach(c -> after.add(lastOf.get(c)));
+            step.needs().stream().filter(taskOf::containsKey).forEach(s -> after.add(taskOf.get(s)));
             return after;
         }
 
@@ -207,6 +211,9 @@ final class Drafts {
                 id = roasted(step, roasts, id, days, handles, stage);
             }
             lastOf.put(step.component() == null ? step.id() : step.component(), id);
+            if (!isGettingReady(step)) {
+                taskOf.put(step.id(), id);
+            }
             return id;
         }
 

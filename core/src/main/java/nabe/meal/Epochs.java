@@ -37,11 +37,12 @@ final class Epochs {
         for (int k = 0; k < washes.size(); k++) {
             Washing wash = washes.get(k);
             BoolVar after = model.newBoolVar("");
-            model.addImplication(after, wash.there());
-            model.addGreaterOrEqual(starts.get(d.id()), plus(wash.start(), Clock.WASH_MINUTES))
-                    .onlyEnforceIf(after);
-            boolean past = problem.isDone(d) && k < problem.washed().size();
-            if (!past) {
+            if (problem.isDone(d) && k < problem.washed().size()) {
+                model.addEquality(after, isDirtySince(d, problem.washed().get(k)) ? 1 : 0);
+            } else {
+                model.addImplication(after, wash.there());
+                model.addGreaterOrEqual(starts.get(d.id()), plus(wash.start(), Clock.WASH_MINUTES))
+                        .onlyEnforceIf(after);
                 model.addLessOrEqual(plus(Objects.requireNonNull(starts.get(d.id())), d.active()), wash.start())
                         .onlyEnforceIf(new Literal[] {after.not(), wash.there()});
             }
@@ -52,6 +53,11 @@ final class Epochs {
             epoch.add(after);
         }
         return epoch.build();
+    }
+
+    /** Of what is past nothing can be asked: hands that were not off it when the washing began were dirty after it. */
+    private boolean isDirtySince(Draft done, int wash) {
+        return Objects.requireNonNull(problem.fixed().get(done.id())) + done.active() > wash;
     }
 
     /** @return washings before it begins */

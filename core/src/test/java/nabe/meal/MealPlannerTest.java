@@ -149,6 +149,35 @@ class MealPlannerTest {
         plan(meal(kitchen, dishes.toArray(Meal.Course[]::new)));
     }
 
+    /** The broth is measured out of the pot the chicken is in before another pot takes it. */
+    @Test
+    void whatIsDrawnOffIsThereBeforeAnotherPotTakesIt() {
+        String pie = """
+                Fish pie
+                400 g smoked haddock
+                500 ml whole milk
+                2 leeks, sliced
+                50 g butter
+                50 g cornflour
+                900 g potatoes
+                Method
+                1. Boil the potatoes for 18 minutes, drain and mash.
+                2. Lay the haddock in a wide pan, pour over the milk and bring to a simmer. Leave for 8 minutes. Lift out the fish and flake it into a 2-litre pie dish. Strain the milk and keep it.
+                3. Sweat the leeks in the butter for ten minutes, stir in the flour, then gradually add the milk, stirring till thick. Pour over the fish. Spoon the mash on top. Bake at 200C for 30 minutes.
+                """;
+        Meal.Course course = Meal.Course.of(Brief.of(Brief.RecipeBrief.ofText(pie), Needs.none()), null);
+        MealPlan plan = plan(meal(kitchen(1, 4, new Meal.Oven(2, false)), course, dish(0)));
+        assertThat(of(plan, "Strain the milk").to())
+                .isBeforeOrEqualTo(of(plan, "gradually add the milk").from());
+    }
+
+    private static MealTask of(MealPlan plan, String words) {
+        return plan.tasks().stream()
+                .filter(t -> t.words().contains(words))
+                .findFirst()
+                .orElseThrow();
+    }
+
     @Test
     void whoEatsWhatIsSaidForEverybodyAndNobodyGoesWithout() {
         MealPlan plan = plan(meal(kitchen(1, 4, new Meal.Oven(2, false)), dish(0)));
@@ -253,6 +282,31 @@ class MealPlannerTest {
         assertThat(late.tasks())
                 .filteredOn(t -> !t.id().equals(first.id()))
                 .allSatisfy(t -> assertThat(t.from()).isAfterOrEqualTo(now));
+    }
+
+    /** A washing up that was over before the flour came out keeps nothing apart any more. */
+    @Test
+    void whatWasDirtiedAfterTheLastWashingIsWashedBeforeStrictFood() {
+        Meal meal = meal(kitchen(1, 4, new Meal.Oven(2, false)), dish(1), dish(0, Need.GLUTEN_FREE));
+        LocalDateTime now = SERVE.minusHours(6).plusMinutes(5);
+        List<Meal.Done> done = new ArrayList<>(List.of(new Meal.Done("wash-1", now.minusMinutes(5), now)));
+        boolean floury = false;
+        for (MealTask task : plan(meal).tasks()) {
+            if (!floury && task.dishes().equals(List.of(0))) {
+                LocalDateTime over = now.plus(Duration.between(task.from(), task.to()));
+                done.add(new Meal.Done(task.id(), now, over));
+                now = over;
+                floury = task.handles().contains(Allergen.WHEAT);
+            }
+        }
+        MealPlan rest = MEALS.plan(
+                new Meal("Supper", SERVE, meal.eaters(), meal.dishes(), meal.kitchen(), done, null, now), PLANNER);
+
+        LocalDateTime floured = now;
+        assertThat(rest.breaches()).isEmpty();
+        assertThat(rest.tasks())
+                .filteredOn(t -> t.wash() && !t.from().isBefore(floured))
+                .isNotEmpty();
     }
 
     @Test
