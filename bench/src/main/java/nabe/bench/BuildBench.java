@@ -76,7 +76,7 @@ public class BuildBench {
                 prepper.prepare(new Prepper.Asked(recipe, conversion, house.schools(), Map.of(), PrepChoice.none()));
         BuildPlan build = builder.build(recipe, procedure, prep, null, house, fiveLayers, 1, 1);
         List<WetLayer> layers = build.layers().stream()
-                .map(l -> new WetLayer(l.component(), l.name(), l.part(), l.of()))
+                .map(l -> new WetLayer(l.component(), l.name(), l.part(), l.of(), false))
                 .toList();
         return water.budget(
                 recipe.family(), layers, layers.stream().map(l -> 0.05).toList(), house.schools());
