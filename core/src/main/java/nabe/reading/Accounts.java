@@ -91,7 +91,8 @@ final class Accounts {
     double share(int line, Portion portion) {
         double left = kitchen.left[line];
         double free = Math.max(0, left - kitchen.reserved[line]);
-        boolean onlyKept = free < LITTLE && kitchen.reserved[line] > LITTLE && !portion.isSaid();
+        boolean all = !portion.isSaid() || portion.is(Portion.Kind.REST);
+        boolean onlyKept = free < LITTLE && kitchen.reserved[line] > LITTLE && all;
         if (portion.is(Portion.Kind.RESERVED) || onlyKept) {
             return kitchen.reserved[line] > 0 ? Math.min(left, kitchen.reserved[line]) : left;
         }

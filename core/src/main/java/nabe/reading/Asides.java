@@ -46,7 +46,8 @@ final class Asides {
         boolean inHand = !kitchen.focus.isEmpty()
                 && kitchen.focus.stream().map(kitchen::whereItIs).noneMatch(dish::holds);
         boolean onTray = nouns.stream().anyMatch(n -> n.is(Named.Kind.TRAY));
-        if (stage == Scene.Stage.COOKING || dish.all.isEmpty() || inHand && (onTray || clause.says("heat"))) {
+        boolean kept = clause.does(Effect.KEEP) && isOfLastStep(clause);
+        if (stage == Scene.Stage.COOKING || dish.all.isEmpty() || kept || inHand && (onTray || clause.says("heat"))) {
             atStove(clause, more, named(nouns));
         } else if (stage == Scene.Stage.BUILDING && clause.cover() == null) {
             dish.all.reversed().stream()
@@ -56,6 +57,12 @@ final class Asides {
                     .said
                     .add(clause);
         }
+    }
+
+    /** "Strain the milk and keep it", while the fish lies in the dish. */
+    private boolean isOfLastStep(Clause clause) {
+        Pot worked = workedLast();
+        return worked != null && worked.steps.getLast().sentence() == clause.sentence();
     }
 
     private static boolean tells(Clause clause) {
@@ -69,6 +76,7 @@ final class Asides {
                         Effect.DRAW,
                         Effect.COVER,
                         Effect.UNCOVER,
+                        Effect.ROLL,
                         Effect.PREP,
                         Effect.GREASE)
                 || clause.does(Effect.MIX) && clause.says("rub");

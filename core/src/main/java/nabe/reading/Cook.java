@@ -3,7 +3,7 @@ package nabe.reading;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import nabe.larder.Figures;
+import java.util.regex.Pattern;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Clause.Cover;
@@ -25,7 +25,6 @@ final class Cook {
     private final Naming naming;
     private final Meaning meaning;
     private final Dish dish;
-    private static final double NO_CRUST = Figures.of("reading.no-crust");
 
     private static final Set<String> COLD_VERBS = Set.of("chill", "refrigerate", "cool");
 
@@ -42,13 +41,16 @@ final class Cook {
     private final Wrapping wrapping;
     private final BuildSigns signs;
     private final BuildStart buildStart;
+    private final OvenSigns ovenSigns;
     private final Table table;
     private final Waits waits;
     private final Baking inOven;
     private final List<Said> said = new ArrayList<>();
     private final List<OnlyIf> onlyIf = new ArrayList<>();
-    private static final Set<String> SHAPED =
-            Set.of("ball", "meatball", "patty", "dumpling", "log", "sausage", "croquette");
+    private static final Pattern BRUSHES_EACH = Pattern.compile(
+            "\\b(?:brush|oil|butter)ing (?:each|every|them|one|as you go)\\b|\\beach (?:one )?brushed\\b",
+            Pattern.CASE_INSENSITIVE);
+    static final Set<String> SHAPED = Set.of("ball", "meatball", "patty", "dumpling", "log", "sausage", "croquette");
 
     private List<Named> meant = List.of();
 
@@ -74,6 +76,7 @@ final class Cook {
         this.wrapping = new Wrapping(scene, laying);
         this.buildStart = new BuildStart(scene);
         this.signs = new BuildSigns(scene, clauses.size());
+        this.ovenSigns = new OvenSigns(scene, clauses, meaning);
         OvenClock ovenClock = new OvenClock(scene);
         this.table = new Table(scene, ovenClock);
         this.waits = new Waits(scene);
@@ -187,6 +190,10 @@ final class Cook {
 
     private void take(Clause clause, int i) {
         kitchen.clause = i;
+        kitchen.parts.at(i);
+        if (BRUSHES_EACH.matcher(clause.words()).find()) {
+            kitchen.brushing.add(clause);
+        }
         dish.at(clause.step());
         topics.noteCold(clause);
         if (scene.stage == Scene.Stage.COOKING && signs.putsIn(clause)) {
@@ -319,29 +326,37 @@ final class Cook {
             beginBuilding();
             return;
         }
+        if (stirsIntoDish(clause, nouns)) {
+            kitchen.current = null;
+            stove.work(clause, nouns.stream().filter(n -> !n.isVessel()).toList());
+            beginBuilding();
+            if (kitchen.current != null) {
+                dish.place(kitchen.whereItIs(kitchen.current), Portion.UNSAID, false);
+            }
+            return;
+        }
+        if (poaches(clause, nouns)) {
+            stove.work(clause, nouns);
+            return;
+        }
         if (buildStart.starts(clause, nouns)) {
             beginBuilding();
             building(clause, nouns);
             return;
         }
-        boolean bakes = clause.does(Effect.BAKE, Effect.GRILL)
-                && nouns.stream().noneMatch(n -> n.is(Kind.LINES) || n.is(Kind.TRAY) || n.is(Kind.PAN))
-                && !clause.says("side", "griddle")
-                && !bakesOnTray(clause);
-        boolean ahead = dish.all.isEmpty() && meaning.measuredDishAfter(kitchen.clause);
-        if (!ahead && (bakes || isDialAndTime(clause, nouns)) && (signs.isLate() || bakesWhereMixed(clause))) {
+        if (ovenSigns.bakes(clause, nouns) && (signs.isLate() || ovenSigns.bakesWhereMixed(clause))) {
             scene.stage = Scene.Stage.BUILDING;
             scene.enterOven();
-            if (isCoveredJustBefore()) {
+            if (ovenSigns.isCoveredJustBefore()) {
                 oven.cover(Cover.ON);
             }
             inOven.baking(clause, nouns);
             return;
         }
-        if (kitchen.current != null && isCasserolesOven(clause, nouns)) {
+        if (kitchen.current != null && ovenSigns.isCasseroles(clause, nouns)) {
             dish.place(kitchen.whereItIs(kitchen.current), Portion.UNSAID, false);
             scene.enterOven();
-            oven.cover(isCoveredJustBefore() || clause.cover() == Cover.ON ? Cover.ON : Cover.OFF);
+            oven.cover(ovenSigns.isCoveredJustBefore() || clause.cover() == Cover.ON ? Cover.ON : Cover.OFF);
             inOven.baking(clause, nouns);
             return;
         }
@@ -367,62 +382,27 @@ final class Cook {
         scene.mixedInDish = inDish ? kitchen.current : scene.mixedInDish;
     }
 
-    /** "350, 1 hr, middle rack": without a word that it bakes. */
-    private static boolean isDialAndTime(Clause clause, List<Named> nouns) {
-        return clause.verb() == null
-                && clause.heat() != null
-                && clause.durations().stream().anyMatch(d -> d.minutes().max() >= NO_CRUST)
-                && nouns.stream().noneMatch(Named::isFood);
+    /** "Penne + sauce, stir, into a dish": stirred before it goes in. */
+    private static boolean stirsIntoDish(Clause clause, List<Named> nouns) {
+        return Set.of("stir", "mix", "toss", "combine").contains(clause.base())
+                && nouns.stream().anyMatch(n -> n.is(Kind.DISH) && n.slot().lead() == Lead.INTO)
+                && nouns.stream()
+                                .filter(n -> n.isFood() && n.slot().lead() == Lead.NONE)
+                                .count()
+                        > 1
+                && clause.isFronted(nouns.getFirst().slot());
     }
 
-    /** "Seeds, 200C 35 min": on top, and in with it. */
-    private static boolean laysAndBakes(Clause clause, List<Named> nouns) {
-        return clause.verb() == null
-                && clause.heat() != null
-                && clause.durations().stream().anyMatch(d -> d.minutes().max() >= NO_CRUST)
-                && nouns.stream().anyMatch(n -> n.is(Kind.LINES))
-                && nouns.stream().noneMatch(n -> n.slot().lead() != Lead.NONE);
-    }
-
-    /** "Arrange on the baking sheets and bake 25 minutes", before anything lies in the dish. */
-    private boolean bakesOnTray(Clause clause) {
-        return clause.step() == scene.trayStep && dish.all.isEmpty() && meaning.anotherDishAfter(kitchen.clause);
-    }
-
-    /** "Place on a baking sheet and bake until pliable": what is in hand, while the dish waits with its first sauce. */
-    private boolean bakesFirst(Clause clause) {
-        return clause.sentence() == scene.traySentence
-                && !kitchen.focus.isEmpty()
-                && kitchen.focus.stream().noneMatch(dish::holds)
-                && clause.heat() == null;
-    }
-
-    /** "Mix all in the dish, cover, bake 45 min": that is no crust baked ahead. */
-    private boolean bakesWhereMixed(Clause clause) {
-        boolean whole = clause.durations().stream().anyMatch(d -> d.minutes().max() >= NO_CRUST);
-        return kitchen.current != null && kitchen.current == scene.mixedInDish && (isCoveredJustBefore() || whole);
-    }
-
-    /** "Cover with foil and bake": the cover is said in the clause before. */
-    private boolean isCoveredJustBefore() {
-        Clause before = kitchen.clause > 0 ? clauses.get(kitchen.clause - 1) : null;
-        return before != null
-                && before.cover() == Cover.ON
-                && before.sentence() == clauses.get(kitchen.clause).sentence();
-    }
-
-    /** "Cook in the oven for 2 hours" of a casserole that came from the stove, where no other dish follows. */
-    private boolean isCasserolesOven(Clause clause, List<Named> nouns) {
-        boolean fromStove = scene.stoveware.contains("casserole") || scene.stoveware.contains("skillet");
-        return fromStove
-                && clause.says("oven")
-                && !clause.durations().isEmpty()
-                && kitchen.current != null
-                && kitchen.current.worked
-                && nouns.stream().noneMatch(n -> n.is(Kind.LINES))
+    /** "Lay the fish in a wide pan, pour over the milk and bring to a simmer", where a dish comes later. */
+    private boolean poaches(Clause clause, List<Named> nouns) {
+        boolean inPan = clause.does(Effect.PLACE)
+                && nouns.stream().anyMatch(n -> n.is(Kind.PAN) && n.slot().lead() != Lead.NONE)
+                && nouns.stream().anyMatch(n -> n.is(Kind.LINES));
+        return inPan
+                && meaning.anotherDishAfter(kitchen.clause)
                 && clauses.subList(kitchen.clause + 1, clauses.size()).stream()
-                        .flatMap(c -> c.slots().stream())
-                        .noneMatch(s -> Vessels.in(s.tokens()) == Kind.DISH);
+                        .takeWhile(c -> c.sentence() == clause.sentence())
+                        .anyMatch(c -> c.does(Effect.START, Effect.HEAT));
     }
 
     /** "Cover and chill overnight": that cover is off again when it bakes, unless it is then taken off. */
@@ -457,13 +437,13 @@ final class Cook {
                 && !isOfPanInHand(clause)) {
             oven.cover(clause.cover());
         }
-        if (laysAndBakes(clause, nouns)) {
+        if (OvenSigns.laysAndBakes(clause, nouns)) {
             laying.lay(clause, nouns.stream().filter(n -> n.is(Kind.LINES)).toList(), false);
             building(clause, nouns.stream().filter(n -> !n.isFood()).toList());
             return;
         }
         if (inOven.isOven(clause, nouns)) {
-            if (bakesFirst(clause) || clause.says("blind")) {
+            if (ovenSigns.bakesFirst(clause) || clause.says("blind")) {
                 stove.work(clause, nouns);
                 return;
             }

@@ -50,6 +50,7 @@ final class GroupNames {
         for (int l = 0; l < kitchen.lines.size(); l++) {
             if (classes.holds(name.key(), kitchen.lines.get(l))
                     && kitchen.left[l] > 0.01
+                    && !kitchen.told.get(l).toServe()
                     && modifiersFit(tokens, head, l)) {
                 members.add(l);
             }

@@ -4,6 +4,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.stream.Stream;
 import nabe.larder.Figures;
 import nabe.larder.Words;
 import nabe.reading.grammar.KitchenWords;
@@ -242,7 +243,7 @@ final class Kinds {
         }
         boolean meat = roles.stream().anyMatch(MEATS::contains);
         boolean veg = roles.stream().anyMatch(VEGETABLES::contains);
-        boolean milk = roles.contains("milk") || roles.contains("cream") || roles.contains("sour-milk");
+        boolean milk = Stream.of("milk", "cream", "sour-milk", "sour-cream").anyMatch(roles::contains);
         if (!pot.inside.isEmpty()) {
             return Kind.STRUCTURE;
         }

@@ -72,6 +72,8 @@ final class Kitchen {
     final List<Step> readying = new ArrayList<>();
     /** Said before the work it belongs to, in the same sentence. */
     final List<Clause> pending = new ArrayList<>();
+    /** "Lay in the sheets, brushing each with oil". */
+    final List<Clause> brushing = new ArrayList<>();
     /** Water that was put on, for what is boiled next. */
     final List<Clause> kettles = new ArrayList<>();
 

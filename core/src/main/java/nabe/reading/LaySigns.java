@@ -38,6 +38,15 @@ final class LaySigns {
         return Tokens.has(noun.slot().tokens(), "overhanging", "overhang", "hanging");
     }
 
+    /** "Pour over the custard, pushing the bread down": it lies there already. */
+    boolean isPressedDown(Named noun) {
+        Verb.Spoken first = KitchenWords.shared().verb(noun.slot().tokens().getFirst());
+        boolean pressing = first != null
+                && first.form() == Verb.Form.ING
+                && (first.verb().effect() == Effect.PREP || first.verb().base().equals("push"));
+        return pressing && dish.all.stream().anyMatch(p -> isOf(noun, p.pot));
+    }
+
     /** "Top with parmesan" that all went into the filling, which lies there: nothing of it is left. */
     boolean isSpent(Named noun) {
         Pot pot = noun.pot();

@@ -92,7 +92,10 @@ final class Laying {
                 placed.add(noun);
             }
         }
-        placed.removeIf(n -> signs.isSaidAgain(n, placed) || signs.isSpent(n) || LaySigns.isOverhang(n));
+        placed.removeIf(n -> LaySigns.isSaidAgain(n, placed)
+                || signs.isSpent(n)
+                || LaySigns.isOverhang(n)
+                || signs.isPressedDown(n));
         return placed;
     }
 

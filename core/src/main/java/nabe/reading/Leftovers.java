@@ -2,6 +2,7 @@ package nabe.reading;
 
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
@@ -71,6 +72,8 @@ final class Leftovers {
                     : NOTHING;
         }
     }
+
+    private static final double LITTLE = 0.1;
 
     private Leftovers() {}
 
@@ -159,17 +162,26 @@ final class Leftovers {
                 .filter(p -> kitchen.roles(p).contains("pastry-thin"))
                 .findFirst()
                 .orElse(null);
+        boolean rest = kitchen.left[i] > LITTLE && isBrushedOnEach(kitchen, i);
         boolean brushes = thin != null
                 && Kitchen.FATS.contains(kitchen.role(i))
-                && kitchen.pan.contains(i)
-                && kitchen.left[i] > 0.99
-                && kitchen.lines.get(i).gramsOrZero() > Readying.MOST_GREASE;
+                && (rest
+                        || kitchen.pan.contains(i)
+                                && kitchen.left[i] > 0.99
+                                && kitchen.lines.get(i).gramsOrZero() > Readying.MOST_GREASE);
         if (thin != null && brushes) {
             thin.add(i, kitchen.left[i]);
             kitchen.left[i] = 0;
             kitchen.pan.remove(i);
         }
         return brushes;
+    }
+
+    private static boolean isBrushedOnEach(Kitchen kitchen, int i) {
+        String name = kitchen.lines.get(i).item().toLowerCase(Locale.ROOT);
+        String last = name.substring(name.lastIndexOf(' ') + 1);
+        return kitchen.brushing.stream()
+                .anyMatch(c -> c.words().toLowerCase(Locale.ROOT).contains(last));
     }
 
     private static boolean isHeadedElsewhere(Kitchen kitchen, String heading) {

@@ -28,6 +28,10 @@ final class Meaning {
     private static final Set<String> GREASED =
             Set.of("rubbed", "greased", "buttered", "oiled", "brushed", "smeared", "dusted", "sprayed");
 
+    private static final Set<String> PIECES = Set.of("disc", "disk", "ball", "piece", "portion", "half");
+    private static final Pattern IN_TWO = Pattern.compile(
+            "\\b(?:divide|split|cut|halve)\\w*\\b.*\\b(?:two|2|half|halves)\\b|\\bhalve\\b", Pattern.CASE_INSENSITIVE);
+
     private final Scene scene;
     private final Kitchen kitchen;
     private final Naming naming;
@@ -60,11 +64,15 @@ final class Meaning {
                 .map(this::allCut)
                 .map(Meaning::inPieces)
                 .map(n -> restOfDough(clause, n))
+                .map(n -> disc(clause, n))
+                .map(this::halvesInHand)
                 .map(n -> theRest(clause, n))
                 .map(n -> aLittle(clause, n))
                 .flatMap(n -> kitchen.parts.restsOf(n, dish, kitchen).stream())
                 .toList();
-        List<Named> meant = Exceptions.resolved(withoutGrease(Parts.otherHalves(nouns)), kitchen, dish);
+        List<Named> halves = kitchen.parts.anotherOfEach(Parts.otherHalves(nouns));
+        List<Named> both = kitchen.parts.restsOfBoth(halves, dish, kitchen);
+        List<Named> meant = Exceptions.resolved(withoutGrease(both), kitchen, dish);
         return naming.withReadied(naming.another(naming.together(meant)));
     }
 
@@ -124,7 +132,8 @@ final class Meaning {
         if (lined || litres) {
             return noun.as(Kind.DISH);
         }
-        if (noun.is(Kind.TRAY) && (isDivided(clause) || isLayered(clause)) && !anotherDishAfter(kitchen.clause)) {
+        boolean tray = isDivided(clause) || isLayered(clause) || setsIn(clause, noun);
+        if (noun.is(Kind.TRAY) && tray && !anotherDishAfter(kitchen.clause)) {
             return noun.as(Kind.DISH);
         }
         boolean measured = said.stream().anyMatch(Token::isNumber) && Tokens.has(said, "x");
@@ -135,6 +144,14 @@ final class Meaning {
         return noun.is(Kind.PAN) && (said.getLast().is("pan") || measured) && (measured || spread || greased)
                 ? noun.as(Kind.DISH)
                 : noun;
+    }
+
+    /** "Set them side by side in an oiled tray", not "on" one. */
+    private boolean setsIn(Clause clause, Named noun) {
+        return clause.does(Effect.PLACE)
+                && noun.slot().lead() == Lead.IN
+                && noun.slot().tokens().getLast().is("tray")
+                && !scene.dishMeant;
     }
 
     /** "Divide between two greased trays": what is divided so is a dish each. */
@@ -372,6 +389,41 @@ final class Meaning {
                 .reduce((a, b) -> b)
                 .orElse(null);
         return dough == null ? noun : new Named(Kind.POT, List.of(), dough, noun.portion(), noun.each(), noun.slot());
+    }
+
+    /** "Roll out one disc", "roll the second": of a dough that was divided in two. */
+    private Named disc(Clause clause, Named noun) {
+        List<Token> said = noun.slot().tokens();
+        boolean piece = clause.verb() != null
+                && clause.base().startsWith("roll")
+                && PIECES.contains(said.getLast().key());
+        boolean second = Tokens.has(said, "second", "other", "remaining", "last");
+        boolean first = Tokens.has(said, "first") || said.stream().anyMatch(t -> t.isNumber() && t.low() == 1);
+        Pot dough = kitchen.pots.stream()
+                .filter(p -> piece && p.lines.size() > 1 && !Mixing.isHot(p))
+                .filter(p ->
+                        p.steps.stream().anyMatch(s -> IN_TWO.matcher(s.words()).find()))
+                .reduce((a, b) -> b)
+                .orElse(null);
+        Portion half = second ? Portion.REST : new Portion(Portion.Kind.FRACTION, 0.5, null);
+        return dough != null && (first || second)
+                ? new Named(Kind.POT, List.of(), dough, half, noun.each(), noun.slot())
+                : noun;
+    }
+
+    /** "Split the cheese and lay the two halves on top": what was cut just now. */
+    private Named halvesInHand(Named noun) {
+        List<Token> said = noun.slot().tokens();
+        boolean halves = said.getLast().text().equalsIgnoreCase("halves")
+                && said.stream()
+                        .limit(said.size() - 1L)
+                        .allMatch(t -> t.is("the") || t.is("both") || t.isNumber() && t.low() == 2);
+        Pot hand = halves && !kitchen.focus.isEmpty() ? kitchen.whereItIs(kitchen.focus.getFirst()) : null;
+        boolean cut = hand != null
+                && !hand.steps.isEmpty()
+                && Set.of("split", "cut", "halve", "slice")
+                        .contains(hand.steps.getLast().action());
+        return cut ? new Named(Kind.PRONOUN, List.of(), null, Portion.UNSAID, noun.each(), noun.slot()) : noun;
     }
 
     /** "Mix a little with the penne": of what is in hand. */

@@ -67,9 +67,13 @@ final class Naming {
     /** "The leek sauce": a pot nobody named before is called as the cook calls it. */
     void entitle(Named noun) {
         Pot pot = noun.is(Kind.POT) ? noun.pot() : null;
-        if (pot != null && pot.worked && pot.title == null && pot.heading == null && pot.names.isEmpty()) {
-            pot.title = potNames.titled(noun.slot().tokens(), pot);
+        if (pot == null || !pot.worked || pot.title != null || pot.heading != null) {
+            return;
         }
+        String made = potNames.madeName(noun.slot().tokens(), pot);
+        pot.title = made == null && pot.names.isEmpty()
+                ? potNames.titled(noun.slot().tokens(), pot)
+                : made;
     }
 
     /** "The rest for a lid" is the rest. */
@@ -122,6 +126,10 @@ final class Naming {
         List<Integer> headed = headings.headed(tokens);
         if (!headed.isEmpty()) {
             return new Named(Kind.LINES, headed, null, Portion.UNSAID, each, slot);
+        }
+        Pot cut = cutByHand(tokens);
+        if (cut != null) {
+            return new Named(Kind.POT, List.of(), cut, Portion.read(tokens, List.of(), words), each, slot);
         }
         Choice best = best(tokens, isPlace(slot));
         if (best != null && isGround(tokens, best)) {
@@ -213,12 +221,23 @@ final class Naming {
             int other = isOneLine(noun) && heading != null
                     ? lineNames.under(heading, noun.slot().tokens())
                     : -1;
-            boolean stays = other < 0 || Objects.equals(heading, headingOf(noun));
+            boolean stays = other < 0
+                    || Objects.equals(heading, headingOf(noun))
+                    || !isToldAlike(noun.slot().tokens(), noun.lines().getFirst(), other);
             if (!stays) {
                 out.set(i, new Named(Kind.LINES, List.of(other), null, noun.portion(), noun.each(), noun.slot()));
             }
         }
         return out;
+    }
+
+    /** "The remaining blue cheese" is no parmesan, though that stands with the walnuts. */
+    private boolean isToldAlike(List<Token> tokens, int line, int other) {
+        return tokens.stream()
+                .filter(t -> t.isWord()
+                        && !known.isEmpty(t)
+                        && known.lines.get(line).all().contains(t.key()))
+                .allMatch(t -> known.lines.get(other).all().contains(t.key()));
     }
 
     /** "Whisk the flour, eggs and milk": the eggs of that part, where every part lists its own. */
@@ -286,7 +305,8 @@ final class Naming {
     List<Named> withReadied(List<Named> nouns) {
         List<Named> all = new ArrayList<>();
         for (Named noun : nouns) {
-            boolean several = noun.is(Kind.POT) && isOneOfMany(noun);
+            boolean others = isOthersThan(noun, nouns);
+            boolean several = others || noun.is(Kind.POT) && isOneOfMany(noun);
             List<Pot> readied = noun.is(Kind.LINES) || several
                     ? groupNames.readied(noun.slot().tokens(), noun.lines())
                     : List.<Pot>of();
@@ -295,17 +315,28 @@ final class Naming {
                     && isOneLine(noun)
                     && isByClass(noun)
                     && readied.stream().allMatch(Mixing::isInHand);
-            if (!instead || readied.isEmpty()) {
+            if (!instead && !others || readied.isEmpty()) {
                 all.add(noun);
             }
             if (both || instead || several) {
+                Portion portion = others ? noun.portion() : Portion.UNSAID;
                 readied.stream()
                         .filter(p -> p != noun.pot())
-                        .forEach(p ->
-                                all.add(new Named(Kind.POT, List.of(), p, Portion.UNSAID, noun.each(), noun.slot())));
+                        .forEach(p -> all.add(new Named(Kind.POT, List.of(), p, portion, noun.each(), noun.slot())));
             }
         }
         return all;
+    }
+
+    /** "A third of the vegetables, half the onions": the vegetables that are no onions. */
+    private boolean isOthersThan(Named noun, List<Named> nouns) {
+        String name = noun.slot().tokens().getLast().key();
+        return noun.is(Kind.POT)
+                && Set.of("veg", "vegetable").contains(name)
+                && nouns.stream()
+                        .anyMatch(n -> n.is(Kind.POT)
+                                && n.pot() == noun.pot()
+                                && !n.slot().tokens().getLast().is(name));
     }
 
     /** "Layer the veg", of roots and potatoes that were sliced before: all of them. */
@@ -434,6 +465,21 @@ final class Naming {
                 .boxed()
                 .toList();
         return sliced.size() == 1 && kitchen.left[sliced.getFirst()] > 0.99 ? sliced.getFirst() : -1;
+    }
+
+    /** "The slices", of what the method itself sliced, though the list has a cheese "in slices". @return its pot, or null */
+    private @Nullable Pot cutByHand(List<Token> tokens) {
+        Token shape = tokens.getLast();
+        boolean bare =
+                words.is(shape, Use.SHAPE) && tokens.stream().allMatch(t -> words.isAny(t, Use.DETAIL, Use.SHAPE));
+        boolean listed = bare
+                && known.linesOf(shape).stream()
+                        .anyMatch(l -> kitchen.left[l] > 0.99 && SLICED.contains(kitchen.role(l)));
+        return kitchen.pots.reversed().stream()
+                .filter(p -> bare && !listed && !p.isEmpty() && kitchen.main(p).size() == 1)
+                .filter(p -> p.steps.stream().anyMatch(s -> s.action().equals(shape.key())))
+                .findFirst()
+                .orElse(null);
     }
 
     /** From the last word back: the first that may name a thing and does. */

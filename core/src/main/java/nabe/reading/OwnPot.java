@@ -81,6 +81,7 @@ final class OwnPot {
                     a -> isRawDough(a.current()) && a.does(Effect.HEAT, Effect.START) && hasItems(a) && !goesIn(a)),
             new Sign(2, a -> areFriedPancakes(a.current()) && hasItems(a) && !goesIn(a)),
             new Sign(1.5, this::isSauceApart),
+            new Sign(-2, a -> isFronted(a) && !a.firstInStep() && Mixing.isHot(a.current())),
             new Sign(1.5, a -> DRAINS.contains(a.lastAction()) && a.does(Effect.HEAT, Effect.START)),
             new Sign(1, OwnPot::isRawMix),
             new Sign(1, Asked::firstInStep),
@@ -172,9 +173,13 @@ final class OwnPot {
         return kitchen.inPan != null && kitchen.whereItIs(kitchen.inPan) != a.current() && a.does(Effect.START);
     }
 
-    /** "Stir in the cream", "put the meat back". */
+    /** "Stir in the cream", "put the meat back", "milk in slowly". */
     private static boolean goesIn(Asked a) {
         return a.nouns.stream().anyMatch(n -> n.slot().direct() && n.slot().lead() == Lead.IN && n.isFood())
+                || a.nouns.stream()
+                        .anyMatch(n -> n.slot().lead() == Lead.IN
+                                && n.is(Kind.UNKNOWN)
+                                && n.slot().tokens().getFirst().key().endsWith("ly"))
                 || a.clause.particles().contains("in")
                 || a.clause.particles().contains("through")
                 || a.clause.particles().contains("back");
@@ -258,6 +263,16 @@ final class OwnPot {
                 && a.nouns.stream().allMatch(n -> n.slot().lead() == Lead.NONE || !n.isFood())
                 && a.items.stream().allMatch(i -> i.pot() == null && kitchen.left[i.line()] > 0.99)
                 && SAUCES.contains(kitchen.role(a.items.getFirst().line()));
+    }
+
+    /** "Tomatoes and honey, simmer 10 min": they join what is on the stove. */
+    private static boolean isFronted(Asked a) {
+        return a.clause.verb() != null
+                && a.does(Effect.HEAT, Effect.START)
+                && a.clause.opensSentence()
+                && a.nouns.stream()
+                        .anyMatch(
+                                n -> n.is(Kind.LINES) && n.slot().lead() == Lead.NONE && a.clause.isFronted(n.slot()));
     }
 
     /** "Mix the flour and the baking powder": several raw things at the head of a sentence. */

@@ -18,10 +18,11 @@ final class Parts {
     private static final Set<String> CUT = Set.of("bread", "slice-root", "slice-vegetable", "sheets", "fresh-sheets");
     private final List<Part> taken = new ArrayList<>();
     private final List<Integer> counted = new ArrayList<>();
+    private int now;
     private final KitchenWords words = KitchenWords.shared();
 
-    /** @param line the line, -1 for a pot; {@code portion} what was taken of it */
-    private record Part(int line, @Nullable Pot pot, Portion portion) {
+    /** @param line the line, -1 for a pot; {@code portion} what was taken of it; {@code at} in which clause */
+    private record Part(int line, @Nullable Pot pot, Portion portion, int at) {
         /** Whether it is a thing that comes in slices. */
         boolean isCut(Kitchen kitchen) {
             return pot == null
@@ -36,8 +37,13 @@ final class Parts {
         }
     }
 
+    /** Notes the clause that is being followed. */
+    void at(int clause) {
+        now = clause;
+    }
+
     void took(int line, Portion portion) {
-        taken.add(new Part(line, null, portion));
+        taken.add(new Part(line, null, portion, now));
     }
 
     /** Some pieces of it were taken by number. */
@@ -46,7 +52,7 @@ final class Parts {
     }
 
     void took(Pot pot, Portion portion) {
-        taken.add(new Part(-1, pot, portion));
+        taken.add(new Part(-1, pot, portion, now));
     }
 
     /** @return "the rest" and "8 more pieces" as what they are of; other nouns as they are */
@@ -55,7 +61,7 @@ final class Parts {
             return counted.reversed().stream()
                     .filter(l -> kitchen.left[l] > LITTLE)
                     .findFirst()
-                    .map(l -> new Part(l, null, noun.portion()).of(noun))
+                    .map(l -> new Part(l, null, noun.portion(), now).of(noun))
                     .orElse(noun);
         }
         if (isAnother(noun)) {
@@ -68,6 +74,7 @@ final class Parts {
                     .orElse(noun);
         }
         boolean rest = noun.is(Kind.PRONOUN)
+                && !isOfBoth(noun)
                 && noun.portion().is(Portion.Kind.REST)
                 && noun.slot().lead() != Lead.INTO;
         if (!rest) {
@@ -111,6 +118,32 @@ final class Parts {
         return out;
     }
 
+    /** "A third of the vegetables, then another third": of each of those that a third was taken of at once. */
+    List<Named> anotherOfEach(List<Named> nouns) {
+        List<Named> out = new ArrayList<>();
+        for (Named noun : nouns) {
+            Part last = noun.pot() != null && Tokens.has(noun.slot().tokens(), "another")
+                    ? taken.reversed().stream()
+                            .filter(p -> p.pot == noun.pot() && isSame(p.portion, noun.portion()))
+                            .findFirst()
+                            .orElse(null)
+                    : null;
+            if (last == null) {
+                out.add(noun);
+            } else {
+                taken.stream()
+                        .filter(p -> p.at == last.at && isSame(p.portion, last.portion))
+                        .map(p -> p.of(noun))
+                        .forEach(out::add);
+            }
+        }
+        return out;
+    }
+
+    private static boolean isSame(Portion a, Portion b) {
+        return a.is(Portion.Kind.FRACTION) && b.is(Portion.Kind.FRACTION) && Math.abs(a.value() - b.value()) < LITTLE;
+    }
+
     /** "Another third": of what a third was taken of before. */
     private static boolean isAnother(Named noun) {
         return noun.is(Kind.PRONOUN)
@@ -136,8 +169,38 @@ final class Parts {
                 .filter(p -> kitchen.main(p).stream().allMatch(l -> classes.holds(name, kitchen.lines.get(l))))
                 .toList();
         List<Named> all = (whole.isEmpty() ? open : whole)
-                .stream().map(p -> new Part(-1, p, noun.portion()).of(noun)).toList();
+                .stream()
+                        .map(p -> new Part(-1, p, noun.portion(), now).of(noun))
+                        .toList();
         return open.size() > 1 ? all : List.of(noun);
+    }
+
+    /** "The rest of both". */
+    private static boolean isOfBoth(Named noun) {
+        return (noun.is(Kind.PRONOUN) || noun.is(Kind.POT))
+                && noun.portion().is(Portion.Kind.REST)
+                && noun.slot().tokens().getLast().is("both");
+    }
+
+    /** "Half the cream, then the rest of both": the two things a part was taken of last, in the order they were laid. */
+    List<Named> restsOfBoth(List<Named> nouns, Dish dish, Kitchen kitchen) {
+        List<Named> out = new ArrayList<>();
+        for (Named noun : nouns) {
+            if (!isOfBoth(noun)) {
+                out.add(noun);
+                continue;
+            }
+            List<Named> parted = new ArrayList<>(taken.stream()
+                    .filter(p -> p.pot == null ? kitchen.left[p.line] > LITTLE : isOpen(p.pot, dish))
+                    .map(p -> p.of(noun))
+                    .toList());
+            out.stream()
+                    .filter(n -> n.isFood() && isPart(n.portion()))
+                    .map(n -> new Named(n.kind(), n.lines(), n.pot(), noun.portion(), n.each(), noun.slot()))
+                    .forEach(parted::add);
+            out.addAll(parted.size() < 2 ? List.of(noun) : parted.subList(parted.size() - 2, parted.size()));
+        }
+        return out;
     }
 
     /** "8 more halves", "4 of the slices": a number and no name. */

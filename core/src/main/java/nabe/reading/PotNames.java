@@ -1,6 +1,7 @@
 package nabe.reading;
 
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -100,13 +101,22 @@ final class PotNames {
         boolean calledOtherwise = generic && !named && !pot.names.isEmpty() && !(name.is("sauce") && isSauce(pot));
         score -= calledOtherwise || generic && name.is("filling") && isDough(pot) ? 0.4 : 0;
         score += 0.4 * (pot.number / (double) (kitchen.pots.size() + 1));
-        boolean partly = pot.given > 0.02 && pot.given < 0.98 && words.any(tokens, Use.REST) && generic;
+        boolean partly =
+                pot.given > 0.02 && pot.given < 0.98 && words.any(tokens, Use.REST) && (generic || isSpentKind(name));
         score += partly ? 0.8 : 0;
         boolean putBy = pot.reserved > 0 && Tokens.has(tokens, "reserved", "saved");
         score += putBy ? 1.5 : 0;
         score += kitchen.focus.contains(pot) ? 0.2 : 0;
         score += name.is("mixture") && kitchen.current == pot ? 0.5 : 0;
         return score - (pot.given > 0.99 ? 0.3 : 0);
+    }
+
+    /** "The remaining vegetables", of which none lies uncooked any more. */
+    private boolean isSpentKind(Token name) {
+        return classes.knows(name.key())
+                && IntStream.range(0, kitchen.lines.size())
+                        .filter(l -> classes.holds(name.key(), kitchen.lines.get(l)))
+                        .noneMatch(l -> kitchen.left[l] > 0.01);
     }
 
     /** "The mash": what was mashed. */
@@ -287,6 +297,20 @@ final class PotNames {
         return from == to || !words.is(said.get(to), Use.GENERIC)
                 ? null
                 : said.subList(from, to + 1).stream().map(Token::text).collect(Collectors.joining(" "));
+    }
+
+    /** @return "custard", "patties": what the cook calls what was made, where that is no food of its own; else null */
+    @Nullable
+    String madeName(List<Token> said, Pot pot) {
+        return said.reversed().stream()
+                .filter(t -> t.isWord() && !t.key().endsWith("ly"))
+                .limit(1)
+                .filter(t -> classes.isMade(t.key()) && pot.names.isEmpty()
+                        || Cook.SHAPED.contains(t.key()) && pot.names.contains(t.key()))
+                .filter(t -> !holdsWord(pot, t))
+                .map(t -> t.text().toLowerCase(Locale.ROOT))
+                .findFirst()
+                .orElse(null);
     }
 
     private boolean holdsWord(Pot pot, Token t) {

@@ -1,6 +1,8 @@
 package nabe.reading;
 
 import java.util.List;
+import java.util.Objects;
+import java.util.stream.IntStream;
 import nabe.larder.Figures;
 import nabe.larder.Words;
 import nabe.reading.Named.Kind;
@@ -67,7 +69,16 @@ final class PuttingBy {
             kitchen.reserved[line] = kitchen.left[line];
             return;
         }
-        Pot pot = kitchen.holding(line);
+        Pot pot = kitchen.pots.reversed().stream()
+                .filter(p -> p.lines.containsKey(line))
+                .findFirst()
+                .orElse(null);
+        if (pot != null && kitchen.left[line] > part) {
+            pot.add(line, kitchen.left[line] - part);
+            kitchen.left[line] = part;
+            kitchen.reserved[line] = part;
+            return;
+        }
         Double share = pot == null ? null : pot.lines.get(line);
         if (pot != null && share != null) {
             pot.lines.put(mixing.lastLine(), share * (1 - part));
@@ -76,15 +87,24 @@ final class PuttingBy {
         }
     }
 
-    /** "Strain the milk into a jug": it leaves its pot and is there to be used again. */
-    boolean draw(List<Named> nouns) {
+    /** "Strain the milk into a jug", "strain the milk" that is asked for again: it leaves its pot and is there to be used. */
+    boolean draw(Clause clause, List<Named> nouns) {
         boolean jug = nouns.stream().anyMatch(n -> n.is(Kind.BOWL) && n.slot().lead() == Lead.INTO);
         for (Named noun : nouns) {
-            if (jug && noun.is(Kind.POT) && noun.slot().lead() == Lead.NONE && drawOff(noun)) {
+            if ((jug || isAskedForAgain(noun))
+                    && noun.is(Kind.POT)
+                    && noun.slot().lead() == Lead.NONE
+                    && drawOff(noun)) {
+                Objects.requireNonNull(noun.pot()).steps.add(steps.of(clause, List.of(), null));
                 return true;
             }
         }
         return false;
+    }
+
+    private boolean isAskedForAgain(Named noun) {
+        return IntStream.range(0, kitchen.lines.size())
+                .anyMatch(l -> kitchen.isLiquid(l) && isCalled(l, noun) && kitchen.isNamedLater(l));
     }
 
     /** "Fish out and keep the crisp leaves", of butter that was browned with them. */

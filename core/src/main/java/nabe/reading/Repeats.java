@@ -187,7 +187,7 @@ final class Repeats {
 
     /** How many rounds one clause itself lays of several things: "layer A, B and C three times", "in three layers", "a third of A, a third of B, three times over". */
     static int rounds(Clause clause, int things) {
-        boolean bare = clause.verb() == null && clause.says("time") && clause.says("over");
+        boolean bare = clause.verb() == null && clause.says("time") && (clause.says("over") || endsWithTimes(clause));
         boolean lays = bare || Set.of("layer", "alternate", "build", "stack").contains(clause.base());
         if (!lays || things < 2 || clause.says("more")) {
             return 1;
@@ -197,6 +197,13 @@ final class Repeats {
         }
         int times = times(clause);
         return times == 1 ? Math.max(1, layers(clause)) : times;
+    }
+
+    /** "Pasta, ragù, béchamel - five times". */
+    private static boolean endsWithTimes(Clause clause) {
+        List<Token> said = clause.tokens().stream().filter(t -> !t.isMark()).toList();
+        int last = said.size() - 1;
+        return last > 0 && said.get(last).is("time") && said.get(last - 1).isNumber();
     }
 
     /** "Go on like this, 3 or 4 layers": the fewer, what lies last comes on top of them. @return 0 where it does not say */

@@ -78,7 +78,7 @@ final class Stove {
         if (intoTheRest(clause, nouns, items)) {
             return;
         }
-        if (clause.does(Effect.DRAW) && puttingBy.draw(nouns)) {
+        if (clause.does(Effect.DRAW) && puttingBy.draw(clause, nouns)) {
             return;
         }
         Pot slurry = place == null && isSlurryAdded(clause, nouns) ? kitchen.current : null;

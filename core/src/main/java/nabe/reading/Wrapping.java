@@ -137,7 +137,7 @@ final class Wrapping {
         filledIn = clause.sentence();
         foods.stream()
                 .filter(n -> n != holder && n != filling && n.portion().isSaid())
-                .forEach(n -> addInside(out, n));
+                .forEach(n -> addInside(out, holder != null && holder.each() ? forEveryOne(out, n) : n));
         dish.refill(out);
         return true;
     }

@@ -42,4 +42,11 @@ class MeasureTest {
         assertThatThrownBy(() -> new Amount(3, 2)).hasMessageContaining("3.0 to 2.0");
         assertThatThrownBy(Unit.CLOVE::factor).hasMessageContaining("no fixed size");
     }
+
+    @Test
+    void aWarmerSettingIsOnTheDialWhereTheFirstIs() {
+        assertThat(Dial.warmed(195, -27.22)).isEqualTo(170);
+        assertThat(Dial.warmed(204.4444, -27.7778)).isCloseTo(176.6667, within(0.001));
+        assertThat(Dial.warmed(180, 0)).isEqualTo(180);
+    }
 }

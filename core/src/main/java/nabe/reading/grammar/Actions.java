@@ -72,6 +72,11 @@ final class Actions {
         if (folded) {
             return new Action(new Verb("fold", Effect.ROLL, false), at, body);
         }
+        boolean opened = verb.base().equals("split")
+                && Tokens.has(rest, "half", "two", "middle", "open", "lengthwise", "lengthways", "horizontally");
+        if (opened) {
+            return new Action(new Verb("split", Effect.PREP, false), at, body);
+        }
         boolean repeats = verb.base().equals("go")
                 && rest.size() > 1
                 && rest.getFirst().is("on")
@@ -126,6 +131,7 @@ final class Actions {
             boolean base = spoken != null && spoken.form() == Form.BASE && telling.instructs(i);
             boolean led = i == from
                     || !words.is(tokens.get(i - 1), Use.IN)
+                            && !tokens.get(i - 1).is("on")
                             && !tokens.get(i - 1).is("the")
                             && !tokens.get(i - 1).is("a");
             if (spoken != null

@@ -63,6 +63,11 @@ public record Clause(
         return KitchenWords.shared().any(tokens, use);
     }
 
+    /** @return whether the clause begins with this noun, before its verb */
+    public boolean isFronted(Slot slot) {
+        return slot.tokens().getFirst().start() == tokens.getFirst().start();
+    }
+
     /** @return "make a white sauce", "prepare the filling": what comes of it has the name */
     public boolean makes() {
         return base().equals("make") || base().equals("prepare");

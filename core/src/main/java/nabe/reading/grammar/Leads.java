@@ -12,6 +12,9 @@ final class Leads {
     /** "In the rest of the oil soften the onions". */
     private static final Set<String> FATS = Set.of("oil", "butter", "fat", "lard", "dripping", "ghee");
 
+    /** "To the remaining vegetables add tomato paste". */
+    private static final Set<String> JOINS = Set.of("add", "stir", "pour", "fold");
+
     private final KitchenWords words;
     private final List<Token> tokens;
 
@@ -120,7 +123,8 @@ final class Leads {
         return spoken.form() == Form.BASE
                 && i + 2 < tokens.size()
                 && words.isAny(tokens.getFirst(), Use.INTO, Use.OVER)
-                && (tokens.get(i + 1).is("the")
+                && (JOINS.contains(spoken.verb().base()) && tokens.get(i + 1).isWord()
+                        || tokens.get(i + 1).is("the")
                         || tokens.get(i + 1).is("half")
                         || tokens.get(i + 1).is("all"));
     }

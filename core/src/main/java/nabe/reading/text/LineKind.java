@@ -271,6 +271,18 @@ final class LineKind {
                 && TIME_OR_HEAT.matcher(bare).find();
     }
 
+    /** "Uses up Sunday's lamb.": a sentence that tells of the dish. */
+    boolean isTold(String line) {
+        String bare = bare(line);
+        Verb.Spoken first = opening(bare).isEmpty()
+                ? null
+                : KitchenWords.shared().verb(opening(bare).getFirst());
+        return first != null
+                && first.form() == Verb.Form.THIRD
+                && SENTENCE_END.matcher(bare).matches()
+                && opening(bare).size() > 2;
+    }
+
     /** "The potatoes are peeled, cut into cubes and steamed." */
     private boolean isToldPassively(String bare) {
         List<Token> tokens = opening(bare);

@@ -22,7 +22,7 @@ final class MeasureReader {
                     + "|large|few|little) (?=\\p{L}))\\s*",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern SIZE = Pattern.compile(
-            "\\s*(?<size>extra[- ]large|x-large|large|medium(?:-sized)?|med|lg|sm"
+            "\\s*(?<size>extra[- ]large|x-large|large(?! (?:pasta )?shell)|medium(?:-sized)?|med|lg|sm"
                     + "|small|big|heaping|heaped|rounded|level|scant|generous|fat|thick|thin|good|whole|full|standard|regular"
                     + "|fresh|plump|ripe|long|thumb-sized|walnut-sized|jumbo(?! (?:pasta )?shell)|bushy)\\b(?:\\.(?=\\s))?,?\\s*",
             Pattern.CASE_INSENSITIVE);

@@ -327,7 +327,8 @@ final class TextSections {
             heldHeading = line;
         } else {
             boolean ingredient = (kinds.startsWithAmount(line) || isNamedFirst(line)) && !kinds.isStep(line);
-            boolean talk = listAhead && !nextListed && !line.endsWith(":") || line.startsWith("(");
+            boolean talk =
+                    listAhead && !nextListed && !line.endsWith(":") || line.startsWith("(") || kinds.isTold(line);
             boolean begins = isHeading(line) || kinds.isIngredient(line) && !talk;
             if (ingredient || !labelled && begins && !kinds.isStep(line)) {
                 state = State.INGREDIENTS;
