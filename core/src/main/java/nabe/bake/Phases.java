@@ -7,6 +7,7 @@ import java.util.Optional;
 import nabe.bake.Course.Stretch;
 import nabe.house.Schools;
 import nabe.larder.Figures;
+import nabe.measure.Dial;
 import nabe.recipe.Procedure.Minutes;
 import nabe.recipe.Procedure.OvenPhase;
 import nabe.words.Messages;
@@ -28,7 +29,7 @@ final class Phases {
             phases.add(PhaseBuilder.builder()
                     .kind("bake")
                     .covered(stretch.covered())
-                    .celsius(baking.oven.celsius() + stretch.warmer())
+                    .celsius(Dial.warmed(baking.oven.celsius(), stretch.warmer()))
                     .minutes(stretch.minutes())
                     .reason(stretch.reason() != null ? stretch.reason() : words(baking, course, i))
                     .said(stretch.said())

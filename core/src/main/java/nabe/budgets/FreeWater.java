@@ -70,9 +70,11 @@ public final class FreeWater {
         return liquid <= 0 ? 0 : Math.min(MOST_SET, SETS_ITSELF_TIMES * egg / liquid);
     }
 
-    /** @return grams of bound water that thirsty starch can still draw out of these lines */
+    /** @return grams of bound water that thirsty starch can still draw out of these lines; a custard gives as a strata's does, in any dish */
     double reserveIn(List<ReadyLine> lines, Family family) {
-        return FamilyFacts.of(family).bound()
+        double usual = FamilyFacts.of(family).bound();
+        double custard = Math.max(usual, FamilyFacts.of(Family.STRATA).bound());
+        return (usual + (custard - usual) * setByEgg(lines))
                 * lines.stream()
                         .filter(l -> l.line().ingredient() != null
                                 && thirstOf(l.line().ingredient()) <= 0)

@@ -64,8 +64,13 @@ record Pot(@Nullable String id, Part part, List<ReadyLine> lines) {
 
     boolean takesLiquid() {
         boolean sauce = saucy() >= A_SAUCE && share(DOUGH) == 0;
-        boolean loose = STIRRED.contains(part) && lines.size() > 1 && share(PIECES) < MOSTLY;
+        boolean loose = STIRRED.contains(part) && isMixed() && share(PIECES) < MOSTLY;
         return grams() >= A_POTFUL && (sauce || loose);
+    }
+
+    /** Several things, not one that lies in several layers. */
+    private boolean isMixed() {
+        return lines.stream().map(l -> l.line().source()).distinct().count() > 1;
     }
 
     String loosenedWith() {

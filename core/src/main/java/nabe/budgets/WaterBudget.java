@@ -34,6 +34,10 @@ public record WaterBudget(
         return state.equals("good");
     }
 
+    public boolean fallsShort() {
+        return state.equals("short");
+    }
+
     WaterBudget alsoSaying(String more) {
         return with(words + more, together, mends);
     }

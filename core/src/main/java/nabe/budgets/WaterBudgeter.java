@@ -27,6 +27,8 @@ public final class WaterBudgeter {
     private final Thickeners thickeners;
     private static final double POURS = Figures.of("budgets.water-pours-from");
 
+    private static final double POURS_COLD = Figures.of("budgets.water-pours-cold-from");
+
     private static final Set<Part> CRISP = Set.of(Part.TOPPING, Part.MELTING_CHEESE, Part.HARD_CHEESE);
     private final SheetWays ways;
 
@@ -116,7 +118,10 @@ public final class WaterBudgeter {
                     double dry = free.thirstOf(l.line().ingredient());
                     double still = ways.decide(l.line().ingredient(), schools)
                             .map(d -> d.thirst(dry))
-                            .orElseGet(() -> l.readyGrams() > 1.3 * l.line().gramsOrZero() ? 0.1 * dry : dry);
+                            .orElseGet(() -> l.cooked()
+                                            || l.readyGrams() > 1.3 * l.line().gramsOrZero()
+                                    ? 0.1 * dry
+                                    : dry);
                     return l.line().gramsOrZero() * still / 100;
                 })
                 .sum();
@@ -159,7 +164,8 @@ public final class WaterBudgeter {
                         && (l.line().ingredient().isLiquid() || l.hasRole("egg") || l.hasRole("egg-yolk")))
                 .mapToDouble(ReadyLine::readyGrams)
                 .sum();
-        return runs > POURS * grams && SauceThickness.per240(layer.lines(), thickeners) <= 0;
+        return layer.cold() && runs > POURS_COLD * grams
+                || runs > POURS * grams && SauceThickness.per240(layer.lines(), thickeners) <= 0;
     }
 
     private static boolean between(int layer, double[] thirst) {

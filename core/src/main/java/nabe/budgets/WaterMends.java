@@ -84,7 +84,7 @@ public final class WaterMends {
     }
 
     private WaterBudget offered() {
-        List<Candidate> candidates = water.state().equals("short") ? whenShort() : whenLong();
+        List<Candidate> candidates = water.fallsShort() ? whenShort() : whenLong();
         List<Tried> worth = new ArrayList<>();
         List<WaterBudget.Mend> alone = new ArrayList<>();
         for (Candidate candidate : candidates.subList(0, Math.min(MOST_TRIED, candidates.size()))) {
@@ -147,7 +147,7 @@ public final class WaterMends {
             }
         }
         return water.alsoSaying(
-                water.state().equals("short")
+                water.fallsShort()
                         ? Messages.say("budgets.nabe-knows-no-gentle-mend-bring")
                         : Messages.say("budgets.nabe-knows-no-gentle-mend-let"));
     }
@@ -180,7 +180,7 @@ public final class WaterMends {
     /** Well inside the band, at the end that it comes from. */
     private static double aim(WaterBudget water) {
         double in = WELL_IN * (water.highGrams() - water.lowGrams());
-        return water.state().equals("short") ? water.lowGrams() + in : water.highGrams() - in;
+        return water.fallsShort() ? water.lowGrams() + in : water.highGrams() - in;
     }
 
     /** g that bring it well into its band, or that the driest layer lacks where it lies. */
@@ -189,9 +189,7 @@ public final class WaterMends {
                 .filter(WaterBudget.LayerWater::underWet)
                 .mapToDouble(l -> l.takesUpGrams() - l.withinReachGrams())
                 .sum();
-        return water.state().equals("short")
-                ? Math.max(aim(water) - water.endGrams(), lacking)
-                : water.endGrams() - aim(water);
+        return water.fallsShort() ? Math.max(aim(water) - water.endGrams(), lacking) : water.endGrams() - aim(water);
     }
 
     private List<Candidate> whenShort() {

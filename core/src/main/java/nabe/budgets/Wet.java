@@ -22,7 +22,8 @@ record Wet(ReadyLine line) {
         return new Wet(new ReadyLine(
                 line.line().times(factor),
                 line.readyGrams() + other.line.readyGrams(),
-                line.mendedGrams() + other.line.mendedGrams()));
+                line.mendedGrams() + other.line.mendedGrams(),
+                line.cooked()));
     }
 
     double water() {

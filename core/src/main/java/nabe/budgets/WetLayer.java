@@ -10,8 +10,9 @@ import org.jspecify.annotations.Nullable;
  *
  * @param component the pot that most of it comes from, or null
  * @param lines what is in it, in the amounts that lie in this layer
+ * @param cold whether it is a binder stirred cold: its egg and starch do not hold yet when it is poured
  */
-public record WetLayer(@Nullable String component, String name, Part part, List<ReadyLine> lines) {
+public record WetLayer(@Nullable String component, String name, Part part, List<ReadyLine> lines, boolean cold) {
 
     double grams() {
         return lines.stream().mapToDouble(ReadyLine::readyGrams).sum();
@@ -33,7 +34,8 @@ public record WetLayer(@Nullable String component, String name, Part part, List<
                         layers.stream()
                                 .filter(l -> l.part() == part)
                                 .flatMap(l -> l.lines().stream())
-                                .toList()))
+                                .toList(),
+                        false))
                 .toList();
     }
 }

@@ -1,5 +1,6 @@
 package nabe.plan;
 
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Objects;
@@ -18,6 +19,7 @@ import nabe.build.Layer;
 import nabe.build.Rescaling;
 import nabe.house.House;
 import nabe.house.Schools;
+import nabe.larder.Figures;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.needs.Needs;
@@ -25,6 +27,7 @@ import nabe.prep.PrepChoice;
 import nabe.prep.PrepPlan;
 import nabe.prep.Prepper;
 import nabe.prep.ReadyLine;
+import nabe.prep.SettlingSheets;
 import nabe.prep.SheetsSettled;
 import nabe.recipe.Procedure;
 import nabe.recipe.Recipe;
@@ -39,6 +42,8 @@ import org.jspecify.annotations.Nullable;
 
 /** One dish after the other from its recipe to the table: converted, prepared, built, baked, and what comes of its water and salt. */
 final class Making {
+    private static final double USUAL_STEAM = Figures.of("budgets.water-usual-steam");
+
     private final Catalogue catalogue;
     private final Home home;
     private final Swapper swapper;
@@ -64,7 +69,11 @@ final class Making {
             Procedure procedure,
             SheetsSettled settled,
             double factor,
-            double scale) {}
+            double scale) {
+        Converted with(SheetsSettled other) {
+            return new Converted(brief, house, needs, recipe, procedure, other, factor, scale);
+        }
+    }
 
     /** A brief worked out up to the oven door. */
     record Built(
@@ -90,8 +99,16 @@ final class Making {
 
         private List<WetLayer> wet() {
             return build.layers().stream()
-                    .map(l -> new WetLayer(mainPot(l), l.name(), l.part(), l.of()))
+                    .map(l -> {
+                        String pot = mainPot(l);
+                        return new WetLayer(pot, l.name(), l.part(), l.of(), isBinder(pot));
+                    })
                     .toList();
+        }
+
+        private boolean isBinder(@Nullable String pot) {
+            return conversion.procedure().components().stream()
+                    .anyMatch(p -> p.id().equals(pot) && p.kind() == Procedure.Kind.BINDER);
         }
 
         private static @Nullable String mainPot(Layer layer) {
@@ -110,15 +127,24 @@ final class Making {
         Recipe recipe = RecipeOfBrief.times(asRead, factor, asRead.servings());
         Conversion conversion = swapper.convert(
                 recipe, understood.procedure(), new Kitchen(needs, house, brief.choices(), brief.made()));
-        return new Converted(
+        SettlingSheets sheets = new SettlingSheets(catalogue.ways(), house.schools(), home.packetMinutes());
+        Converted dish = new Converted(
                 brief,
                 house,
                 needs,
                 recipe,
                 understood.procedure(),
-                SheetsSettled.of(conversion, house.schools(), catalogue.ways()),
+                sheets.settled(conversion),
                 factor,
                 scale(understood.recipe(), asRead));
+        return dish.settled.wantsSauce() && isTooDry(dish) ? dish.with(sheets.boiled(conversion)) : dish;
+    }
+
+    /** Before anything is known of the bake, which dries it by about so much. */
+    private boolean isTooDry(Converted dish) {
+        Built built = weighed(dish, PrepChoice.none());
+        return water(built, Collections.nCopies(built.build.layers().size(), USUAL_STEAM))
+                .fallsShort();
     }
 
     private static double scale(Recipe read, Recipe scaled) {

@@ -22,6 +22,8 @@ public final class GettingReady {
     private static final Pattern CUT = Pattern.compile(
             "\\b(?:chopped|diced|sliced|grated|crushed|minced|shredded|cubed|halved|quartered|torn|trimmed|peeled|snipped|julienned|crumbled|zested|deseeded|seeded|cored|in (?:dice|cubes|strips|chunks|rings|matchsticks)|cut)\\b",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern TINNED =
+            Pattern.compile("\\b(?:tins?|cans?|tinned|canned|jars?|frozen)\\b", Pattern.CASE_INSENSITIVE);
     private static final double A_LINE = Figures.of("prep.cuts-a-line");
 
     private static final double A_HUNDRED = Figures.of("prep.cuts-100-g");
@@ -41,6 +43,12 @@ public final class GettingReady {
                 .collect(Collectors.joining(", "));
     }
 
+    /** "2 tins peeled plum tomatoes", not "1 tin tomatoes, chopped". */
+    private static boolean comesSo(String line) {
+        String before = line.split(",", 2)[0];
+        return TINNED.matcher(before).find() && CUT.matcher(before).find();
+    }
+
     /** @return one step for all of it, or null where the list asks for nothing */
     static @Nullable PrepStep of(Recipe recipe, List<ConvertedLine> lines, Set<Integer> cutInMethod) {
         List<String> asked = new ArrayList<>();
@@ -53,11 +61,15 @@ public final class GettingReady {
                     || preparation == null
                     || seen.contains(line.source())
                     || cutInMethod.contains(line.source())
-                    || !CUT.matcher(preparation).find()) {
+                    || !CUT.matcher(preparation).find()
+                    || comesSo(written.text())) {
                 continue;
             }
             seen.add(line.source());
-            asked.add(line.item() + " " + cuts(preparation));
+            String one = line.item() + " " + cuts(preparation);
+            if (!asked.contains(one)) {
+                asked.add(one);
+            }
             minutes += A_LINE + A_HUNDRED * Math.min(MOST_GRAMS, written.gramsOrZero()) / 100;
         }
         return asked.isEmpty()

@@ -18,6 +18,8 @@ public record Loosening(String item, @Nullable Ingredient of) {
     private static final Set<String> EGGS = Set.of("egg", "egg-yolk");
     private static final double SETS = Figures.of("prep.egg-sets-from");
 
+    private static final double THIN = Figures.of("prep.thin-from");
+
     private static final Loosening WITH_STOCK = new Loosening(Messages.say("prep.hot-stock-or-water"), null);
 
     /** @param pot all that is in it */
@@ -28,9 +30,14 @@ public record Loosening(String item, @Nullable Ingredient of) {
                 ? WITH_STOCK
                 : pot.stream()
                         .filter(l -> l.ingredient() != null && l.ingredient().isLiquid() && !is(l, EGGS))
-                        .max(Comparator.comparingDouble(ConvertedLine::gramsOrZero))
+                        .max(Comparator.comparing(Loosening::isThin).thenComparingDouble(ConvertedLine::gramsOrZero))
                         .map(l -> new Loosening(Messages.say("prep.more", l.item()), l.ingredient()))
                         .orElse(WITH_STOCK);
+    }
+
+    /** Milk before cream: what is mostly water loosens most. */
+    private static boolean isThin(ConvertedLine line) {
+        return line.food().composition().water() >= THIN;
     }
 
     private static boolean is(ConvertedLine line, Set<String> roles) {

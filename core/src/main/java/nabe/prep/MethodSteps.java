@@ -17,6 +17,7 @@ import java.util.function.Function;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import nabe.larder.Words;
 import nabe.measure.Dial;
 import nabe.prep.Cooking.Stage;
 import nabe.prep.PrepStep.Rung;
@@ -36,6 +37,9 @@ import org.jspecify.annotations.Nullable;
 /** The recipe's own work before the oven: one step for what a sentence does in one pot, in the order of the pots. */
 final class MethodSteps {
     private static final Set<String> GRILLS = Set.of("grill", "broil", "char");
+    private static final Pattern DRAWS = Pattern.compile(
+            "\\b(?:strain|reserve|reserving|measure|ladle|keep|keeping|save|saving|pour off|drain)\\w*\\b",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern SAME_PAN = Pattern.compile("\\bsame (?:\\w+ )?(?:pan|skillet|pot|casserole|wok)\\b");
     private static final Pattern OF_THIS = Pattern.compile("\\bof this\\b(?! \\p{L})|\\bof this(?= into\\b)");
     private final PlannedProcedure procedure;
@@ -108,13 +112,36 @@ final class MethodSteps {
                 .map(lastOf::get)
                 .filter(Objects::nonNull)
                 .collect(Collectors.toCollection(HashSet::new));
-        takers.stream().map(lastOf::get).filter(Objects::nonNull).forEach(after::add);
-        if (SAME_PAN.matcher(text).find()) {
+        Stream.concat(takers.stream(), drawnFrom(all))
+                .map(lastOf::get)
+                .filter(Objects::nonNull)
+                .forEach(after::add);
+        if (SAME_PAN.matcher(works.getFirst().words()).find()) {
             before(works).ifPresent(after::add);
         }
         add(step(pot, works, text, uses), pot, after);
         works.forEach(
                 w -> told.put(w.sentence(), pot.id() + "-" + works.getFirst().id()));
+    }
+
+    /** "Add the poaching milk": once it is strained off the fish. */
+    private Stream<String> drawnFrom(List<Constituent> put) {
+        List<String> liquids = put.stream()
+                .map(Constituent::line)
+                .filter(line -> line != null
+                        && line.ingredient() != null
+                        && line.ingredient().isLiquid())
+                .map(line -> Words.of(line.item()).getLast().key())
+                .toList();
+        return procedure.components().stream()
+                .filter(p -> p.steps().stream().anyMatch(w -> draws(w, liquids)))
+                .map(Pot::id);
+    }
+
+    private static boolean draws(Work work, List<String> liquids) {
+        return DRAWS.matcher(work.words()).find()
+                && work.uses().isEmpty()
+                && Words.of(work.words()).stream().map(Words.Word::key).anyMatch(liquids::contains);
     }
 
     /** "Stir a fifth of this into the meat": of what, since the steps have an order of their own. */

@@ -16,7 +16,7 @@ final class MethodWords {
     private static final Pattern TAIL = Pattern.compile(
             "(?:[,;:&+–-]|(?<!\\bnow )\\band|(?<!\\bnow and )\\bthen|\\bbut|\\bso that|\\s)+$",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern END = Pattern.compile("[.!?…)]$");
+    private static final Pattern END = Pattern.compile("[.!?…]\\)?$");
 
     private MethodWords() {}
 

@@ -5,9 +5,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.function.Function;
 import nabe.house.Schools;
-import nabe.larder.Ingredient;
 import nabe.measure.KitchenText;
 import nabe.prep.PrepStep.Used;
 import nabe.recipe.Part;
@@ -58,14 +58,14 @@ final class OwnSteps {
                 .map(r -> KitchenText.grams(r.line().gramsOrZero()) + " "
                         + r.line().item())
                 .toList();
-        String all = Lists.and(named);
+        String text = entry.text().replace("{grams} {item}", Lists.and(named));
         return PrepStep.own(
                         id,
                         key.component.isEmpty() ? null : key.component,
                         String.join(
                                 ", ", lines.stream().map(r -> r.line().item()).toList()),
                         lines.getFirst().line().part(),
-                        timed(entry.text().replace("{grams} {item}", all), minutes(lines)),
+                        time(lines).map(t -> timed(text, t)).orElse(text),
                         entry.sign(),
                         entry.active(),
                         entry.passive(),
@@ -80,28 +80,21 @@ final class OwnSteps {
                         .toList());
     }
 
-    /** The packet's own minutes where a kept product gives them, else the kind's. */
-    private @Nullable Integer minutes(List<ReadyLine> lines) {
-        Ingredient first = lines.getFirst().line().food();
+    private Optional<PacketTime> time(List<ReadyLine> lines) {
         return lines.size() > 1
-                ? null
-                : packetMinutes.getOrDefault(
-                        first.id(),
-                        ways.decide(first, schools)
-                                .map(d -> 2 * d.parboilMinutes())
-                                .orElse(null));
+                ? Optional.empty()
+                : PacketTime.of(lines.getFirst().line().food(), packetMinutes, ways, schools);
     }
 
-    /** The packet's own minutes in place of "the packet". */
-    private static String timed(String text, @Nullable Integer minutes) {
-        return minutes == null
-                ? text
-                : text.replace(
-                                Messages.say("prep.half-the-packet-time"),
-                                Messages.say("prep.min-half-the-packets", Math.max(1, minutes / 2), minutes))
-                        .replace(
-                                Messages.say("prep.min-short-of-the-packet"),
-                                Messages.say("prep.for-min-short-of-the-packets", Math.max(1, minutes - 3), minutes));
+    /** Minutes in place of "the packet time". */
+    private static String timed(String text, PacketTime time) {
+        return text.replace(
+                        Messages.say("prep.half-the-packet-time"),
+                        Messages.say("prep.min-half-the-packets", time.half(), time.minutes(), time.known()))
+                .replace(
+                        Messages.say("prep.min-short-of-the-packet"),
+                        Messages.say(
+                                "prep.for-min-short-of-the-packets", time.almostDone(), time.minutes(), time.known()));
     }
 
     /** A step that a mend of the water budget asks for. */

@@ -26,7 +26,7 @@ import org.jspecify.annotations.Nullable;
  * @param startMinutesBefore the last moment to start it, in minutes before building, for one cook with one pair of hands
  * @param own whether it is Nabe's and not the recipe's; {@code why} it differs from the recipe, or null where it does not
  * @param ladder other ways to soak, longest first
- * @param doing what it takes: the kitchen's verbs, and an oven
+ * @param doing what it takes: the kitchen's verbs, and an oven; {@code needs} ids of the steps that are over before it starts
  */
 @RecordBuilder
 public record PrepStep(
@@ -49,7 +49,12 @@ public record PrepStep(
         @Nullable String why,
         List<Rung> ladder,
         When when,
-        @JsonIgnore Doing doing) {
+        @JsonIgnore Doing doing,
+        @JsonIgnore Set<String> needs) {
+
+    public PrepStep {
+        needs = needs == null ? Set.of() : Set.copyOf(needs);
+    }
 
     /** @return how long before it may be done, in words; null where it is done just before */
     @JsonProperty("ahead")
@@ -153,7 +158,10 @@ public record PrepStep(
         return PrepStepBuilder.builder(this).uses(others).build();
     }
 
-    PrepStep startingBefore(int minutes) {
-        return PrepStepBuilder.builder(this).startMinutesBefore(minutes).build();
+    PrepStep startingBefore(int minutes, Set<String> needed) {
+        return PrepStepBuilder.builder(this)
+                .startMinutesBefore(minutes)
+                .needs(needed)
+                .build();
     }
 }

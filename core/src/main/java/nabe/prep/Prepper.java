@@ -166,7 +166,7 @@ public final class Prepper {
             for (ConvertedLine line : conversion.lines()) {
                 double usual = natural.getOrDefault(line, 0.0);
                 double after = mended(line, usual, ofSource.getOrDefault(line.source(), usual));
-                ready.add(new ReadyLine(line, after, usual - after));
+                ready.add(new ReadyLine(line, after, usual - after, comesCooked(line)));
                 off += Math.max(0, line.gramsOrZero() - after);
                 taken += Math.max(0, after - line.gramsOrZero());
             }

@@ -37,7 +37,7 @@ final class StartTimes {
             int start = handsFree + step.activeMinutes();
             busy.add(new int[] {handsFree, start});
             startOf.put(step.id(), start);
-            timed.add(0, step.startingBefore(start));
+            timed.add(0, step.startingBefore(start, needs.getOrDefault(step.id(), Set.of())));
         }
         timed.sort(Comparator.comparing(PrepStep::when)
                 .thenComparing(

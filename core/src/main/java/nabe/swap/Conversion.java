@@ -57,6 +57,16 @@ public record Conversion(
         return new Conversion(lines, swaps, unresolved, made, planned, methodFoods, massBeforeGrams);
     }
 
+    /** @return the same with other words for what this swap changes at the stove, wherever they stand */
+    public Conversion saying(Swap swap, String change) {
+        String was = swap.change();
+        List<Swap> others = swaps.stream()
+                .map(s -> s == swap ? SwapBuilder.builder(s).change(change).build() : s)
+                .toList();
+        PlannedProcedure said = was == null ? procedure : procedure.saying(was, change);
+        return new Conversion(lines, others, unresolved, made, said, methodFoods, massBeforeGrams);
+    }
+
     /** The batch that this line is made from, or empty. */
     Optional<MadeComponent> madeFor(ConvertedLine line) {
         return line.ingredient() == null

@@ -27,6 +27,7 @@ import nabe.swap.PlannedProcedure.Constituent;
 import nabe.swap.PlannedProcedure.Dropped;
 import nabe.swap.PlannedProcedure.Pot;
 import nabe.swap.PlannedProcedure.Work;
+import nabe.swap.job.Job;
 import nabe.words.Lists;
 import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
@@ -41,10 +42,11 @@ final class Converting {
     public static final String RENAMED = Messages.say("swap.what-is-swapped-has-another-name");
 
     private static final Set<String> LAYS = Set.of("scatter", "sprinkle", "strew", "top", "lay", "layer", "finish");
+    private static final Pattern SENTENCES = Pattern.compile("(?<=[.!?]) +");
     private final Recipe recipe;
     private final Procedure procedure;
     private final Conversion conversion;
-    private final Function<Swap, @Nullable String> notes;
+    private final Function<Swap, String> called;
     private final Map<String, List<ConvertedLine>> linesIn;
     private final Set<String> there;
     private final Rewording reworded;
@@ -73,11 +75,11 @@ final class Converting {
             Procedure procedure,
             Conversion conversion,
             Rewording reworded,
-            Function<Swap, @Nullable String> notes) {
+            Function<Swap, String> called) {
         this.recipe = recipe;
         this.procedure = procedure;
         this.conversion = conversion;
-        this.notes = notes;
+        this.called = called;
         this.linesIn = conversion.lines().stream()
                 .filter(l -> l.component() != null)
                 .collect(Collectors.groupingBy(ConvertedLine::component));
@@ -89,15 +91,15 @@ final class Converting {
 
     /**
      * @param reworded writes swaps into a pot's clauses
-     * @param notes what a swap changes at the stove, or null
+     * @param called what the method calls what a swap brings
      */
     static PlannedProcedure of(
             Recipe recipe,
             Procedure procedure,
             Conversion conversion,
             Rewording reworded,
-            Function<Swap, @Nullable String> notes) {
-        return new Converting(recipe, procedure, conversion, reworded, notes).planned();
+            Function<Swap, String> called) {
+        return new Converting(recipe, procedure, conversion, reworded, called).planned();
     }
 
     private PlannedProcedure planned() {
@@ -229,8 +231,13 @@ final class Converting {
         List<Swap> here = here(meant, lines);
         AnotherDish other = AnotherDish.of(vessel, here, conversion.swaps());
         CookedItsOwnWay own = other == null ? CookedItsOwnWay.of(vessel.steps(), here, recipe) : null;
+        WhitesApart whites = new WhitesApart(here, recipe);
         for (int i = 0; i < vessel.steps().size(); i++) {
             Step step = vessel.steps().get(i);
+            if (whites.areAllOf(step)) {
+                dropped.add(new Dropped(vessel.id(), step.words(), Messages.say("swap.there-are-no-whites")));
+                continue;
+            }
             if (other != null && other.covers(step)) {
                 other.take(step, usedIn(step, vessel));
                 continue;
@@ -246,16 +253,36 @@ final class Converting {
             other.step().ifPresent(steps::add);
         }
         if (vessel.steps().isEmpty()) {
-            stirred(lines).ifPresent(steps::add);
+            mashed(here, lines).or(() -> stirred(lines)).ifPresent(steps::add);
         }
         return new Pot(
                 vessel.id(),
-                PotName.of(vessel, deep),
+                named(vessel, deep, here),
                 vessel.kind(),
                 List.copyOf(of),
                 List.copyOf(steps),
                 notes(vessel, lines, steps),
                 null);
+    }
+
+    /** One thing that became several has the name its clauses give them: "torn mushrooms and chickpeas". */
+    private String named(Vessel vessel, List<ConvertedLine> lines, List<Swap> here) {
+        List<Swap> one = here.stream()
+                .filter(s -> lines.stream().allMatch(l -> l.swapped() && l.source() == s.source()))
+                .toList();
+        return lines.size() > 1 && one.size() == 1
+                ? PotName.capital(called.apply(one.getFirst()))
+                : PotName.of(vessel, lines);
+    }
+
+    /** Mash that was bought or left over is boiled and mashed anew. */
+    private static Optional<Work> mashed(List<Swap> here, List<ConvertedLine> lines) {
+        return here.stream()
+                .filter(s ->
+                        s.job() == Job.MASH && s.change() != null && s.change().startsWith("Boil"))
+                .filter(s -> lines.stream().allMatch(l -> l.source() == s.source()))
+                .findFirst()
+                .map(s -> SaidWork.alone("s" + s.source() + "-mashed", s, lines));
     }
 
     /** A glaze of one egg becomes two things that nobody else stirs together. */
@@ -348,6 +375,10 @@ final class Converting {
             dropped.add(new Dropped(vessel.id(), step.words(), Messages.say("swap.there-is-no-meat-in-it")));
             return null;
         }
+        if (now.changed() && LooseWords.onlyCuts(now.text())) {
+            dropped.add(new Dropped(vessel.id(), step.words(), Messages.say("swap.it-comes-cut-already")));
+            return null;
+        }
         if (now.instead() != null && now.text().isBlank()) {
             dropped.add(new Dropped(vessel.id(), step.words(), Messages.say("swap.it-belonged-to-what-is-swapped")));
             return null;
@@ -414,12 +445,12 @@ final class Converting {
                                 .map(n -> n.item() + ": " + n.text()),
                         used.stream()
                                 .filter(s -> LAYS.contains(step.action()) || !isForTheTop(s))
-                                .map(notes)
+                                .map(Swap::change)
                                 .filter(Objects::nonNull))
                 .distinct()
                 .toList();
         if (!said.isEmpty()) {
-            return String.join(" ", said);
+            return said.stream().flatMap(SENTENCES::splitAsStream).distinct().collect(Collectors.joining(" "));
         }
         return used.stream().map(Swap::reason).findFirst().orElse(RENAMED);
     }
@@ -446,7 +477,7 @@ final class Converting {
                 ? List.of()
                 : conversion.swaps().stream()
                         .filter(s -> sources.contains(s.source()))
-                        .map(notes)
+                        .map(Swap::change)
                         .filter(n -> n != null)
                         .distinct()
                         .toList();

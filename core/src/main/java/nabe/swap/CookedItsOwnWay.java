@@ -27,6 +27,11 @@ final class CookedItsOwnWay {
                     + "|\\b(?:liquid|liquor|stock|broth|water|milk|juices?)\\b.{0,20}\\breserved\\b",
             Pattern.CASE_INSENSITIVE);
 
+    /** "Boil the macaroni 3 minutes less than the packet says": pulled early as Nabe would have it. */
+    private static final Pattern PULLED_EARLY = Pattern.compile(
+            "\\b(?:less than|short of|shy of|before) (?:the |its |their |it |they )?(?:pack|time|usual|done)",
+            Pattern.CASE_INSENSITIVE);
+
     private final Swap swap;
     private final List<Step> covered;
     private final List<Constituent> used = new ArrayList<>();
@@ -70,7 +75,12 @@ final class CookedItsOwnWay {
             last++;
         }
         List<Step> own = run.subList(0, last);
-        return own.stream().anyMatch(s -> KEEPS_LIQUID.matcher(s.words()).find()) ? List.of() : List.copyOf(own);
+        return own.stream()
+                        .map(Step::words)
+                        .anyMatch(w -> KEEPS_LIQUID.matcher(w).find()
+                                || PULLED_EARLY.matcher(w).find())
+                ? List.of()
+                : List.copyOf(own);
     }
 
     boolean covers(Step step) {

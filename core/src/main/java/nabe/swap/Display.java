@@ -19,19 +19,20 @@ import org.jspecify.annotations.Nullable;
 public final class Display {
     private static final Set<Unit> METRIC = EnumSet.of(Unit.G, Unit.KG, Unit.ML, Unit.CL, Unit.DL, Unit.L);
     private static final Set<Unit> SHORT = EnumSet.of(Unit.TSP, Unit.TBSP, Unit.ML, Unit.L);
-    private final AmountStyle style;
-    private final Spoons spoons;
 
     /** Nobody weighs less than this. g */
     private static final double A_PINCH = 0.5;
+
+    /** Roles of things that are counted out, never scooped. */
+    private static final Set<String> COUNTED = Set.of("wrap", "tubes", "shells");
+
+    private final AmountStyle style;
+    private final Spoons spoons;
 
     private Display(AmountStyle style, Spoons spoons) {
         this.style = style;
         this.spoons = spoons;
     }
-
-    /** Roles of things that are counted out, never scooped. */
-    private static final Set<String> COUNTED = Set.of("wrap", "tubes", "shells");
 
     public static Display of(House house) {
         return new Display(house.amounts(), house.spoons());
@@ -46,20 +47,25 @@ public final class Display {
             return Messages.say("measure.a-pinch");
         }
         String scales = KitchenText.grams(grams);
-        OptionalDouble piece = ingredient.pieceGrams("sheet");
-        if (piece.isPresent() && grams >= piece.getAsDouble()) {
-            return Messages.say("swap.sheets", (long) Math.ceil(grams / piece.getAsDouble() - 0.05), scales);
+        OptionalDouble sheet = ingredient.pieceGrams("sheet");
+        if (sheet.isPresent()) {
+            return grams < sheet.getAsDouble() ? scales : Messages.say("swap.sheets", pieces(grams, sheet), scales);
         }
         OptionalDouble each = ingredient.pieceGrams("each");
-        if (COUNTED.contains(ingredient.role()) && each.isPresent() && grams >= each.getAsDouble()) {
-            return (long) Math.ceil(grams / each.getAsDouble() - 0.05) + " (" + scales + ")";
+        if (COUNTED.contains(ingredient.role()) && each.isPresent()) {
+            return grams < each.getAsDouble() ? scales : pieces(grams, each) + " (" + scales + ")";
         }
         OptionalDouble density = ingredient.gramsPerMl();
-        if (density.isEmpty() || grams < 0.5 || style == AmountStyle.METRIC) {
+        if (density.isEmpty() || grams == 0 || style == AmountStyle.METRIC) {
             return scales;
         }
         String measure = KitchenText.spoonsOrCups(grams / density.getAsDouble(), spoons);
         return style == AmountStyle.CUPS ? measure + " (" + scales + ")" : scales + " (" + measure + ")";
+    }
+
+    /** Whole pieces: what is a little over one is still one. */
+    private static long pieces(double grams, OptionalDouble piece) {
+        return (long) Math.ceil(grams / piece.getAsDouble() - 0.05);
     }
 
     private static String unmeasured(@Nullable Ingredient ingredient) {

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -27,6 +28,7 @@ import org.jspecify.annotations.Nullable;
 final class LineSwaps {
     private static final int MOST_ALTERNATIVES = 6;
     private static final int MOST_CONDITIONAL = 3;
+    private static final Set<String> THINS = Set.of("milk", "cream");
     private static final Pattern BRACKET = Pattern.compile("\\([^()]*\\)");
 
     private final Larder larder;
@@ -115,7 +117,7 @@ final class LineSwaps {
                 .sorted(Comparator.comparingDouble(Line::gramsOrZero).reversed())
                 .forEach(portion -> takeKnown(index, portion, line));
         line.also().stream()
-                .filter(other -> !isMadeOf(line, other))
+                .filter(other -> !isMadeOf(line, other) && !wentWith(index, line, other))
                 .forEach(other -> takeKnown(index, line.naming(other), line));
         line.unknown().forEach(words -> takeUnknown(index, line.namingUnknown(words)));
     }
@@ -123,17 +125,41 @@ final class LineSwaps {
     /** "Mixed mince (pork and beef)": the bracket says what the mince is, and brings nothing that it does not. */
     private static boolean isMadeOf(Line line, Ingredient other) {
         Ingredient head = line.ingredient();
-        return line.preparation() != null
-                && head != null
-                && head.origin() == Origin.MEAT
-                && other.origin() == Origin.MEAT
+        boolean cut = head != null
+                && head.role().equals(other.role())
                 && head.allergens().containsAll(other.allergens())
-                && BRACKET.matcher(line.text()).results().anyMatch(m -> names(m.group(), other));
+                && called(other)
+                        .anyMatch(n -> line.text().toLowerCase(Locale.ROOT).contains(", in " + n));
+        return cut
+                || line.preparation() != null
+                        && head != null
+                        && (head.origin() == Origin.MEAT || head.origin() == Origin.FISH)
+                        && other.origin() == head.origin()
+                        && head.allergens().containsAll(other.allergens())
+                        && BRACKET.matcher(line.text()).results().anyMatch(m -> names(m.group(), other));
+    }
+
+    /** "Lamb gravy" that became another gravy: its lamb is gone with it; so is the splash of milk in an egg to glaze with. */
+    private boolean wentWith(int index, Line line, Ingredient other) {
+        boolean replaced =
+                swaps.stream().anyMatch(s -> s.source() == index && !s.becomes().isEmpty());
+        boolean glaze = swaps.stream().anyMatch(s -> s.source() == index && s.job() == Job.GLAZE);
+        if (replaced && glaze && THINS.contains(other.role())) {
+            return true;
+        }
+        String item = line.item().toLowerCase(Locale.ROOT);
+        return replaced
+                && called(other)
+                        .anyMatch(kind -> called(line.food()).anyMatch(main -> item.contains(kind + " " + main)));
+    }
+
+    private static Stream<String> called(Ingredient food) {
+        return Stream.concat(Stream.of(food.name()), food.aliases().stream()).map(n -> n.toLowerCase(Locale.ROOT));
     }
 
     private static boolean names(String words, Ingredient food) {
         String lower = words.toLowerCase(Locale.ROOT);
-        return Stream.concat(Stream.of(food.name()), food.aliases().stream()).anyMatch(lower::contains);
+        return called(food).anyMatch(lower::contains);
     }
 
     private void takeKnown(int index, Line portion, Line whole) {
@@ -196,7 +222,7 @@ final class LineSwaps {
                 .amount(display.written(line))
                 .written(written(recipe.lines().get(index)))
                 .part(line.part())
-                .label(judgement.labelAdvice(line.food().name()))
+                .label(judgement.labelAdvice(line.item()))
                 .preparation(plainItem ? line.preparation() : null)
                 .component(line.component())
                 .build());

@@ -71,6 +71,9 @@ final class MethodJudge {
     private static final Pattern NONE_OF_IT =
             Pattern.compile("\\b(?:no|without) (?:(?:any|extra|more|further|added) )?$", Pattern.CASE_INSENSITIVE);
 
+    /** "In a spiral"; "seasoning", where none is listed, is salt and pepper. */
+    private static final Set<String> NO_FOOD = Set.of("spiral", "seasoning");
+
     private static final Pattern SPACES = Pattern.compile(" {2,}");
     private static final Pattern SPACE_BEFORE_MARK = Pattern.compile(" ([,.;])");
     /** What the kitchen makes of other lines under these names; the larder knows them as bought things too. */
@@ -267,7 +270,8 @@ final class MethodJudge {
                 || isInDish(food)
                 || FoodVerbs.isVerb(name, before, after)
                 || NONE_OF_IT.matcher(before).find()
-                || isPot(name, food)
+                || NO_FOOD.contains(name.toLowerCase(Locale.ROOT))
+                || isPot(name, food, before)
                 || isCustardMadeHere(name, before)) {
             return null;
         }
@@ -333,6 +337,10 @@ final class MethodJudge {
         if (swaps.stream().anyMatch(s -> s.rule().equals(Swap.OPEN) && isOf(s, food))) {
             return TO_CHOOSE;
         }
+        Optional<String> made = madeOfSwapped(name);
+        if (made.isPresent()) {
+            return cased(made.get(), name);
+        }
         Optional<ConvertedLine> kept = kept(food, name);
         if (kept.isPresent()) {
             return cased(kept.get().item(), name);
@@ -348,9 +356,21 @@ final class MethodJudge {
         return fits.map(i -> cased(i.name(), name)).orElse(LEFT_OUT);
     }
 
-    /** "The cream" of a recipe that makes a cashew cream: what goes into it is judged line by line. */
-    private boolean isPot(String name, Ingredient food) {
+    /** "The cashew ricotta" of cashews that are swapped: what is made of the other thing. */
+    private Optional<String> madeOfSwapped(String name) {
+        List<String> keys = Words.of(name).stream().map(Words.Word::key).toList();
+        return swaps.stream()
+                .filter(s -> !s.becomes().isEmpty() && keys.size() > 1)
+                .filter(s -> Words.of(s.was()).stream()
+                        .anyMatch(w -> keys.subList(0, keys.size() - 1).contains(w.key())))
+                .map(s -> Messages.say("swap.mixture", book.called(s)))
+                .findFirst();
+    }
+
+    /** "The cream" of a recipe that makes a cashew cream: what goes into it is judged line by line; "serve with cream" is bought. */
+    private boolean isPot(String name, Ingredient food, String before) {
         return !roles.contains(food.role())
+                && (THE.matcher(before).find() || !FoodVerbs.isServed(before))
                 && Words.of(name).stream().map(Words.Word::key).allMatch(pots::contains);
     }
 

@@ -117,7 +117,7 @@ final class MethodRewriter {
         String once = isSaidTwice(mentions)
                 ? SAID_TWICE.matcher(AND_ITS_REST.matcher(all).replaceAll("")).replaceAll("$1$3")
                 : all;
-        return once.contains(" oil") ? warmed(once) : once;
+        return LooseWords.fitted(once.contains(" oil") ? warmed(once) : once);
     }
 
     private boolean isOfEggs(Swap swap) {

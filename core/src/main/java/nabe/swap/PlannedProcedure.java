@@ -5,6 +5,7 @@ import com.fasterxml.jackson.annotation.JsonInclude;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import nabe.recipe.Procedure.Beside;
 import nabe.recipe.Procedure.GoesIn;
 import nabe.recipe.Procedure.Kind;
@@ -40,17 +41,22 @@ public record PlannedProcedure(
     public PlannedProcedure dropping(String pot, List<Work> gone, String why) {
         List<Dropped> all = new ArrayList<>(dropped);
         gone.forEach(w -> all.add(new Dropped(pot, w.words(), why)));
+        return with(p -> p.id().equals(pot) ? p.without(gone) : p, List.copyOf(all));
+    }
+
+    /** @return the same with another step in the place of this one of a pot */
+    public PlannedProcedure replacing(String pot, Work step, Work by) {
+        return with(p -> p.id().equals(pot) ? p.replacing(step, by) : p, dropped);
+    }
+
+    /** @return the same with a reason or note in other words */
+    PlannedProcedure saying(String was, String now) {
+        return with(p -> p.saying(was, now), dropped);
+    }
+
+    private PlannedProcedure with(UnaryOperator<Pot> change, List<Dropped> gone) {
         return new PlannedProcedure(
-                components.stream()
-                        .map(p -> p.id().equals(pot) ? p.without(gone) : p)
-                        .toList(),
-                layers,
-                beside,
-                oven,
-                rest,
-                goesIn,
-                readying,
-                List.copyOf(all));
+                components.stream().map(change).toList(), layers, beside, oven, rest, goesIn, readying, gone);
     }
 
     /**
@@ -73,14 +79,25 @@ public record PlannedProcedure(
         }
 
         public Pot without(List<Work> gone) {
-            return new Pot(
-                    id,
-                    name,
-                    kind,
-                    of,
-                    steps.stream().filter(w -> !gone.contains(w)).toList(),
-                    notes,
-                    made);
+            return doing(steps.stream().filter(w -> !gone.contains(w)).toList());
+        }
+
+        Pot replacing(Work step, Work by) {
+            return doing(steps.stream().map(w -> w == step ? by : w).toList());
+        }
+
+        private Pot saying(String was, String now) {
+            List<String> said = notes.stream().map(n -> n.equals(was) ? now : n).toList();
+            List<Work> others = steps.stream()
+                    .map(w -> was.equals(w.why)
+                            ? PlannedProcedureWorkBuilder.builder(w).why(now).build()
+                            : w)
+                    .toList();
+            return new Pot(id, name, kind, of, others, said, made);
+        }
+
+        private Pot doing(List<Work> others) {
+            return new Pot(id, name, kind, of, others, notes, made);
         }
     }
 

@@ -10,6 +10,7 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nabe.larder.Figures;
+import nabe.larder.Ingredient;
 import nabe.larder.Words;
 import nabe.reading.FoodClasses;
 import nabe.recipe.Part;
@@ -42,6 +43,10 @@ public final class PotName {
             "vegetable",
             "scone",
             "cobbler",
+            "patty",
+            "ball",
+            "dumpling",
+            "croquette",
             "dough");
 
     /** Those that the reading itself gives. */
@@ -63,6 +68,8 @@ public final class PotName {
 
     private static final Set<String> OF_DOUGH = Set.of("pasta", "noodle", "dumpling", "gnocchi", "sheet", "green");
     private static final Set<String> PASTA = Set.of("short-pasta", "noodles", "filled-pasta");
+    private static final Set<String> CARRIES = Set.of(
+            "oil", "butter", "animal-fat", "starch", "salt", "spice", "spice-blend", "sugar", "stock-cube", "acid");
     private static final double MOSTLY = Figures.of("swap.called-by-pasta");
 
     private PotName() {}
@@ -105,10 +112,27 @@ public final class PotName {
 
     private static String most(List<ConvertedLine> lines) {
         return lines.stream()
-                .filter(l -> !isWater(l))
-                .max(Comparator.comparingDouble(ConvertedLine::gramsOrZero))
-                .map(l -> capital(l.item()))
+                .max(Comparator.comparing(PotName::isSolid)
+                        .thenComparing(l -> !isWater(l))
+                        .thenComparingDouble(ConvertedLine::gramsOrZero))
+                .map(l -> capital(singular(l.item())))
                 .orElse("");
+    }
+
+    /** What a filling may be called by: no liquid, and nothing that only thickens, fries or seasons it. */
+    private static boolean isSolid(ConvertedLine line) {
+        Ingredient food = line.ingredient();
+        return food != null
+                && !food.isLiquid()
+                && !CARRIES.contains(food.role())
+                && !food.role().startsWith("flour");
+    }
+
+    /** "Leeks" make a leek filling. */
+    private static String singular(String item) {
+        Words.Word last = Words.of(item).getLast();
+        String word = item.substring(last.start(), last.end());
+        return word.endsWith("s") ? item.substring(0, last.start()) + last.key() + item.substring(last.end()) : item;
     }
 
     /** Whether a pot's name says nothing but what the recipe itself put in and still is there. */
@@ -185,7 +209,7 @@ public final class PotName {
         return line.ingredient() != null && line.ingredient().role().equals("water");
     }
 
-    private static String capital(String words) {
+    static String capital(String words) {
         return words.isEmpty() ? words : Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

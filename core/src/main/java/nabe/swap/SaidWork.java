@@ -10,12 +10,14 @@ import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure.Minutes;
 import nabe.recipe.Procedure.Step;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Reads the verb and the minutes of a sentence of Nabe's own. */
 final class SaidWork {
     private static final Pattern FIRST = Pattern.compile("^(\\p{L}+)");
     private static final Pattern TIME = Pattern.compile("(\\d+)(?:-(\\d+))? (min|h)\\b");
+    private static final Pattern TIMED_VERB = Pattern.compile("^(\\p{L}+) (?=\\d)");
     private static final int HOUR = 60;
 
     private SaidWork() {}
@@ -41,13 +43,39 @@ final class SaidWork {
         return PlannedProcedureWorkBuilder.builder()
                 .id(last.id())
                 .action(action)
-                .words(method)
+                .words(withObject(method, swap))
                 .sentence(last.sentence())
                 .uses(List.copyOf(used))
                 .minutes(minutes(method))
                 .changed(true)
                 .why(swap.reason())
                 .build();
+    }
+
+    /** @return the swap's own technique for a thing that the recipe lays as it is */
+    static PlannedProcedure.Work alone(String id, Swap swap, List<ConvertedLine> lines) {
+        String method = Objects.requireNonNull(swap.change());
+        return PlannedProcedureWorkBuilder.builder()
+                .id(id)
+                .action(stoveAction(method, "cook"))
+                .words(withObject(method, swap))
+                .sentence(-1)
+                .uses(lines.stream()
+                        .map(l -> PlannedProcedure.Constituent.of(l, 1))
+                        .toList())
+                .minutes(minutes(method))
+                .changed(true)
+                .why(swap.reason())
+                .build();
+    }
+
+    /** "Boil 3 min less than the packet": boil what. */
+    private static String withObject(String method, Swap swap) {
+        String named = swap.becomes().getFirst().item();
+        return TIMED_VERB
+                .matcher(method)
+                .replaceFirst(
+                        verb -> Matcher.quoteReplacement(Messages.say("swap.work-on-the", verb.group(1), named) + " "));
     }
 
     static @Nullable Minutes minutes(String words) {

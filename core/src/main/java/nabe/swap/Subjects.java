@@ -28,7 +28,7 @@ final class Subjects {
     private static final Map<String, Set<String>> GENERAL = Map.ofEntries(
             Map.entry("cheese", Set.of("melting-cheese", "hard-cheese", "crumbly-cheese", "soft-cheese")),
             Map.entry("pasta", Set.of("sheets", "fresh-sheets", "tubes", "shells", "short-pasta", "noodles")),
-            Map.entry("noodle", Set.of("sheets", "fresh-sheets", "noodles")),
+            Map.entry("noodle", Set.of("sheets", "fresh-sheets", "noodles", "short-pasta")),
             Map.entry("sheet", Set.of("sheets", "fresh-sheets", "pastry", "pastry-thin")),
             Map.entry("shell", Set.of("shells", "tubes")),
             Map.entry("tube", Set.of("tubes")),
@@ -71,6 +71,8 @@ final class Subjects {
         return BY_ROLE.getOrDefault(role, Set.of());
     }
 
+    private static final String WHITES = "whites";
+
     private static final Pattern WORK_FIRST =
             Pattern.compile("(?:toast|roast|fry|grill|bake|boil|steam)\\s+", Pattern.CASE_INSENSITIVE);
     private static final Pattern OPENS =
@@ -88,10 +90,12 @@ final class Subjects {
     private static final Pattern GREASES = Pattern.compile(
             "^ (?:it|them|each)\\b|^ (?:an?|the|your|\\d)\\b.{0,40}\\b(?:dish|pan|tin|casserole|mold|mould|foil|paper|ramekins?)\\b",
             Pattern.CASE_INSENSITIVE);
+    private static final Pattern WASH = Pattern.compile("^[- ]wash\\b");
     private static final Pattern DOUGH =
             Pattern.compile("\\b(?:dough|pastry|crust|rub|cut in|scone|biscuit)\\b", Pattern.CASE_INSENSITIVE);
-    private static final Pattern COUNT_BEFORE =
-            Pattern.compile("(?:the )?\\d+ (?:large |medium |small )?$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern COUNT_BEFORE = Pattern.compile(
+            "(?:the )?(?<rest>(?:other|remaining|last) )?\\d+ (?:of (?:the |your )?|large |medium |small )?$",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern BOTH_BEFORE =
             Pattern.compile("\\bboth (?:of )?(?:the |kinds of |types of )?$", Pattern.CASE_INSENSITIVE);
     private static final Set<Job> IN_DOUGH =
@@ -156,7 +160,8 @@ final class Subjects {
         List<NameIndex.Match> all = new ArrayList<>(named);
         for (Words.Word word : Words.of(sentence)) {
             boolean free = named.stream().noneMatch(m -> word.start() < m.end() && m.start() < word.end());
-            if (free && (GENERAL.containsKey(word.key()) || isOwnNoun(word.key()))) {
+            boolean whites = sentence.substring(word.start(), word.end()).equalsIgnoreCase(WHITES);
+            if (free && (whites || GENERAL.containsKey(word.key()) || isOwnNoun(word.key()))) {
                 all.add(new NameIndex.Match(null, word.start(), word.end(), 1, true));
             }
         }
@@ -184,10 +189,13 @@ final class Subjects {
         return PotName.PLAIN.contains(key) && names.stream().noneMatch(n -> n.contains(key));
     }
 
-    /** "Maida" of a line that says so: the recipe's own word for a swapped thing, though the larder has another. */
+    /** "Maida", "the thighs": the recipe's own word for a swapped thing, though the larder has another, or none. */
     private boolean isOwnNoun(String key) {
         return KitchenWords.shared().usesOf(key).isEmpty()
-                && swapped.stream().map(names::get).anyMatch(List.of(key)::equals);
+                && KitchenWords.shared().effect(key) == null
+                && swapped.stream()
+                        .map(names::get)
+                        .anyMatch(name -> !name.isEmpty() && name.getLast().equals(key));
     }
 
     private Optional<Mention> mention(String sentence, NameIndex.Match match, Converting.Place place) {
@@ -218,6 +226,12 @@ final class Subjects {
             boolean opens = Character.isUpperCase(words.charAt(0));
             return Optional.of(new Mention(
                     match.start(), match.end(), about, Messages.say("swap.spread-on", called(about), opens)));
+        }
+        Matcher wash = WASH.matcher(after);
+        if (wash.find() && isBare(sentence.substring(0, match.start()))) {
+            boolean opens = Character.isUpperCase(words.charAt(0));
+            return Optional.of(new Mention(
+                    match.start(), match.end() + wash.end(), about, Messages.say("swap.glaze-verb", opens)));
         }
         String says = Pieces.fitted(called(about), words, after);
         Matcher both = BOTH_BEFORE.matcher(sentence.substring(0, match.start()));
@@ -253,12 +267,18 @@ final class Subjects {
                         .noneMatch(s -> s.becomes().getFirst().display().contains("sheets"));
         int start = counted ? count.start() : match.start();
         boolean capital = start == 0 && Character.isUpperCase(sentence.charAt(0));
-        String text = counted ? "the " + says : says;
+        boolean rest = counted && count.group("rest") != null;
+        String text = counted ? Messages.say("swap.the-or-the-rest-of-the", rest, says) : says;
         return Optional.of(new Mention(
                 start,
                 match.end(),
                 about,
                 capital ? text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1) : text));
+    }
+
+    /** "Egg-wash the rim", not "brush with egg wash". */
+    private static boolean isBare(String before) {
+        return OPENS.matcher(before).find() || before.endsWith("and ") || before.endsWith("then ");
     }
 
     private String called(List<Swap> swaps) {
@@ -295,7 +315,8 @@ final class Subjects {
                 l -> names.get(l).containsAll(keys) && names.get(l).getLast().equals(last),
                 l -> roles.contains(roleOf(l)) && !roleOf(l).equals("soft-cheese"),
                 l -> roles.contains(roleOf(l)),
-                l -> roles.isEmpty() && names.get(l).containsAll(keys));
+                l -> roles.isEmpty() && names.get(l).containsAll(keys),
+                l -> isOfEgg(words) && roleOf(l).equals("egg"));
         for (IntPredicate near : place.nearness()) {
             for (IntPredicate way : waysToMean) {
                 List<Integer> found = lines(near.and(way));
@@ -305,6 +326,11 @@ final class Subjects {
             }
         }
         return List.of();
+    }
+
+    /** "The yolks", "the whites" of "3 eggs, separated". */
+    private static boolean isOfEgg(String words) {
+        return Words.key(words).equals("yolk") || words.equalsIgnoreCase(WHITES);
     }
 
     private List<Integer> lines(IntPredicate test) {

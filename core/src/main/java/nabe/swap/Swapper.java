@@ -110,7 +110,7 @@ public final class Swapper {
                 conversion,
                 (clauses, meant, at) ->
                         new Rewording(recipe, kitchen, here, work.lines(), meant, listed, written).of(clauses, at),
-                Swap::change));
+                tables.book()::called));
     }
 
     /** Writes the swaps of one conversion into words of the method. */

@@ -108,6 +108,18 @@ class WaterTest {
         }
     }
 
+    /** Bulgur under hot stock drinks it; the same bulgur listed cooked does not. */
+    @Test
+    void aGrainThatGoesInDryDrinks() {
+        String bake = "Bulgur bake\nServes 4\n\n200 g bulgur\n400 ml hot stock\n400 g passata\n100 g feta\n\n"
+                + "Put the bulgur in a 2 litre dish, pour over the hot stock. Spread over the passata and crumble the feta on top. Bake at 190C for 25 minutes.";
+        double dry = water(bake, Needs.none(), Map.of()).takenUpGrams();
+        double cooked = water(bake.replace("200 g bulgur", "200 g bulgur, cooked"), Needs.none(), Map.of())
+                .takenUpGrams();
+        assertThat(dry).isBetween(300.0, 400.0);
+        assertThat(cooked).isLessThan(0.2 * dry);
+    }
+
     @Test
     void aLongAndAShortDishHaveTheirMends() {
         WaterBudget dry = water(DRY, Needs.none(), Map.of());

@@ -2,7 +2,10 @@ package nabe.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 import nabe.larder.Larder;
 import nabe.needs.Need;
 import nabe.needs.Needs;
@@ -38,15 +41,51 @@ class PlanWordsTest {
             """;
 
     private static Plan plan(String text, Need... needs) {
-        return PLANNER.plan(Brief.of(Brief.RecipeBrief.ofText(text), new Needs(Set.of(needs), Set.of(), true)));
+        return PLANNER.plan(brief(text, needs));
+    }
+
+    private static Brief brief(String text, Need... needs) {
+        return Brief.of(Brief.RecipeBrief.ofText(text), new Needs(Set.of(needs), Set.of(), true));
+    }
+
+    private static List<String> texts(Plan plan) {
+        return plan.prep().steps().stream().map(PrepStep::text).toList();
     }
 
     @Test
-    void whatOnlyCoolsThemGoesWithTheBoiling() {
-        assertThat(plan(SHEETS, Need.GLUTEN_FREE).prep().steps())
-                .extracting(PrepStep::text)
-                .noneMatch(t -> t.contains("iced water") || t.contains("tea towels"));
-        assertThat(plan(SHEETS).prep().steps()).extracting(PrepStep::text).anyMatch(t -> t.contains("tea towels"));
+    void whatOnlyCoolsThemGoesWithTheBoilingAndStaysWithAShorterOne() {
+        Plan dry = PLANNER.plan(BriefBuilder.builder(brief(SHEETS, Need.GLUTEN_FREE))
+                .schools(Map.of("sheets", "unboiled"))
+                .brief());
+        assertThat(texts(dry)).noneMatch(t -> t.contains("iced water") || t.contains("tea towels"));
+        assertThat(dry.conversion().swaps().getFirst().method()).startsWith("Lay them dry");
+
+        Plan parboiled = plan(SHEETS, Need.GLUTEN_FREE);
+        assertThat(texts(parboiled))
+                .anyMatch(t -> t.startsWith("Parboil the brown-rice lasagna sheets in salted water for 5 min")
+                        && t.contains("iced water")
+                        && t.contains("tea towels"));
+        assertThat(parboiled.conversion().swaps().getFirst().method()).startsWith("Parboil");
+    }
+
+    @Test
+    void sheetsThatTheRecipeBoilsGoInDryOnlyWhereThereIsSauceForThem() {
+        assertThat(plan(SHEETS, Need.GLUTEN_FREE).build().sheets().way()).isEqualTo("parboil");
+        String lasagne = """
+                Lasagne
+                12 dried lasagne sheets
+                1600 g tomato sauce
+                400 g ricotta
+                150 g mozzarella
+                Method
+                Boil the sheets for 8 minutes and drain. Spread a third of the sauce in a 30 x 20 cm dish, then 4 sheets and half of the ricotta. Repeat, then the last sheets and sauce and the mozzarella. Bake at 190C for 30 minutes.
+                """;
+        assertThat(plan(lasagne, Need.GLUTEN_FREE).build().sheets().way()).isEqualTo("unboiled");
+        assertThat(plan(lasagne.replace("1600 g", "600 g"), Need.GLUTEN_FREE)
+                        .build()
+                        .sheets()
+                        .way())
+                .isEqualTo("parboil");
     }
 
     @Test
@@ -57,7 +96,8 @@ class PlanWordsTest {
         assertThat(plan.build().layers().stream()
                         .filter(l -> l.name().contains("sheets"))
                         .mapToDouble(l -> l.grams() / sheets.perLayer()))
-                .allSatisfy(one -> assertThat(one).isBetween(20.0, 30.0));
+                .as("parboiled sheets of 26 g")
+                .allSatisfy(one -> assertThat(one).isBetween(42.0, 52.0));
         assertThat(plan.build().layers())
                 .extracting(l -> String.valueOf(l.words()))
                 .noneMatch(w -> w.toLowerCase().contains("two more"));
@@ -104,5 +144,74 @@ class PlanWordsTest {
         assertThat(milk.becomes()).hasSize(1);
         assertThat(milk.method()).doesNotContain("oil");
         assertThat(milk.reason()).doesNotContain("oil");
+    }
+
+    private static final String FISH_PIE = """
+            Fish pie
+            400 g smoked haddock
+            500 ml whole milk
+            2 leeks, sliced
+            50 g butter
+            50 g plain flour
+            1 tin (400 g) peeled plum tomatoes
+            900 g potatoes, peeled
+            Method
+            1. Boil the potatoes for 18 minutes, drain and mash.
+            2. Lay the haddock in a wide pan, pour over the milk and bring to a simmer. Leave for 8 minutes. Lift out the fish and flake it into a 2-litre pie dish with the tomatoes. Strain the milk and keep it.
+            3. Sweat the leeks in the butter for ten minutes, stir in the flour, then gradually add the milk, stirring till thick. Pour over the fish. Spoon the mash on top. Bake at 200C for 30 minutes.
+            """;
+
+    @Test
+    void milkThatIsDrawnOffIsStrainedBeforeItIsStirredIn() {
+        List<String> texts = texts(plan(FISH_PIE));
+        int strained = indexOf(texts, "Strain the milk and keep it");
+        assertThat(strained).isNotNegative().isLessThan(indexOf(texts, "add the milk"));
+    }
+
+    @Test
+    void twoFillingsAreCalledByWhatIsSolidInThem() {
+        assertThat(plan(FISH_PIE).build().layers()).extracting(l -> l.name()).noneMatch(n -> n.contains("ilk"));
+    }
+
+    @Test
+    void whatComesPeeledInATinIsNotPeeled() {
+        assertThat(texts(plan(FISH_PIE)).getFirst()).contains("potatoes peeled").doesNotContain("tomatoes");
+    }
+
+    @Test
+    void aFlavourGoesWithTheThingThatItNames() {
+        String pie = """
+                Pie
+                400 g roast lamb, chopped
+                300 ml lamb gravy
+                800 g potatoes
+                Method
+                Put the lamb in a 2-litre dish. Pour in the gravy. Boil the potatoes, mash and spoon over. Bake at 200C for 30 minutes.
+                """;
+        Plan plan = plan(pie, Need.VEGAN);
+        assertThat(plan.conversion().swaps().stream().filter(s -> s.source() == 1))
+                .hasSize(1);
+    }
+
+    @Test
+    void aColdCustardRunsDownThoughStarchWillSetIt() {
+        String strata = """
+                Strata
+                450 g bread, torn
+                5 eggs
+                500 ml milk
+                200 ml cream
+                100 g cheddar, grated
+                Method
+                Whisk the eggs, milk and cream. Put half the bread into a 2.5-litre dish, scatter with the cheddar, cover with the rest of the bread and pour over the custard. Bake at 180C for 45 minutes.
+                """;
+        assertThat(plan(strata, Need.VEGAN).budgets().water().state()).isEqualTo("good");
+    }
+
+    private static int indexOf(List<String> texts, String words) {
+        return IntStream.range(0, texts.size())
+                .filter(i -> texts.get(i).contains(words))
+                .findFirst()
+                .orElse(-1);
     }
 }

@@ -103,6 +103,26 @@ class OvenHeatTest {
     }
 
     @Test
+    void thePanOfTheSameSentenceWaitsForNothingBefore() {
+        Plan plan = plan("""
+                Aubergine bake
+                1 kg aubergines
+                5 tbsp oil
+                400 g lamb mince
+                2 onions
+
+                Method
+                Slice the aubergines, brush with 4 tbsp of the oil and roast at 200C for 25 minutes.
+                Brown the mince in the remaining oil, then soften the onions in the same pan.
+                Lay half the aubergines in a 2 litre dish, spread with the mince and cover with the other half. Bake at 190C for 30 minutes.
+                """);
+        assertThat(plan.prep().steps())
+                .filteredOn(s -> s.text().contains("Brown the mince"))
+                .singleElement()
+                .satisfies(s -> assertThat(s.needs()).isEmpty());
+    }
+
+    @Test
     void ofThisSaysOfWhatWhereTheStepsHaveAnOrderOfTheirOwn() {
         Plan plan = plan("""
                 Moussaka

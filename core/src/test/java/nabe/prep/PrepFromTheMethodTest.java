@@ -202,7 +202,7 @@ class PrepFromTheMethodTest {
         Plan asRead = plan(BOILED_SHEETS);
         assertThat(asRead.build().sheets().way()).isEqualTo("boil");
         assertThat(share(asRead, "sheets")).isBetween(2.05, 2.25);
-        Plan free = vegan(BOILED_SHEETS);
+        Plan free = vegan(BOILED_SHEETS.replace("800 g tomato sauce", "1600 g tomato sauce"));
         assertThat(free.build().sheets().way()).isEqualTo("unboiled");
         assertThat(share(free, "sheets")).isCloseTo(1, within(0.001));
         assertThat(free.prep().steps()).noneMatch(s -> s.text().startsWith("Boil"));

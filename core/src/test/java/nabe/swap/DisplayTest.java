@@ -31,6 +31,12 @@ class DisplayTest {
                 "plain-flour | 125 | CUPS | 1 cup (125 g)",
                 "plain-flour | 8 | BOTH | 8 g (1 tbsp)",
                 "brown-rice-lasagna-sheets | 264 | BOTH | 12 sheets (265 g)",
+                "brown-rice-lasagna-sheets | 22 | BOTH | 1 sheet (22 g)",
+                "brown-rice-lasagna-sheets | 12 | BOTH | 12 g",
+                "corn-tortillas | 200 | BOTH | 9 (200 g)",
+                "corn-tortillas | 24 | BOTH | 1 (24 g)",
+                "corn-tortillas | 10 | BOTH | 10 g",
+                "plain-flour | 0.3 | BOTH | a pinch",
                 "salt | | BOTH | to taste",
                 "olive-oil | | BOTH | as needed"
             })
@@ -45,6 +51,9 @@ class DisplayTest {
                 "1 1/2 lb mushrooms | 1 ½ lb (680 g)",
                 "250 g ricotta | 250 g",
                 "0.5 kg potatoes | 0.5 kg",
+                "2-3 bay leaves | 2-3 leaves",
+                "2 slices bread | 2 slices (55 g)",
+                "2 bunches chard | 2 bunches (800 g)",
                 "2 onions | 2 (220 g)",
                 "400 ml passata | 400 ml (425 g)",
                 "1 pinch nutmeg | 1 pinch",

@@ -118,7 +118,8 @@ final class JobCorpus {
                         "jobs-4.txt",
                         "jobs-5.txt",
                         "jobs-6.txt",
-                        "jobs-7.txt")
+                        "jobs-7.txt",
+                        "jobs-8.txt")
                 .flatMap(f -> read(f).stream())
                 .toList();
     }

@@ -161,4 +161,22 @@ class WordsAfterSwapsTest {
                 .extracting(Layer::words)
                 .anyMatch(w -> w != null && w.startsWith("Stuff each ") && w.contains(" shell with"));
     }
+
+    private static final String RAISED_MASH = """
+            Cottage pie
+            600 g beef mince
+            400 g passata
+            900 g potatoes
+            50 g butter
+            3 eggs, separated
+            Brown the mince, add the passata and simmer for 20 minutes. Boil and mash the potatoes with the butter. Beat the yolks into the mash. Whisk the whites stiff and fold them in. Put the mince in a 2-litre dish, pile the mash on top and bake at 190C for 35 minutes.
+            """;
+
+    @Test
+    void whitesOfEggsThatAreGoneAreNotWhisked() {
+        assertThat(steps(plan(RAISED_MASH)))
+                .noneMatch(
+                        s -> s.contains("white") || s.contains("yolk") || s.contains("left out") || s.contains("fold"))
+                .anyMatch(s -> s.startsWith("Beat the") && s.endsWith("into the mash."));
+    }
 }

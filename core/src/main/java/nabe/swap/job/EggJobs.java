@@ -36,7 +36,10 @@ final class EggJobs {
         if (scene.lineSays(GLAZES) || scene.says(GLAZES) || scene.laidSays(GLAZES)) {
             return Job.GLAZE;
         }
-        if (scene.lineSays(BOILED) || scene.says(BOILED) || isAloneInWater(scene)) {
+        Scene.Fellow flour = scene.flour().orElse(null);
+        Job made = flour == null ? null : inFlour(scene, flour);
+        boolean inBatter = made == Job.LIFTS || made == Job.CREPE;
+        if (scene.lineSays(BOILED) || !inBatter && scene.says(BOILED) || isAloneInWater(scene)) {
             return Job.BOILED;
         }
         if (scene.says(COATS) && !scene.with("soft-cheese") || scene.lineSays(FOR_COATING)) {
@@ -45,8 +48,6 @@ final class EggJobs {
         if (scene.potSays(FlourJobs.CHOUX)) {
             return Job.LIFTS;
         }
-        Scene.Fellow flour = scene.flour().orElse(null);
-        Job made = flour == null ? null : inFlour(scene, flour);
         return made != null ? made : sets(scene);
     }
 
@@ -87,7 +88,7 @@ final class EggJobs {
             return Job.SETS;
         }
         boolean thickened = scene.with("flour", "flour-raising", "starch")
-                && !scene.with("mince", "poultry-mince")
+                && !scene.with("mince", "poultry-mince", "soft-cheese")
                 && scene.isHeated();
         if (thickened && !scene.lineSays(TOP) && scene.family() != Family.MOUSSAKA && !topOfPasta(scene)) {
             return Job.ENRICHES;

@@ -40,6 +40,9 @@ final class FatJobs {
                 || scene.lineSays(FOR_GREASING) && !(scene.isPlaced() && scene.lineSays(SOME_MORE))) {
             return Job.GREASES;
         }
+        if (scene.lineSays(DOTS)) {
+            return Job.DOTS;
+        }
         if (scene.lineSays(BRUSHES) || scene.says(BRUSHES) || !scene.isUsed() && scene.sentencesSay(BRUSHES)) {
             return Job.BRUSHED;
         }

@@ -54,6 +54,7 @@ final class FlourJobs {
     private static final Set<String> LIQUIDS = Set.of("water", "milk", "stock", "cream");
     static final Pattern CHOUX = Pattern.compile("\\b(?:choux|leaves the sides)\\b");
     private static final double MOST_COATING_GRAMS = Figures.of("swap.coating-flour");
+    private static final double RUNS = Figures.of("swap.dough-runs-from");
     private static final double A_LITTLE_FLOUR = Figures.of("swap.little-flour");
 
     private FlourJobs() {}
@@ -99,7 +100,8 @@ final class FlourJobs {
             return Job.CREPE;
         }
         if (egg
-                && scene.grams("cream", "milk") > scene.line().gramsOrZero()
+                && scene.grams("cream", "milk", "yogurt", "sour-cream", "sour-milk")
+                        > scene.line().gramsOrZero()
                 && eggs > 2 * scene.line().gramsOrZero()) {
             return Job.CUSTARD;
         }
@@ -128,6 +130,11 @@ final class FlourJobs {
         boolean solid = scene.with("animal-fat") && !scene.isHeated();
         if (scene.headingSays(SCATTERS) || scene.lineSays(NAMED_CRUMBLE)) {
             return Job.CRUMBLE;
+        }
+        boolean runs = scene.grams("milk", "water", "cream", "stock", "sour-milk", "beer")
+                > RUNS * scene.line().gramsOrZero();
+        if (runs && scene.isHeated() && !scene.runSays(NAMED_PASTRY)) {
+            return null;
         }
         if ((wet || raises) && (scene.runSays(DROPS) || raises) && !cooksFirst(scene)) {
             return Job.DROPPED_DOUGH;
@@ -163,6 +170,8 @@ final class FlourJobs {
     private static Job thickens(Scene scene) {
         boolean inFat = scene.with("butter", "oil", "animal-fat", "cured-meat", "mince", "meat", "poultry", "onion");
         boolean cold = scene.says(COLD) && scene.beside().stream().anyMatch(LIQUIDS::contains);
-        return cold || !inFat && scene.with("milk", "stock", "water", "cream") ? Job.SLURRY : Job.ROUX;
+        return cold || !inFat && scene.with("milk", "stock", "water", "cream", "sour-cream", "sour-milk", "yogurt")
+                ? Job.SLURRY
+                : Job.ROUX;
     }
 }

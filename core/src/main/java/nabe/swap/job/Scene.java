@@ -29,6 +29,8 @@ import org.jspecify.annotations.Nullable;
  * may hold several mixtures one after the other (a batter, then the sausages it is poured round).
  */
 final class Scene {
+    private static final Set<String> WASH = Set.of("egg", "egg-yolk", "egg-white", "milk", "cream", "water", "salt");
+
     /** Work that begins a mixture when a new sentence opens with it. */
     private static final Set<String> BEGINS = Set.of(
             "whisk",
@@ -70,7 +72,8 @@ final class Scene {
             "stir");
 
     private static final Pattern GOES_ON = Pattern.compile(
-            "^(?:(?:off|away from) (?:the )?heat,? (?:then )?)?(?:\\w+ly )?\\w+ (?:in|into|with|through|back|over|it|them|this|all|everything|together)\\b");
+            "^(?:(?:off|away from) (?:the )?heat,? (?:then )?)?(?:\\w+ly )?\\w+ (?:in|into|with|through|back|over|it|them|this|all|everything|together)\\b"
+                    + "|^(?:\\w+ly )?(?:whisk|beat|stir|mix|pour) (?:a (?:little|bit|ladle\\w*|spoonful|splash)|some) of (?:the|this|it|that)\\b");
 
     /** The wet half of a dough goes into the dry one. */
     private static final Pattern DRY =
@@ -255,11 +258,16 @@ final class Scene {
     /** The clause that lays it, where it lies by itself. */
     boolean laidSays(Pattern pattern) {
         return pot != null
-                && pot.of().size() == 1
+                && (pot.of().size() == 1 || isWash())
                 && procedure.layers().stream()
                         .filter(l -> l.of().equals(pot.id()) && l.words() != null)
                         .anyMatch(l -> pattern.matcher(lower(Objects.requireNonNull(l.words())))
                                 .find());
+    }
+
+    /** Egg and a dash of milk: one thing to brush with. */
+    private boolean isWash() {
+        return fellows().stream().allMatch(f -> f.isOf(WASH));
     }
 
     /** The clause that uses it and what is done to it right after, before anything else is named. */
