@@ -9,6 +9,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import nabe.larder.Figures;
 import nabe.prep.PrepStep.When;
+import nabe.reading.ListedWork;
 import nabe.recipe.Line;
 import nabe.recipe.Part;
 import nabe.recipe.Recipe;
@@ -62,6 +63,7 @@ public final class GettingReady {
                     || seen.contains(line.source())
                     || cutInMethod.contains(line.source())
                     || !CUT.matcher(preparation).find()
+                    || ListedWork.isCooking(written)
                     || comesSo(written.text())) {
                 continue;
             }

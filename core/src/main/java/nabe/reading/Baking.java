@@ -58,7 +58,8 @@ final class Baking {
                 && oven.isHot()
                 && nouns.isEmpty()
                 && clause.durations().stream().anyMatch(d -> d.minutes().max() >= BAKES_FROM);
-        return verb || roast || into || covered || heat || bare;
+        boolean underGrill = clause.verb() == null && timed && !food && clause.says("grill", "broiler");
+        return verb || roast || into || covered || heat || bare || underGrill;
     }
 
     /** "Stir in the flour and cook for a minute": what was melted just now, while the dish waits. */

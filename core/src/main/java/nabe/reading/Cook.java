@@ -2,6 +2,7 @@ package nabe.reading;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.regex.Pattern;
 import nabe.reading.Named.Kind;
@@ -262,12 +263,29 @@ final class Cook {
             return;
         }
         nameShape(clause, nouns);
+        if (isMadeUp(clause, nouns)) {
+            scene.aside = scene.stage == Scene.Stage.BAKING;
+            stove.goOnWith(clause, Objects.requireNonNull(nouns.getFirst().pot()));
+            return;
+        }
         switch (scene.stage) {
             case COOKING -> cooking(clause, nouns);
             case BUILDING -> building(clause, nouns);
             case BAKING -> inOven.baking(clause, nouns);
             case RESTED -> table.atTable(clause, nouns);
         }
+    }
+
+    /** "Top up the reserved milk to 300 ml": it stands in its jug, and nothing of it is laid yet. */
+    private boolean isMadeUp(Clause clause, List<Named> nouns) {
+        List<Token> said = clause.tokens();
+        boolean up = Set.of("top", "make").contains(clause.base())
+                && said.size() > 1
+                && said.get(1).is("up");
+        return up
+                && !nouns.isEmpty()
+                && nouns.getFirst().is(Kind.POT)
+                && !dish.holds(nouns.getFirst().pot());
     }
 
     /** "Slide it into the oven to get hot", with the oil alone in it. */

@@ -2,11 +2,13 @@ package nabe.reading;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.regex.Pattern;
 import nabe.larder.Ingredient;
@@ -14,6 +16,7 @@ import nabe.reading.grammar.Clause;
 import nabe.recipe.Line;
 import nabe.recipe.Procedure.Doubt;
 import nabe.recipe.Procedure.DoubtCode;
+import nabe.recipe.Procedure.Of;
 import nabe.recipe.Procedure.Step;
 import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
@@ -221,6 +224,32 @@ final class Kitchen {
             found = pot.lines.containsKey(line) ? pot : found;
         }
         return found == null ? null : whereItIs(found);
+    }
+
+    /** What the list asks for is done before all else to the line, in the pot that has most of it. */
+    void workFirst(int line, List<Clause> orders) {
+        pots.stream()
+                .filter(p -> p.lines.containsKey(line))
+                .max(Comparator.comparingDouble(p -> Objects.requireNonNull(p.lines.get(line))))
+                .ifPresent(pot -> {
+                    pot.steps.replaceAll(step -> step.withoutUse(line));
+                    int at = (int)
+                            pot.steps.stream().takeWhile(s -> s.sentence() < 0).count();
+                    pot.steps.addAll(at, ordered(orders, line, pot));
+                });
+    }
+
+    private List<Step> ordered(List<Clause> orders, int line, Pot pot) {
+        List<Of> uses = List.of(new Of(line, null, Objects.requireNonNull(pot.lines.get(line))));
+        Steps steps = new Steps(this);
+        return orders.stream()
+                .map(o -> steps.of(
+                        o,
+                        o == orders.getFirst() ? uses : List.of(),
+                        o.durations().isEmpty()
+                                ? null
+                                : o.durations().getFirst().minutes()))
+                .toList();
     }
 
     /** @param what the thing's name; {@code number} a share in per cent or a count */

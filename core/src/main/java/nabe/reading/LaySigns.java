@@ -166,7 +166,7 @@ final class LaySigns {
     boolean isAlongWith(Clause clause, List<Named> placed, List<Named> nouns) {
         boolean over = !clause.opensSentence() && clause.particles().contains("over");
         boolean first = dish.all.isEmpty()
-                && Set.of("scatter", "strew", "arrange").contains(clause.base())
+                && Set.of("scatter", "strew", "arrange", "layer").contains(clause.base())
                 && nouns.stream().anyMatch(n -> n.is(Kind.DISH));
         return clause.does(Effect.PLACE)
                 && (over || first)

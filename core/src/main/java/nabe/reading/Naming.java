@@ -23,7 +23,7 @@ final class Naming {
     /** What things are blended, mashed or kneaded to. */
     static final Set<String> BECOMES = Set.of("puree", "paste", "mash", "dough", "cream", "crumb", "custard");
 
-    /** "The porcini liquor", "the pasta water": the water they lay in, not they. */
+    /** "The porcini liquor", "the pasta water", "the chicory juices": what they lay in, not they. */
     private static final String[] LIQUORS = {"liquor", "liquid", "water", "brine"};
 
     /** "In olive oil": some more of it, not the pot that has it. */
@@ -136,7 +136,7 @@ final class Naming {
             return new Named(Kind.UNKNOWN, List.of(), null, Portion.UNSAID, each, slot);
         }
         boolean liquor = best != null
-                && Tokens.has(List.of(last), LIQUORS)
+                && (Tokens.has(List.of(last), LIQUORS) || last.text().equalsIgnoreCase("juices"))
                 && (best.head < tokens.size() - 1 || last.is("brine"));
         if (liquor) {
             return new Named(Kind.UNKNOWN, List.of(), null, Portion.UNSAID, each, slot);

@@ -135,7 +135,7 @@ final class PotChoice {
                 .anyMatch(n -> n.slot().lead() == Lead.NONE && n.is(Kind.UNKNOWN) && clause.verb() != null);
         return companions
                 && !(object && clause.makes())
-                && (!clause.does(Effect.JOIN) || putsHandIn(clause, nouns))
+                && (!clause.does(Effect.JOIN) || putsHandIn(clause, nouns) || beatsHand(clause))
                 && clause.verb() != null
                 && nouns.stream().anyMatch(Named::isFood);
     }
@@ -147,6 +147,13 @@ final class PotChoice {
                         .anyMatch(n ->
                                 n.isVessel() && !n.is(Kind.DISH) && n.slot().lead() != Lead.NONE)
                 && kitchen.focus.stream().noneMatch(p -> Mixing.isHot(p) || dish.holds(p));
+    }
+
+    /** "Top up the milk to 300 ml, beat with the eggs": what was just seen to. */
+    private boolean beatsHand(Clause clause) {
+        return clause.base().equals("beat")
+                && !clause.opensSentence()
+                && kitchen.focus.stream().noneMatch(dish::holds);
     }
 
     /** "Dredge in flour, egg, crumbs": what is in hand goes through them. */

@@ -12,6 +12,7 @@ import nabe.recipe.Procedure;
  */
 public final class ProcedureReader {
     private final ClauseReader clauses = new ClauseReader();
+    private final ListedWork listed = new ListedWork(clauses);
 
     /** @param lines the ingredient lines; {@code steps} the method as written */
     public Procedure read(List<Line> lines, List<String> steps) {
@@ -20,6 +21,7 @@ public final class ProcedureReader {
         Kitchen kitchen = cook.kitchen();
         kitchen.clause = said.size();
         Leftovers.settle(kitchen);
+        listed.of(lines, said).forEach(kitchen::workFirst);
         return new Assembly(kitchen, cook).procedure();
     }
 

@@ -156,7 +156,7 @@ final class Readying {
                                 || n.is(Kind.LINES) && n.lines().stream().allMatch(kitchen::isFat));
     }
 
-    /** "Butter the dish and shake the breadcrumbs round it". */
+    /** "Butter the dish and shake the breadcrumbs round it", "grease a tin and dust with crumbs". */
     private boolean coatsGreased(Clause clause, List<Named> nouns) {
         return scene.greased >= 0
                 && scene.greased == kitchen.clause - 1
@@ -166,7 +166,9 @@ final class Readying {
                         .allMatch(n -> n.is(Kind.PRONOUN)
                                 || n.is(Kind.DISH)
                                 || n.is(Kind.LINES) && n.lines().stream().allMatch(this::isCoating))
-                && nouns.stream().anyMatch(n -> !n.is(Kind.LINES) && n.slot().lead() != Lead.NONE);
+                && nouns.stream()
+                        .anyMatch(n -> n.slot().lead() == Lead.WITH
+                                || !n.is(Kind.LINES) && n.slot().lead() != Lead.NONE);
     }
 
     /** "Put the oil in the tin and slide it into the oven to get hot": the tin's, as one. */

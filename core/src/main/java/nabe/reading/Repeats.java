@@ -2,6 +2,7 @@ package nabe.reading;
 
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.stream.IntStream;
 import nabe.reading.Named.Kind;
@@ -44,8 +45,16 @@ final class Repeats {
         return scene.stage == Scene.Stage.BUILDING
                 && !dish.all.isEmpty()
                 && (likeThis(clause) > 1
+                        || goesOnSo(clause)
                         || (moreLayers(clause) > 0 || isAnotherLayer(clause))
                                 && clause.says("like", "such", "way", "same"));
+    }
+
+    /** "Go on in this order"; "half the filling goes on" lays it. */
+    private static boolean goesOnSo(Clause clause) {
+        return clause.base().equals("go")
+                && clause.words().toLowerCase(Locale.ROOT).startsWith("go on ")
+                && clause.says("like", "this", "order", "same", "so");
     }
 
     /** "Make a second layer in the same way". */

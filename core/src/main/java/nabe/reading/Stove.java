@@ -343,6 +343,13 @@ final class Stove {
                                 && Tokens.has(s.tokens(), "a", "another"));
     }
 
+    /** Work on what a pot holds, and on nothing else. */
+    void goOnWith(Clause clause, Pot pot) {
+        kitchen.current = pot;
+        kitchen.focusOn(pot);
+        goOn(clause);
+    }
+
     private void goOn(Clause clause) {
         List<Pot> on = kitchen.focus.isEmpty() && kitchen.current != null ? List.of(kitchen.current) : kitchen.focus;
         boolean oneVessel = on.size() > 1

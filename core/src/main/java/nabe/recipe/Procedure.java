@@ -81,7 +81,8 @@ public record Procedure(
     /**
      * One action on a component.
      *
-     * @param action the kitchen's verb; {@code words} the cook's own clause; {@code sentence} its index in the method
+     * @param action the kitchen's verb; {@code words} the cook's own clause; {@code sentence} its index in the method,
+     *     negative for what only the ingredient list asks for
      * @param minutes how long, or null; {@code celsius} where an oven or a fat has a temperature, or null
      * @param covered null where the text does not say
      */
@@ -107,6 +108,14 @@ public record Procedure(
         /** @return the same with another sentence after it */
         public Step ending(String more) {
             return says(words + ". " + more.substring(0, 1).toUpperCase(Locale.ROOT) + more.substring(1));
+        }
+
+        /** @return the same where this line went in before */
+        public Step withoutUse(int line) {
+            List<Of> others = uses.stream()
+                    .filter(of -> of.line() == null || of.line() != line)
+                    .toList();
+            return ProcedureStepBuilder.builder(this).uses(others).build();
         }
 
         private Step says(String other) {

@@ -19,6 +19,12 @@ final class FoodVerbs {
 
     private static final Pattern OBJECT_TAKEN =
             Pattern.compile("^ (?:out|together|the|them|it|each)\\b", Pattern.CASE_INSENSITIVE);
+    /** "Toast and", where the next clause is "chop the walnuts". */
+    private static final Pattern BARE = Pattern.compile(",? and");
+
+    /** "Toast and chop the walnuts". */
+    private static final Pattern THEN_WORK =
+            Pattern.compile("^(?:,| and) (?<work>\\p{L}+) (?:the|them|it)\\b", Pattern.CASE_INSENSITIVE);
 
     private static final Pattern NOUN = Pattern.compile("^ (\\p{L}{3,})\\b");
     private static final Set<Use> AS_FOOD = Set.of(Use.FOODS, Use.SELDOM_WORK, Use.WORK_OR_FOOD);
@@ -83,7 +89,14 @@ final class FoodVerbs {
         String key = Words.key(name);
         return (KITCHEN.has(Use.WORK_OR_FOOD, key) || KITCHEN.has(Use.SELDOM_WORK, key))
                         && OPENS.matcher(before).find()
-                        && OBJECT_TAKEN.matcher(after).find()
-                || KITCHEN.has(Use.WORK_OR_FOOD, key) && before.isBlank() && hasBareObject(after);
+                        && (OBJECT_TAKEN.matcher(after).find() || isThenWorked(after))
+                || KITCHEN.has(Use.WORK_OR_FOOD, key)
+                        && before.isBlank()
+                        && (hasBareObject(after) || BARE.matcher(after).matches());
+    }
+
+    private static boolean isThenWorked(String after) {
+        Matcher then = THEN_WORK.matcher(after);
+        return then.find() && KITCHEN.effect(Words.key(then.group("work"))) != null;
     }
 }

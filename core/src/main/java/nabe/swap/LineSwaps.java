@@ -117,7 +117,8 @@ final class LineSwaps {
                 .sorted(Comparator.comparingDouble(Line::gramsOrZero).reversed())
                 .forEach(portion -> takeKnown(index, portion, line));
         line.also().stream()
-                .filter(other -> !isMadeOf(line, other) && !wentWith(index, line, other))
+                .filter(other ->
+                        !isMadeOf(line, other) && !wentWith(index, line, other) && !isOfAnotherLine(line, other))
                 .forEach(other -> takeKnown(index, line.naming(other), line));
         line.unknown().forEach(words -> takeUnknown(index, line.namingUnknown(words)));
     }
@@ -137,6 +138,13 @@ final class LineSwaps {
                         && other.origin() == head.origin()
                         && head.allergens().containsAll(other.allergens())
                         && BRACKET.matcher(line.text()).results().anyMatch(m -> names(m.group(), other));
+    }
+
+    /** "Onion, fried in 2 tbsp of the butter", of which another line tells. */
+    private boolean isOfAnotherLine(Line line, Ingredient other) {
+        String text = line.text().toLowerCase(Locale.ROOT);
+        return recipe.lines().stream().anyMatch(l -> l != line && l.ingredient() == other)
+                && called(other).anyMatch(n -> text.contains(" the " + n) || text.contains(" the melted " + n));
     }
 
     /** "Lamb gravy" that became another gravy: its lamb is gone with it; so is the splash of milk in an egg to glaze with. */
@@ -308,6 +316,10 @@ final class LineSwaps {
                 .wasGrams(grams(line))
                 .offends(List.copyOf(judgement.offends()))
                 .becomes(options.becomes(chosen, line))
+                .beside(
+                        line.ingredient() == whole.ingredient()
+                                ? null
+                                : line.food().id())
                 .reason(chosen.reason())
                 .change(chosen.change())
                 .rule(rule.id())

@@ -19,7 +19,9 @@ final class MethodRewriter {
     private static final Pattern BREAKS = Pattern.compile(
             "\\b((?:break|crack)(?: (?:in|over))?) (?:the |in the |into it the )?$", Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern SENTENCE = Pattern.compile("(?<=[.!;])\\s+");
+    /** "A 9 x 13 in. dish" goes on behind its stop. */
+    private static final Pattern SENTENCE = Pattern.compile(
+            "(?<=[.!;])(?!(?<=\\b(?:in|mins?|hrs?|oz|lbs?|tbsp|tsp|approx|ca|qt|pt)\\.)\\s+\\p{Ll})\\s+");
     /** Oil needs no melting. */
     private static final Pattern MELTED_OIL = Pattern.compile(
             "\\b(?:[Mm]elt|[Bb]rown)(?=(?: (?!(?:and|with|in|into|over)\\b)[^\\s,;.]+){0,7} (?:olive|sunflower|rapeseed|vegetable) oil)");

@@ -103,6 +103,9 @@ final class Subjects {
     private final Larder larder;
     private final Recipe recipe;
     private final List<Swap> swaps;
+    /** Of what a line names only besides its own thing. */
+    private final List<Swap> besides;
+
     private final SwapBook book;
     private final AmountWords amounts;
     private final List<List<String>> names;
@@ -112,7 +115,12 @@ final class Subjects {
     Subjects(Larder larder, Recipe recipe, List<Swap> swaps, SwapBook book, List<List<String>> names, PartWords parts) {
         this.larder = larder;
         this.recipe = recipe;
-        this.swaps = swaps.stream().filter(s -> !s.becomes().isEmpty()).toList();
+        this.swaps = swaps.stream()
+                .filter(s -> !s.becomes().isEmpty() && s.beside() == null)
+                .toList();
+        this.besides = swaps.stream()
+                .filter(s -> !s.becomes().isEmpty() && s.beside() != null)
+                .toList();
         this.book = book;
         this.amounts = new AmountWords(larder);
         this.names = names;
@@ -207,6 +215,11 @@ final class Subjects {
             return Optional.empty();
         }
         List<Integer> meant = meant(words, match, place);
+        Optional<Swap> beside = meant.isEmpty() ? beside(match) : Optional.empty();
+        if (beside.isPresent()) {
+            return Optional.of(
+                    new Mention(match.start(), match.end(), List.of(beside.get()), book.called(beside.get())));
+        }
         if (meant.isEmpty()
                 || !swapped.containsAll(meant)
                 || MADE_OF.matcher(after).find()) {
@@ -274,6 +287,13 @@ final class Subjects {
                 match.end(),
                 about,
                 capital ? text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1) : text));
+    }
+
+    private Optional<Swap> beside(NameIndex.Match match) {
+        Ingredient food = match.ingredient();
+        return besides.stream()
+                .filter(s -> food != null && food.id().equals(s.beside()))
+                .findFirst();
     }
 
     /** "Egg-wash the rim", not "brush with egg wash". */

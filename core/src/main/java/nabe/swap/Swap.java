@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param wasGrams null where the recipe gave no amount
  * @param offends what made it unfit
  * @param becomes what goes in instead; empty where the cook leaves it out
+ * @param beside larder id of the thing where its line names it only besides its own ("onion, fried in butter"), else null
  * @param reason why that works; {@code method} what changes at the stove
  * @param rule the rule's id; {@link Kitchen#LEAVE_OUT} where the cook leaves it out, {@link #OPEN} where nothing stays near
  *     enough for Nabe to choose, {@link #GOES_WITH} where it goes with what another dish stands for
@@ -35,6 +36,7 @@ public record Swap(
         @Nullable Double wasGrams,
         List<String> offends,
         List<Becomes> becomes,
+        @JsonIgnore @Nullable String beside,
         String reason,
         @JsonIgnore @Nullable String change,
         String rule,

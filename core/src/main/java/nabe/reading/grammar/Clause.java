@@ -41,6 +41,24 @@ public record Clause(
         return verb == null ? "" : verb.base();
     }
 
+    /** @return the same as a sentence and step of its own */
+    public Clause at(int place) {
+        return new Clause(
+                place,
+                place,
+                verb,
+                words,
+                opensStep,
+                opensSentence,
+                slots,
+                particles,
+                durations,
+                heat,
+                cover,
+                conditional,
+                tokens);
+    }
+
     /** What happens to the dish's lid or foil. */
     public enum Cover {
         ON,

@@ -45,14 +45,19 @@ public final class ClauseReader {
         }
     }
 
-    /** "Boil and mash the potatoes": what the second is done to, the first is too. */
-    private static boolean sharesObject(Clause bare, Clause next) {
+    /** "Peel, boil and mash the potatoes": what the last is done to, those before it are too. */
+    private boolean sharesObject(Clause bare, Clause next) {
         return bare.opensSentence()
                 && bare.does(Verb.Effect.START, Verb.Effect.HEAT)
-                && bare.tokens().size() == 2
                 && bare.tokens().getLast().is("and")
+                && bare.tokens().stream().limit(bare.tokens().size() - 1L).allMatch(t -> t.isMark() || isOrder(t))
                 && next.does(Verb.Effect.MIX, Verb.Effect.PREP)
                 && !objects(next).isEmpty();
+    }
+
+    private boolean isOrder(Token token) {
+        Verb.Spoken said = words.verb(token);
+        return said != null && said.form() == Verb.Form.BASE;
     }
 
     private static List<Slot> objects(Clause clause) {

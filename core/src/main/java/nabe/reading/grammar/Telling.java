@@ -123,6 +123,8 @@ final class Telling {
             tells.set(i, bounds.end(i + 1, false));
         } else if (words.is(t, Use.SUBJECT) && isSubject(i)) {
             tells.set(i, bounds.end(i + 1, false));
+        } else if (t.is("become")) {
+            tells.set(i, bounds.end(i + 1, false));
         } else if (FINITE.contains(t.key()) && isStatement(i)) {
             tells.set(bounds.start(i), bounds.end(i + 1, false));
         } else if (makesSure(i)) {
@@ -226,10 +228,19 @@ final class Telling {
             return;
         }
         tells.set(i, end);
-        if (!meant && !t.is("unless")) {
-            int from = bounds.start(i);
+        int from = bounds.start(i);
+        if (isAlongside(from)) {
+            tells.set(from, end);
+            perhaps.set(from, end);
+        } else if (!meant && !t.is("unless")) {
             inCase.set(from, end);
         }
+    }
+
+    /** "Bake for 40 min, tenting it with foil if it browns": the baking is asked for in any case. */
+    private boolean isAlongside(int from) {
+        Spoken said = words.verb(tokens.get(from));
+        return from > 1 && tokens.get(from - 1).is(",") && said != null && said.form() == Form.ING;
     }
 
     /** "If you like it darker": for those only. */

@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 final class MethodText {
     private static final String NUMBER_WORDS = "one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve";
     private static final Pattern STEP_MARK = Pattern.compile(
-            "^(?:" + Bullets.MARK + "\\s+|(?i:step\\s*(?:" + NUMBER_WORDS
+            "^(?:" + Bullets.MARK + "\\s+|\\(\\d{1,2}\\)\\s+|(?i:step\\s*(?:" + NUMBER_WORDS
                     + "))\\s*[.):]?\\s*|(?i:step\\s*\\d{1,2})\\s*[-–—]\\s+|(?i:step\\s*)?\\d{1,2}(?:\\s*[.):]\\s*|/\\s+|\\s+(?=\\p{Lu}\\p{L})))|\\*\\*");
     private static final Pattern NUMBERED =
             Pattern.compile("(?:step\\s*)?(?:\\d{1,2}|" + NUMBER_WORDS + ")\\s*[-–—.):/]", Pattern.CASE_INSENSITIVE);
@@ -23,6 +23,12 @@ final class MethodText {
             "^(?:the )?(?:cooking )?(?:method|directions?|instructions?|preparation|procedure)\\s*:\\s+",
             Pattern.CASE_INSENSITIVE);
 
+    /** "1) Peel the potatoes. 2) Fry them.": numbers within a paragraph that begins with one. */
+    private static final Pattern RUN_IN =
+            Pattern.compile("(?<=[.!;:)])\\s+(?=\\(?\\d{1,2}(?:\\)\\s+[\\p{L}\\d]|\\.\\s+\\p{Lu}))");
+
+    private static final Pattern FIRST_OF_RUN = Pattern.compile("\\(?1[.)]\\s");
+
     private final List<String> steps = new ArrayList<>();
     private @Nullable String heading;
 
@@ -32,6 +38,13 @@ final class MethodText {
     }
 
     void add(String line) {
+        boolean counted = FIRST_OF_RUN.matcher(line).lookingAt();
+        for (String part : counted ? RUN_IN.split(line) : new String[] {line}) {
+            addStep(part);
+        }
+    }
+
+    private void addStep(String line) {
         boolean numbered = NUMBERED.matcher(line).lookingAt();
         String marked = steps.isEmpty() ? LABEL.matcher(line).replaceFirst("") : line;
         String text = STEP_MARK.matcher(marked).replaceAll("").strip();

@@ -36,6 +36,10 @@ final class PackedLines {
             "\\s*[,:;–—-]*\\s+(?:all|each)\\s+(?<how>(?:\\p{L}+ly )?\\p{L}+(?:ed|t|n))\\s*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern FOR_WHAT = Pattern.compile(" for (?:the )?\\p{L}+$");
 
+    private static final Pattern FOR_THE_DISH = Pattern.compile(
+            "(?:a little |some )?(?<one>\\p{L}[\\p{L} ]+?),? and (?<other>\\p{L}[\\p{L} ]+?)(?<what>,? (?:for|to) (?:greas|coat|dust|lin|butter)?(?:e|ing)? ?(?:the|your) (?:dish|tin|pan|mould|mold|terrine))",
+            Pattern.CASE_INSENSITIVE);
+
     private final LineKind kinds;
 
     PackedLines(LineKind kinds) {
@@ -62,8 +66,16 @@ final class PackedLines {
             pieces.addAll(parts(dashed.group("rest")));
             return pieces;
         }
-        List<String> beside = headed != null && headed.matches() ? servedBeside(headed) : List.of();
+        List<String> beside = headed != null && headed.matches() ? servedBeside(headed) : forTheDish(line);
         return beside.isEmpty() ? parts(line) : beside;
+    }
+
+    /** "Breadcrumbs and lard for the tin": two things, each for it. @return both, or none */
+    private List<String> forTheDish(String line) {
+        Matcher both = FOR_THE_DISH.matcher(line);
+        return both.matches() && kinds.isKnown(both.group("one")) && kinds.isKnown(both.group("other"))
+                ? List.of(both.group("one") + both.group("what"), both.group("other") + both.group("what"))
+                : List.of();
     }
 
     private static boolean another(String line) {
