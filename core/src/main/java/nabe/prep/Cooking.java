@@ -29,7 +29,7 @@ final class Cooking {
     private static final double COVERED = Figures.of("prep.covered");
     private static final double LEAST_LEFT = Figures.of("prep.least-left");
 
-    private static final double NIGHT = 8 * 60;
+    private static final double NIGHT = Figures.of("reading.overnight");
     private static final double UNDER_WATER = Figures.of("prep.cools-in-water");
 
     private static final Pattern IN_WATER =

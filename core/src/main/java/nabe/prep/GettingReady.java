@@ -2,8 +2,10 @@ package nabe.prep;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -50,25 +52,30 @@ public final class GettingReady {
         return TINNED.matcher(before).find() && CUT.matcher(before).find();
     }
 
+    /** @return lines, each once, that the list wants cut and the method does not cut */
+    static List<ConvertedLine> asked(Recipe recipe, List<ConvertedLine> lines, Set<Integer> cutInMethod) {
+        Set<Integer> seen = new HashSet<>(cutInMethod);
+        return lines.stream()
+                .filter(line -> isAsked(recipe.lines().get(line.source()), line))
+                .filter(line -> seen.add(line.source()))
+                .toList();
+    }
+
+    private static boolean isAsked(Line written, ConvertedLine line) {
+        return !line.swapped()
+                && written.preparation() != null
+                && CUT.matcher(written.preparation()).find()
+                && !ListedWork.isCooking(written)
+                && !comesSo(written.text());
+    }
+
     /** @return one step for all of it, or null where the list asks for nothing */
-    static @Nullable PrepStep of(Recipe recipe, List<ConvertedLine> lines, Set<Integer> cutInMethod) {
+    static @Nullable PrepStep of(Recipe recipe, List<ConvertedLine> lines) {
         List<String> asked = new ArrayList<>();
         double minutes = 0;
-        List<Integer> seen = new ArrayList<>();
         for (ConvertedLine line : lines) {
             Line written = recipe.lines().get(line.source());
-            String preparation = written.preparation();
-            if (line.swapped()
-                    || preparation == null
-                    || seen.contains(line.source())
-                    || cutInMethod.contains(line.source())
-                    || !CUT.matcher(preparation).find()
-                    || ListedWork.isCooking(written)
-                    || comesSo(written.text())) {
-                continue;
-            }
-            seen.add(line.source());
-            String one = line.item() + " " + cuts(preparation);
+            String one = line.item() + " " + cuts(Objects.requireNonNull(written.preparation()));
             if (!asked.contains(one)) {
                 asked.add(one);
             }

@@ -17,6 +17,9 @@ final class HandsAndOven {
     private static final double LEAST_IN_OVEN = Figures.of("prep.least-in-oven");
     private static final double LONG_WATCHED = Figures.of("prep.long-watched");
     private static final double USUAL_ROAST = Figures.of("prep.usual-roast");
+    /** Nobody stands at it for so long. */
+    private static final double BY_ITSELF = Figures.of("reading.overnight");
+
     private static final double A_LOOK = Figures.of("prep.a-look");
 
     private final Cooking cooking;
@@ -32,7 +35,7 @@ final class HandsAndOven {
         StoveBook.Work kind = stage.work();
         double hands = kind == null ? 1 : takesOven(work) ? book.named("roast").hands() : kind.hands();
         double all = stage.minutes();
-        if (hands < A_LOOK) {
+        if (hands < A_LOOK || all >= BY_ITSELF) {
             return Math.min(1, all);
         }
         double watched = kind == null || kind.heat() == null ? all : Math.min(all, LONG_WATCHED * kind.minutes());

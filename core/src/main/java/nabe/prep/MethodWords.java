@@ -10,7 +10,7 @@ final class MethodWords {
             Pattern.compile("^(?:[,;:–-]|and\\b|then\\b|but\\b|\\s)+", Pattern.CASE_INSENSITIVE);
     /** What the text says of its own order: the steps have one of their own. */
     private static final Pattern MEANWHILE = Pattern.compile(
-            "^(?:meanwhile|in the meantime|at the same time|next|now|(?:while|when|as) (?:that|this|it|they|those|the \\p{L}+)(?:'s|'re)?\\b[^,.;]{0,50}(?=,))\\b[,:]?\\s*",
+            "^(?:meanwhile|in the meantime|at the same time|next(?! (?:day|morning))|now|(?:while|when|as) (?:that|this|it|they|those|the \\p{L}+)(?:'s|'re)?\\b[^,.;]{0,50}(?=,))\\b[,:]?\\s*",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern TAIL = Pattern.compile(

@@ -294,11 +294,14 @@ public final class Prepper {
             MethodSteps.Result method = new MethodSteps(procedure, cooking, book, choice.minutesLeft()).with(first);
             List<PrepStep> all = new ArrayList<>();
             Map<String, Set<String>> needs = new HashMap<>(method.needs());
-            PrepStep ready = GettingReady.of(recipe, conversion.lines(), cutInMethod());
+            List<ConvertedLine> cut = GettingReady.asked(recipe, conversion.lines(), cutInMethod());
+            PrepStep ready = GettingReady.of(recipe, cut);
             if (ready != null) {
                 all.add(ready);
+                Set<@Nullable String> pots =
+                        cut.stream().map(ConvertedLine::component).collect(Collectors.toSet());
                 method.steps().stream()
-                        .filter(s -> s.component() != null && !s.own())
+                        .filter(s -> s.component() != null && !s.own() && pots.contains(s.component()))
                         .forEach(s -> needs.merge(s.id(), Set.of(ready.id()), Prepper::both));
             }
             first.getOrDefault("", List.of()).forEach(all::add);

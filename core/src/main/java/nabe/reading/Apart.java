@@ -65,11 +65,13 @@ final class Apart {
 
     /** "Slice the potatoes and aubergines, brush with oil and bake": each by itself where each is laid by itself. */
     private boolean areUsedApart(List<Pot> held) {
-        List<Integer> later = held.stream()
-                .map(p -> kitchen.namedLast.getOrDefault(kitchen.main(p).getFirst(), -1))
+        List<Integer> lines = held.stream().map(p -> kitchen.main(p).getFirst()).toList();
+        List<Integer> later = lines.stream()
+                .map(l -> kitchen.namedLast.getOrDefault(l, -1))
                 .distinct()
                 .toList();
-        return later.size() > 1 && later.stream().allMatch(at -> at > kitchen.clause);
+        boolean laid = lines.size() > 1 && lines.stream().allMatch(kitchen.laidByItself::contains);
+        return (later.size() > 1 || laid) && later.stream().allMatch(at -> at > kitchen.clause);
     }
 
     void work(Clause clause, List<Named> nouns, List<Pot> pots, List<Item> items) {

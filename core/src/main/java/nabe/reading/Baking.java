@@ -157,7 +157,8 @@ final class Baking {
         boolean over = clause.particles().contains("over")
                 || clause.particles().contains("on")
                 || nouns.stream()
-                        .anyMatch(n -> n.slot().lead() == Lead.OVER && !n.slot().direct());
+                        .anyMatch(n -> n.slot().lead() == Lead.OVER
+                                && (!n.slot().direct() || clause.does(Effect.PREP) && n.is(Kind.LINES)));
         boolean intoPot = clause.does(Effect.JOIN)
                 && nouns.stream()
                         .anyMatch(n -> n.slot().lead() == Lead.INTO

@@ -131,6 +131,7 @@ final class Cook {
             meant = List.of();
         }
         waits.tellAmidLayers();
+        new Nights(kitchen, clauses).keep();
         garnish();
     }
 
@@ -201,9 +202,14 @@ final class Cook {
             beginBuilding();
             return;
         }
+        if (Nights.heads(clause)) {
+            kitchen.pending.add(clause);
+            return;
+        }
         if (topics.notesVolume(clause) || topics.isTopic(clause, i)) {
             return;
         }
+        topics.takeUpDone(clause);
         List<Named> nouns = meaning.of(clause, i);
         meant = nouns;
         nouns.forEach(Cook::nameDough);

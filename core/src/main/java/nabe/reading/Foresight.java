@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Set;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
+import nabe.reading.grammar.Slot;
 import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Verb.Effect;
 
@@ -71,7 +72,19 @@ final class Foresight {
         if (naming.isHeading(noun.slot()) || Meaning.isForSoaking(clause, noun, kitchen)) {
             return;
         }
-        noun.lines().forEach(l -> kitchen.namedLast.put(l, at));
+        boolean laid = noun.lines().size() == 1
+                && noun.slot().lead() == Slot.Lead.NONE
+                && (clause.does(Effect.PLACE)
+                        || clause.verb() == null
+                        || clause.base().equals("go"));
+        noun.lines().forEach(l -> {
+            kitchen.namedLast.put(l, at);
+            if (laid) {
+                kitchen.laidByItself.add(l);
+            } else {
+                kitchen.laidByItself.remove(l);
+            }
+        });
         if (noun.is(Kind.LINES)
                 && noun.lines().size() == 1
                 && !isOfTheMixture(clause, noun)

@@ -71,6 +71,9 @@ final class Kitchen {
     int clause;
 
     final Map<Integer, Integer> namedLast = new HashMap<>();
+    /** Lines that are laid where they are named last, and not mixed. */
+    final Set<Integer> laidByItself = new HashSet<>();
+
     /** What readies the dish itself, in order. */
     final List<Step> readying = new ArrayList<>();
     /** Said before the work it belongs to, in the same sentence. */

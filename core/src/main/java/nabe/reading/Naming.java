@@ -318,7 +318,10 @@ final class Naming {
             if (!instead && !others || readied.isEmpty()) {
                 all.add(noun);
             }
-            if (both || instead || several) {
+            boolean more = isOneLine(noun)
+                    && noun.slot().tokens().getLast().text().equalsIgnoreCase("cheeses")
+                    && readied.stream().allMatch(Mixing::isInHand);
+            if (both || instead || several || more) {
                 Portion portion = others ? noun.portion() : Portion.UNSAID;
                 readied.stream()
                         .filter(p -> p != noun.pot())

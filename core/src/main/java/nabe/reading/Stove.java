@@ -72,6 +72,9 @@ final class Stove {
                                 n.is(Kind.TRAY) || n.is(Kind.BOWL) && n.slot().lead() == Lead.INTO)) {
             kitchen.focus.forEach(p -> p.setAside = true);
         }
+        if (liftsOut(clause, nouns)) {
+            kitchen.focus.stream().filter(Mixing::isHot).forEach(p -> p.setAside = true);
+        }
         if (coats(clause, nouns)) {
             return;
         }
@@ -151,6 +154,13 @@ final class Stove {
         return pot != null
                 && kitchen.main(pot).size() == 1
                 && kitchen.role(kitchen.main(pot).getFirst()).startsWith("slice-");
+    }
+
+    /** "Brown the thighs; lift out": they wait beside the pan. */
+    private static boolean liftsOut(Clause clause, List<Named> nouns) {
+        return clause.base().equals("lift")
+                && clause.particles().contains("out")
+                && nouns.stream().allMatch(n -> n.is(Kind.PRONOUN));
     }
 
     /** "Mix the gravy powder with a little stock, add with the rest": it goes to what is on the stove. */

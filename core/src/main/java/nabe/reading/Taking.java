@@ -74,7 +74,26 @@ final class Taking {
         boolean smooth = everything && SMOOTH.contains(clause.base());
         List<Pot> all =
                 smooth ? loose().stream().filter(this::isOfPartInHand).toList() : everything ? loose() : List.<Pot>of();
-        return all.size() > 1 ? all : kitchen.focus;
+        return all.size() > 1 ? all : Objects.requireNonNullElse(cutBeforeFat(clause, noun), kitchen.focus);
+    }
+
+    /** "Slice the carrots and onions. Heat the oil and cook them": not the oil. @return what was cut last, or null */
+    private @Nullable List<Pot> cutBeforeFat(Clause clause, Named noun) {
+        boolean fat = clause.does(Effect.HEAT, Effect.JOIN)
+                && Tokens.has(noun.slot().tokens(), "them")
+                && !kitchen.focus.isEmpty()
+                && kitchen.focus.stream()
+                        .allMatch(p -> p.pots.isEmpty()
+                                && !p.isEmpty()
+                                && p.lines.keySet().stream().allMatch(kitchen::isFat));
+        List<Pot> cut = kitchen.pots.stream()
+                .filter(p -> fat && Mixing.isInHand(p) && !p.steps.isEmpty() && !dish.holds(p))
+                .toList();
+        int last =
+                cut.stream().mapToInt(p -> p.steps.getLast().sentence()).max().orElse(0);
+        return cut.isEmpty()
+                ? null
+                : cut.stream().filter(p -> p.steps.getLast().sentence() == last).toList();
     }
 
     /** "Blend everything": all of the sauce, not the filling that roasts under another heading. */

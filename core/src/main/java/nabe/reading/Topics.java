@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import nabe.larder.Words;
 import nabe.measure.Unit;
 import nabe.reading.Named.Kind;
@@ -21,6 +22,10 @@ import org.jspecify.annotations.Nullable;
 
 /** What a clause says of the text itself: which part comes next, how much there is of a thing, what nobody knows. */
 final class Topics {
+    private static final Set<String> DONE_WHEN = Set.of("when", "once");
+    private static final Set<String> IS = Set.of("is", "are", "has", "have");
+    private static final int LONGEST_DONE = 6;
+
     private final Scene scene;
     private final Kitchen kitchen;
     private final Dish dish;
@@ -66,6 +71,33 @@ final class Topics {
 
     private static String text(Slot slot) {
         return slot.tokens().stream().map(Token::text).collect(Collectors.joining(" "));
+    }
+
+    /** "When the pasta is done drain it": what is done is what "it" means. */
+    void takeUpDone(Clause clause) {
+        List<Token> said = clause.tokens();
+        int is = said.isEmpty() || !DONE_WHEN.contains(said.getFirst().key())
+                ? -1
+                : IntStream.range(1, Math.min(said.size(), LONGEST_DONE))
+                        .filter(i -> IS.contains(said.get(i).key()) || isContracted(said.get(i)))
+                        .findFirst()
+                        .orElse(-1);
+        boolean pronoun = clause.verb() != null
+                && clause.slots().stream().anyMatch(s -> s.lead() == Lead.NONE && words.any(s.tokens(), Use.PRONOUN));
+        int to = is < 0 || isContracted(said.get(is)) ? is + 1 : is;
+        if (is < 0 || !pronoun || to < 2) {
+            return;
+        }
+        Pot pot = naming.resolve(new Slot(Lead.NONE, false, false, false, said.subList(1, to), 1, to))
+                .pot();
+        if (pot != null && !dish.holds(pot) && pot.given < 0.01) {
+            kitchen.current = pot;
+            kitchen.focusOn(pot);
+        }
+    }
+
+    private static boolean isContracted(Token token) {
+        return token.text().endsWith("'s") || token.text().endsWith("’s");
     }
 
     /** "It makes about 6 cups." */

@@ -110,6 +110,11 @@ public record Procedure(
             return says(words + ". " + more.substring(0, 1).toUpperCase(Locale.ROOT) + more.substring(1));
         }
 
+        /** @return the same as this work, with so much time for it */
+        public Step lasting(String work, Minutes time) {
+            return ProcedureStepBuilder.builder(this).action(work).minutes(time).build();
+        }
+
         /** @return the same where this line went in before */
         public Step withoutUse(int line) {
             List<Of> others = uses.stream()

@@ -19,7 +19,7 @@ public final class ClauseReader {
     /** @param steps the method as written; {@code colonEnded} topics are clauses whose words end with ':' */
     public List<Clause> read(List<String> steps) {
         List<Clause> all = new ArrayList<>();
-        for (Sentence sentence : Sentences.of(new ActiveVoice(words).of(steps))) {
+        for (Sentence sentence : Sentences.of(new ActiveVoice(words).of(new Narrated(words).of(steps)))) {
             read(sentence, all);
         }
         return all;

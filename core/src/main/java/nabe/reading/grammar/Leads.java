@@ -10,6 +10,20 @@ import nabe.reading.grammar.Verb.Spoken;
 /** Which words of a sentence are verbs that begin an instruction. */
 final class Leads {
     /** "In the rest of the oil soften the onions". */
+    private static final Set<String> TIMES = Set.of(
+            "the",
+            "a",
+            "night",
+            "day",
+            "evening",
+            "morning",
+            "before",
+            "ahead",
+            "next",
+            "following",
+            "same",
+            "previous");
+
     private static final Set<String> FATS = Set.of("oil", "butter", "fat", "lard", "dripping", "ghee");
 
     /** "To the remaining vegetables add tomato paste". */
@@ -91,7 +105,7 @@ final class Leads {
         boolean offHeat =
                 i > 2 && tokens.getFirst().is("off") && tokens.get(i - 1).is("heat");
         boolean atEnd = i > 1 && tokens.getFirst().is("at") && tokens.get(i - 1).is("end");
-        if (offHeat || atEnd) {
+        if (offHeat || atEnd || isTime(tokens.subList(0, i))) {
             return true;
         }
         if (isForThe(i)) {
@@ -115,6 +129,12 @@ final class Leads {
             place = words.verb(tokens.get(k)) == null || !isLead(k);
         }
         return place;
+    }
+
+    /** "The night before, cover the beans", "next day drain them". */
+    static boolean isTime(List<Token> said) {
+        return said.stream().allMatch(t -> t.isMark() || TIMES.contains(t.key()))
+                && Tokens.has(said, "night", "day", "evening", "morning");
     }
 
     /** "Into the squash sauce stir the mustard", "over the meat spoon half of the mash". */

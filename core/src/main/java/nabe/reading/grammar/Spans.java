@@ -202,6 +202,7 @@ final class Spans {
             i++;
         }
         return i >= verb
+                || Leads.isTime(tokens.subList(i, verb))
                 || words.isAny(tokens.get(i), Use.IN, Use.INTO, Use.OVER, Use.WITH, Use.SUBORDINATE, Use.ASIDE)
                 || words.is(tokens.get(i), Use.SUBJECT);
     }

@@ -48,13 +48,15 @@ final class LineKind {
 
     private static final Pattern MARKED = Pattern.compile("\\*\\*.*\\*\\*:?|\\[.*\\]|-{1,3}[^-]+-{1,3}");
     private static final Pattern THREE_LETTERS = Pattern.compile("\\p{L}{3}");
-    private static final Pattern FOR_OR_TO = Pattern.compile("(?:for|to) .*", Pattern.CASE_INSENSITIVE);
+    private static final Pattern FOR_OR_TO = Pattern.compile("(?:and |then )?(?:for|to) .*", Pattern.CASE_INSENSITIVE);
     private static final Pattern NUMBER_MARK = Pattern.compile(
             "^(?:(?:step\\s*)?\\d+|step\\s*(?:one|two|three|four|five|six|seven|eight|nine|ten))\\s*[-.):/]\\s+",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern LOOSE_NUMBER = Pattern.compile("^\\d{1,2}\\s+(?=\\p{Lu})");
     private static final Pattern SENTENCE_END = Pattern.compile(".*[.!]\\s*$", Pattern.DOTALL);
     private static final Pattern TWO_SENTENCES = Pattern.compile("[.!]\\s+\\p{Lu}");
+
+    private static final int LEAST_ORDER = 5;
 
     /** A sentence has more words. */
     private static final int SENTENCE = 7;
@@ -73,6 +75,11 @@ final class LineKind {
     private static final Pattern TIME_OR_HEAT = Pattern.compile(
             "\\d\\s?(?:°|degrees|min(?:ute)?s?\\b|hours?\\b|hrs?\\b)|\\bgas (?:mark )?\\d", Pattern.CASE_INSENSITIVE);
     private static final Pattern AFTER_STOP = Pattern.compile("(?<=\\p{L}{2}[.!])\\s+");
+
+    /** "The night before: cover the beans": no purchase either. */
+    private static final Pattern WHEN = Pattern.compile(
+            "(?:on )?the (?:night|day|evening|morning|next day|same day)(?: before| ahead)?\\b[:,]?|in the morning\\b|next day\\b",
+            Pattern.CASE_INSENSITIVE);
 
     private static final Pattern PARTS = Pattern.compile(";\\s*");
     private static final Pattern HOW =
@@ -315,6 +322,9 @@ final class LineKind {
             boolean sentence = SENTENCE_END.matcher(rest).matches() && !startsWithAmount(rest);
             return length >= 4 && (words.opens(rest) || length >= 9 || sentence)
                     || OVEN.matcher(rest).lookingAt();
+        }
+        if (WHEN.matcher(bare).lookingAt() && length >= LEAST_ORDER) {
+            return true;
         }
         Matcher loose = LOOSE_NUMBER.matcher(bare);
         if (loose.find() && length >= 6) {
