@@ -31,6 +31,7 @@ final class Frames {
         BOILERPLATE,
         ADMIN,
         NUTRITION,
+        MAKING,
         PLACE,
         SHARING,
         WARNING,

@@ -310,6 +310,18 @@ final class ListReader {
             foods.stream().filter(f -> isMilkOf(f)).forEach(f -> f.meaning = PlantNames.of(f.meaning, last(f)));
         }
 
+        /** "Oats (certified gluten free)": the bracket is nothing but the promise. */
+        private FreeWords.@Nullable Reading promised(Node.Bracket bracket) {
+            List<Node> said = bracket.inside();
+            int from = 0;
+            while (from < said.size()
+                    && (frames.is(Frames.Use.CONTEXT, said.get(from)) || frames.is(Frames.Use.DESCRIBES, said.get(from)))) {
+                from++;
+            }
+            FreeWords.Reading free = from < said.size() ? FreeWords.at(said, from, frames) : null;
+            return free != null && free.isGluten() && from + free.nodes() == said.size() ? free : null;
+        }
+
         private void resolveBy(Node.Bracket bracket, int at) {
             Food source = foods.stream().filter(f -> f.to == at).findFirst().orElse(null);
             Meaning together = source == null ? null : together(source, bracket);
@@ -319,6 +331,13 @@ final class ListReader {
                 return;
             }
             if (source != null && source.is(Meaning.Kind.FOOD) && isFunction(bracket)) {
+                listed = true;
+                return;
+            }
+            FreeWords.Reading free = source == null ? null : promised(bracket);
+            if (source != null && free != null) {
+                source.meaning = free.soften(source.meaning);
+                source.certified = true;
                 listed = true;
                 return;
             }

@@ -16,25 +16,6 @@ final class SentenceReader {
             Frames.Use.NONE,
             Frames.Use.HOLDS,
             Frames.Use.LIST);
-    private static final Set<String> MADE = Set.of(
-            "made",
-            "produced",
-            "manufactured",
-            "processed",
-            "packed",
-            "packaged",
-            "prepared",
-            "handled",
-            "baked",
-            "milled",
-            "stored",
-            "grown",
-            "packing",
-            "cooked",
-            "roasted",
-            "same",
-            "shared",
-            "our");
     private static final int PLACE_WITHIN = 10;
     private final Lexicon lexicon;
     private final Frames frames;
@@ -334,7 +315,7 @@ final class SentenceReader {
                             && !t.is(Token.Kind.COMMA);
                     i--) {
                 boolean opens = i == 0 && t.isWord("from");
-                verb = opens || t.isWord() && MADE.contains(t.key()) ? i : verb;
+                verb = opens || frames.is(Frames.Use.MAKING, t) ? i : verb;
             }
             return verb;
         }
