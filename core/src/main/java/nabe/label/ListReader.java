@@ -315,7 +315,8 @@ final class ListReader {
             List<Node> said = bracket.inside();
             int from = 0;
             while (from < said.size()
-                    && (frames.is(Frames.Use.CONTEXT, said.get(from)) || frames.is(Frames.Use.DESCRIBES, said.get(from)))) {
+                    && (frames.is(Frames.Use.CONTEXT, said.get(from))
+                            || frames.is(Frames.Use.DESCRIBES, said.get(from)))) {
                 from++;
             }
             FreeWords.Reading free = from < said.size() ? FreeWords.at(said, from, frames) : null;

@@ -119,7 +119,7 @@ final class Clock {
         handsOneAtATime();
         burners();
         tools();
-        shelves.putAll(new OvenModel(model, problem, starts).build());
+        shelves.putAll(new OvenModel(model, problem, starts, shelvesTaken()).build());
         serving();
         if (problem.apart()) {
             new ApartModel(model, problem, starts, washes).build();
@@ -128,6 +128,20 @@ final class Clock {
         ahead();
         stays();
         return found();
+    }
+
+    /** What went into the oven stays on its shelf. */
+    private Map<String, Integer> shelvesTaken() {
+        Map<String, Integer> taken = new HashMap<>();
+        for (Draft d : problem.drafts()) {
+            Integer shelf = known == null || d.oven() == null || !problem.isDone(d)
+                    ? null
+                    : known.shelves().get(d.shelfKey());
+            if (shelf != null) {
+                taken.put(d.shelfKey(), shelf);
+            }
+        }
+        return taken;
     }
 
     private void start(Draft d) {
@@ -190,7 +204,7 @@ final class Clock {
                 boolean free =
                         problem.fixed().containsKey(d.id()) && problem.fixed().containsKey(id);
                 if (joined && !free) {
-                    model.addEquality(starts.get(d.id()), end(before));
+                    joins(before, d);
                 } else if (during && before.stage() == Draft.Stage.BAKE) {
                     model.addGreaterOrEqual(starts.get(d.id()), handsOff(before));
                 } else if (!free) {
@@ -199,6 +213,16 @@ final class Clock {
                 }
             }
         }
+    }
+
+    /** The foil comes off when the covered bake is over; a cook who is late does it as soon as hands are free. */
+    private void joins(Draft before, Draft d) {
+        if (!problem.isDone(before)) {
+            model.addEquality(starts.get(d.id()), end(before));
+            return;
+        }
+        model.addGreaterOrEqual(starts.get(d.id()), end(before));
+        aim(Aim.LATE).addTerm(starts.get(d.id()), 1);
     }
 
     /** Oil heated tonight does not brown an onion tomorrow. */

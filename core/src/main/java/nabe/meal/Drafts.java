@@ -164,8 +164,10 @@ final class Drafts {
             Set<String> after = new LinkedHashSet<>();
             if (step.component() != null && lastOf.containsKey(step.component())) {
                 after.add(lastOf.get(step.component()));
-            } else if (!isGettingReady(step)) {
-                steps(When.BEFORE).stream().filter(Dish::isGettingReady).forEach(ready -> after.add(id(ready.id())));
+            } else {
+                steps(When.BEFORE).stream()
+                        .filter(ready -> isGettingReady(ready) && step.needs().contains(ready.id()))
+                        .forEach(ready -> after.add(id(ready.id())));
             }
             step.uses().stream()
                     .map(PrepStep.Used::component)
@@ -182,9 +184,10 @@ final class Drafts {
         private String prep(PrepStep step, int days, Set<String> after, Draft.Stage stage) {
             String id = id(step.id());
             Set<String> tools = gear.neededFor(step.doing().actions(), step.tool());
-            boolean burner = step.heat() != null && step.doing().ovenCelsius() == null
+            boolean hot = step.heat() != null && step.doing().ovenCelsius() == null
                     || tools.contains("saucepan")
                     || tools.contains("frying-pan");
+            boolean burner = hot && step.passiveMinutes() < PrepStep.LEAST_NIGHT;
             Set<Allergen> handles = handles(step);
             int roasts = step.doing().ovenCelsius() == null
                     ? 0

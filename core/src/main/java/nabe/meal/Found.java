@@ -3,6 +3,7 @@ package nabe.meal;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /**
  * A timeline.
@@ -19,8 +20,8 @@ record Found(
         double gap,
         long millis) {
 
-    /** A plan as the timeline it was made of. */
-    static Found of(MealPlan plan, Timetable timetable) {
+    /** A plan as the timeline it was made of. @param drafts of the same meal now: they tell what has one place in the oven */
+    static Found of(MealPlan plan, List<Draft> drafts, Timetable timetable) {
         Map<String, Integer> starts = new HashMap<>();
         plan.tasks().stream().filter(t -> !t.wash()).forEach(t -> starts.put(t.id(), timetable.minute(t.from())));
         List<Integer> washes = plan.tasks().stream()
@@ -28,6 +29,11 @@ record Found(
                 .map(t -> timetable.minute(t.from()))
                 .sorted()
                 .toList();
-        return new Found(starts, Map.of(), washes, plan.lateMinutes(), false, 0, 0);
+        Map<String, String> keys = drafts.stream().collect(Collectors.toMap(Draft::id, Draft::shelfKey, (a, b) -> a));
+        Map<String, Integer> shelves = new HashMap<>();
+        plan.tasks().stream()
+                .filter(t -> t.oven() != null && keys.containsKey(t.id()))
+                .forEach(t -> shelves.put(keys.get(t.id()), t.oven().shelf()));
+        return new Found(starts, shelves, washes, plan.lateMinutes(), false, 0, 0);
     }
 }

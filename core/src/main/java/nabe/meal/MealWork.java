@@ -43,7 +43,7 @@ final class MealWork {
         List<Draft> drafts = asDone(withWashing(new Drafts(gear, doneIds()).of(courses, guards)), timetable);
         known(drafts);
         items.deal(drafts);
-        Found found = before == null ? null : Found.of(before, timetable);
+        Found found = before == null ? null : Found.of(before, drafts, timetable);
         Solving.Timed timed = new Solving(meal, items, timetable, found, first).timed(drafts);
         Waits waits = new Waits(Timeline.of(drafts, timed.found(), timed.kitchen(), items, timed.timetable()));
         List<MealTask> tasks = waits.told(courses.size(), courses.longer(waits.starts(courses), planner));

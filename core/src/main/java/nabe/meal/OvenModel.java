@@ -23,10 +23,12 @@ final class OvenModel {
     private final Map<String, IntVar> starts;
     private final Map<String, IntVar> shelves = new HashMap<>();
 
-    OvenModel(CpModel model, Problem problem, Map<String, IntVar> starts) {
+    /** @param taken the shelf on which what is in the oven lies, or lay, by {@link Draft#shelfKey} */
+    OvenModel(CpModel model, Problem problem, Map<String, IntVar> starts, Map<String, Integer> taken) {
         this.model = model;
         this.problem = problem;
         this.starts = starts;
+        taken.forEach((key, shelf) -> shelves.put(key, model.newConstant(shelf)));
     }
 
     /** @return the shelf of everything that may meet another in its oven */

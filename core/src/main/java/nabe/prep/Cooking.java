@@ -29,6 +29,10 @@ final class Cooking {
     private static final double COVERED = Figures.of("prep.covered");
     private static final double LEAST_LEFT = Figures.of("prep.least-left");
 
+    private static final Pattern IN_SKINS = Pattern.compile(
+            "\\bin (?:their|its|the) (?:skins?|jackets?)\\b|\\bunpeeled\\b|\\bpotatoes whole\\b|\\bwhole potatoes\\b",
+            Pattern.CASE_INSENSITIVE);
+    private static final double BOILED_WHOLE = Figures.of("prep.boiled-whole");
     private static final double NIGHT = Figures.of("reading.overnight");
     private static final double UNDER_WATER = Figures.of("prep.cools-in-water");
 
@@ -201,8 +205,10 @@ final class Cooking {
                 || work.name().equals("cut");
         List<Content> worked = byItself && !put.isEmpty() ? put : in;
         boolean some = put.isEmpty() && in.size() > 1 && work.name().equals("cut");
-        double minutes =
-                minutes(step, work.minutes() + (some ? 0 : work.perHundred() * grams(put.isEmpty() ? in : put) / 100));
+        boolean whole =
+                work.name().equals("boil") && IN_SKINS.matcher(step.words()).find();
+        double usual = whole ? BOILED_WHOLE : work.minutes();
+        double minutes = minutes(step, usual + (some ? 0 : work.perHundred() * grams(put.isEmpty() ? in : put) / 100));
         Content signed = null;
         for (Content content : worked) {
             Left left = leaves(work, content);

@@ -89,6 +89,7 @@ final class MethodSteps {
                 sentence(turn, turns.takersBefore(turn));
             }
         }
+        beginTheDayBefore();
         return new Result(List.copyOf(steps), needs);
     }
 
@@ -213,7 +214,36 @@ final class MethodSteps {
                         .doing(s.doing())
                         .build()
                 : s);
-        lastOf.put(pot.id(), twin.id());
+        String before = lastOf.put(pot.id(), twin.id());
+        if (before != null && !before.equals(twin.id())) {
+            needs.computeIfAbsent(twin.id(), k -> new LinkedHashSet<>()).add(before);
+            tellAfter(twin.id(), before);
+        }
+    }
+
+    private void tellAfter(String id, String before) {
+        List<String> ids = steps.stream().map(PrepStep::id).toList();
+        if (ids.indexOf(before) > ids.indexOf(id)) {
+            steps.add(steps.remove(ids.indexOf(id)));
+        }
+    }
+
+    /** What stands overnight, and all that comes before it in its pot, is begun the day before. */
+    private void beginTheDayBefore() {
+        Set<String> overnight = new HashSet<>();
+        for (int i = steps.size() - 1; i >= 0; i--) {
+            PrepStep step = steps.get(i);
+            if (step.component() != null && step.passiveMinutes() >= PrepStep.LEAST_NIGHT) {
+                overnight.add(step.component());
+            }
+            if (overnight.contains(step.component()) && step.keeps() == null) {
+                steps.set(
+                        i,
+                        PrepStepBuilder.builder(step)
+                                .keeps(new Ahead(1, Ahead.Way.FRIDGE))
+                                .build());
+            }
+        }
     }
 
     /** "In the same pan": after what was told in it just before. */

@@ -8,6 +8,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import nabe.larder.Figures;
 import nabe.recipe.Part;
 import nabe.swap.Ahead;
 import org.jspecify.annotations.Nullable;
@@ -51,6 +52,9 @@ public record PrepStep(
         When when,
         @JsonIgnore Doing doing,
         @JsonIgnore Set<String> needs) {
+
+    /** Minutes: what stands by itself so long is begun the day before, and stands on no heat. */
+    public static final double LEAST_NIGHT = Figures.of("prep.least-night");
 
     public PrepStep {
         needs = needs == null ? Set.of() : Set.copyOf(needs);

@@ -309,6 +309,27 @@ class MealPlannerTest {
                 .isNotEmpty();
     }
 
+    /** A cook who is ten minutes late with the foil, the rest or the table is told how to go on, at any time of the evening. */
+    @Test
+    void lateHandsAreNeverLeftWithoutAPlan() {
+        Meal meal = meal(kitchen(1, 4, new Meal.Oven(2, false)), dish(1), dish(0, Need.GLUTEN_FREE));
+        MealPlan begun = plan(meal);
+        List<MealTask> tasks = begun.tasks();
+        for (int before = 110; before > 0; before -= 15) {
+            LocalDateTime now = SERVE.minusMinutes(before);
+            List<Meal.Done> done = tasks.stream()
+                    .filter(t -> t.from().isBefore(now.minusMinutes(10)))
+                    .map(t -> new Meal.Done(t.id(), t.from(), t.to()))
+                    .toList();
+            MealPlan rest = MEALS.again(
+                    new Meal("Supper", SERVE, meal.eaters(), meal.dishes(), meal.kitchen(), done, null, now),
+                    PLANNER,
+                    begun);
+            assertThat(rest.breaches()).as("%s min before", before).isEmpty();
+            assertThat(rest.lateMinutes()).as("%s min before", before).isLessThan(45);
+        }
+    }
+
     @Test
     void whatCannotBeIsSaidAtOnce() {
         assertThatThrownBy(() -> meal(kitchen(1, 4, new Meal.Oven(2, false)))).hasMessageContaining("one to 8 dishes");
