@@ -18,6 +18,7 @@ final class Foresight {
     private final Set<Integer> mixed = new HashSet<>();
 
     private final Set<Integer> parted = new HashSet<>();
+    private Set<Integer> lastMixed = Set.of();
 
     Foresight(Kitchen kitchen, Naming naming) {
         this.kitchen = kitchen;
@@ -51,6 +52,13 @@ final class Foresight {
         return of;
     }
 
+    /** "Mix cream and milk and pour half of it over": what is left of the cream is the mixture's. */
+    private static boolean laysHalfOfIt(Clause clause, List<Named> nouns) {
+        return (clause.does(Effect.PLACE) || clause.base().equals("pour"))
+                && nouns.stream()
+                        .anyMatch(n -> n.is(Kind.PRONOUN) && n.portion().is(Portion.Kind.FRACTION));
+    }
+
     /** Notes for every line where it is named, last and in parts. */
     void over(List<Clause> clauses) {
         for (int i = 0; i < clauses.size(); i++) {
@@ -60,7 +68,12 @@ final class Foresight {
             }
             List<Named> nouns =
                     naming.another(clause.slots().stream().map(naming::resolve).toList());
-            mixed.addAll(mixedWhole(clause, nouns));
+            Set<Integer> whole = mixedWhole(clause, nouns);
+            mixed.addAll(whole);
+            lastMixed = whole.isEmpty() ? lastMixed : whole;
+            if (laysHalfOfIt(clause, nouns)) {
+                parted.addAll(lastMixed);
+            }
             for (Named noun : clause.conditional() ? List.<Named>of() : nouns) {
                 note(clause, i, noun);
             }

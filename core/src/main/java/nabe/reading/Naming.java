@@ -435,7 +435,10 @@ final class Naming {
         }
         boolean batches = tokens.getLast().is("lot") && tokens.stream().anyMatch(Token::isNumber);
         boolean pronoun = words.any(tokens, Use.PRONOUN) && !batches
-                || tokens.size() == 1 && tokens.getFirst().is("both");
+                || tokens.size() == 1 && tokens.getFirst().is("both")
+                || tokens.size() == 2
+                        && tokens.getFirst().is("each")
+                        && tokens.getLast().is("one");
         boolean bare = tokens.stream()
                 .allMatch(t -> !t.isWord()
                         || words.isAny(t, Use.DETAIL, Use.REST, Use.OTHER, Use.ALL, Use.SHAPE)

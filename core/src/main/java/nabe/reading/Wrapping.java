@@ -130,6 +130,9 @@ final class Wrapping {
         Pot in = filling == null ? null : potOf(filling);
         Pot out = holder != null ? potOf(holder) : in == null ? null : lastLaid(clause, in);
         in = filling == null ? filling(out) : in;
+        if (out == null && in != null && clause.does(Effect.INSIDE) && scene.stage == Scene.Stage.COOKING) {
+            return fillWraps(in);
+        }
         if (out == null || in == null || in == out) {
             return false;
         }

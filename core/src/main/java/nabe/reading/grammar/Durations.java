@@ -23,6 +23,9 @@ public final class Durations {
     private static final Set<String> MORE =
             Set.of("another", "further", "rest", "stand", "wait", "set", "sit", "first", "last", "final");
 
+    /** "8 hours or up to 24": no time is open so far that its end is more. */
+    private static final double MOST_TIMES = 3;
+
     private Durations() {}
 
     /**
@@ -159,7 +162,11 @@ public final class Durations {
                 || tokens.get(i + 1).is("so");
         double factor = low.minutes().min() >= 60 && tokens.get(low.to() - 1).is("hour") ? 60 : 1;
         double high = tokens.get(i).high() * factor;
-        return ends && high > low.minutes().max()
+        boolean dial = i + 1 < tokens.size() && tokens.get(i + 1).is("°");
+        return ends
+                        && !dial
+                        && high > low.minutes().max()
+                        && high <= MOST_TIMES * low.minutes().max()
                 ? new Duration(
                         new Minutes(low.minutes().min(), high), low.from(), i + 1, low.last(), low.first(), low.after())
                 : null;

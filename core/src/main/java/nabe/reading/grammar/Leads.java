@@ -188,13 +188,26 @@ final class Leads {
                 && (tokens.get(i + 1).is("the")
                         || tokens.get(i + 1).isNumber()
                         || tokens.get(i + 1).is("together")
-                        || isVerbAlone(i) && tokens.get(i + 1).isWord());
+                        || (isVerbAlone(i) || mixes(i)) && tokens.get(i + 1).isWord());
+    }
+
+    /** "For the crust mix flour and suet"; "for the scone mix use" names it. */
+    private boolean mixes(int i) {
+        return tokens.get(i).is("mix") && words.verb(tokens.get(i + 1)) == null;
     }
 
     /** "Fry" in "for the sauce fry onions" is nothing else; "roast" may be one. */
     private boolean isVerbAlone(int i) {
         Spoken spoken = words.verb(tokens.get(i));
         return spoken != null && spoken.form() == Form.BASE && !spoken.verb().noun();
+    }
+
+    /** "Fill with the chicken and roll". */
+    private boolean rollsFilled(Spoken spoken, int i) {
+        return spoken.verb().effect() == Effect.ROLL
+                && tokens.subList(0, i).stream()
+                        .map(words::verb)
+                        .anyMatch(s -> s != null && s.verb().effect() == Effect.INSIDE);
     }
 
     /** "Fill and roll the tortillas", "layer & cover": two verbs with one object, or none. */
@@ -229,7 +242,7 @@ final class Leads {
             return true;
         }
         if (i + 1 >= tokens.size()) {
-            return words.has(Use.ALONE, spoken.verb().base());
+            return words.has(Use.ALONE, spoken.verb().base()) || rollsFilled(spoken, i);
         }
         Token next = tokens.get(i + 1);
         if (next.isNumber()) {

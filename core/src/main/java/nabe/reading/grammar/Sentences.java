@@ -10,6 +10,11 @@ final class Sentences {
             "min", "approx", "tbsp", "tsp", "oz", "hr", "no", "eg", "ie", "g", "in", "lb", "c", "qt", "pt", "pkg", "kg",
             "ml", "cm", "tb", "lg", "sm", "med", "acc", "abt", "sq", "ea", "doz", "temp", "ca", "cont", "incl");
 
+    /** "200 C. Meanwhile" is an oven's. */
+    private static final double LEAST_DIAL = 60;
+
+    private static final Set<String> MEASURES = Set.of("c", "tbsp", "tsp", "oz", "lb", "qt", "pt", "tb");
+
     private Sentences() {}
 
     /**
@@ -59,13 +64,26 @@ final class Sentences {
         if (!t.is(".")) {
             return false;
         }
-        boolean abbreviation = i > 0
-                && !telegram
-                && (ABBREVIATIONS.contains(tokens.get(i - 1).key()) || isOneLetter(tokens.get(i - 1)))
-                && i + 1 < tokens.size()
-                && (tokens.get(i + 1).isMark() && !tokens.get(i + 1).is("+")
-                        || Character.isLowerCase(tokens.get(i + 1).text().charAt(0)));
+        boolean abbreviation = i > 0 && isMeasureOfThing(tokens, i)
+                || i > 0
+                        && !telegram
+                        && (ABBREVIATIONS.contains(tokens.get(i - 1).key()) || isOneLetter(tokens.get(i - 1)))
+                        && i + 1 < tokens.size()
+                        && (tokens.get(i + 1).isMark() && !tokens.get(i + 1).is("+")
+                                || Character.isLowerCase(
+                                        tokens.get(i + 1).text().charAt(0)));
         return !abbreviation && depth(tokens, i) == 0;
+    }
+
+    /** "1/4 c. Parmesan"; "2 c. Stir well" ends there. */
+    private static boolean isMeasureOfThing(List<Token> tokens, int stop) {
+        return MEASURES.contains(tokens.get(stop - 1).key())
+                && stop > 1
+                && tokens.get(stop - 2).isNumber()
+                && tokens.get(stop - 2).high() < LEAST_DIAL
+                && stop + 1 < tokens.size()
+                && tokens.get(stop + 1).isWord()
+                && KitchenWords.shared().verb(tokens.get(stop + 1)) == null;
     }
 
     /** "B. powder". */
