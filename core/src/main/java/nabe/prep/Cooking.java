@@ -32,6 +32,8 @@ final class Cooking {
     private static final Pattern IN_SKINS = Pattern.compile(
             "\\bin (?:their|its|the) (?:skins?|jackets?)\\b|\\bunpeeled\\b|\\bpotatoes whole\\b|\\bwhole potatoes\\b",
             Pattern.CASE_INSENSITIVE);
+    private static final Set<String> STIRS = Set.of("stir", "whisk");
+    private static final double LEAST_STIRRED = Figures.of("prep.least-stirred");
     private static final double BOILED_WHOLE = Figures.of("prep.boiled-whole");
     private static final double NIGHT = Figures.of("reading.overnight");
     private static final double UNDER_WATER = Figures.of("prep.cools-in-water");
@@ -245,10 +247,21 @@ final class Cooking {
                         .map(Content::ingredient)
                         .filter(Objects::nonNull)
                         .anyMatch(i -> i.roles().stream().anyMatch(BOILED::contains));
-        if (boils || work != null && work.name().equals("boil")) {
+        if (boils || stirsGrain(step, in) || work != null && work.name().equals("boil")) {
             return book.named(SHORT.matcher(step.words()).find() ? "parboil" : "boil");
         }
         return work;
+    }
+
+    /** "Bring the water to the boil, rain in the polenta and stir for 40 minutes": that cooks it. */
+    private static boolean stirsGrain(PlannedProcedure.Work step, List<Content> in) {
+        return STIRS.contains(step.action())
+                && step.minutes() != null
+                && step.minutes().max() >= LEAST_STIRRED
+                && in.stream().anyMatch(Cooking::isLiquid)
+                && in.stream()
+                        .map(Content::ingredient)
+                        .anyMatch(i -> i != null && i.role().equals("grain"));
     }
 
     private @Nullable Left leaves(Work work, Content content) {

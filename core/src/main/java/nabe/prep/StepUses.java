@@ -27,9 +27,19 @@ final class StepUses {
     /** @param opens whether it is the pot's first step; {@code main} whether of what lies there only much is told; {@code put} what the step puts in */
     List<Used> of(Pot pot, boolean opens, boolean main, List<Constituent> put) {
         Stream<Constituent> there = opens ? held(pot, main).stream() : Stream.empty();
-        return together(Stream.concat(there, put.stream()).toList()).stream()
+        List<Used> all = together(Stream.concat(there, put.stream()).toList()).stream()
                 .map(this::used)
                 .toList();
+        return all.stream().filter(u -> !isWeighedToo(u, all)).toList();
+    }
+
+    /** "540 g cashew cream, all the cashew cream": it was made for this, and its weight says it. */
+    private static boolean isWeighedToo(Used made, List<Used> all) {
+        return made.component() != null
+                && all.stream()
+                        .anyMatch(u -> u.component() == null
+                                && u.grams() != null
+                                && u.item().equalsIgnoreCase(made.item()));
     }
 
     /**
