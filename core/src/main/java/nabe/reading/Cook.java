@@ -8,6 +8,7 @@ import java.util.regex.Pattern;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Clause.Cover;
+import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Tokens;
@@ -524,12 +525,20 @@ final class Cook {
         laying.lay(clause, nouns, false);
     }
 
-    /** "Roll the rest, cover": it is the lid. */
-    private static boolean closesWithRest(Clause clause, List<Named> nouns) {
+    /** "Roll the rest, cover", "roll the rest for the lid" and no word of laying it: it is the lid. */
+    private boolean closesWithRest(Clause clause, List<Named> nouns) {
+        boolean covers = nouns.stream()
+                .anyMatch(n -> n.is(Kind.LID) && Tokens.has(n.slot().tokens(), "cover"));
         return clause.base().startsWith("roll")
-                && nouns.stream()
-                        .anyMatch(n -> n.is(Kind.LID) && Tokens.has(n.slot().tokens(), "cover"))
+                && (covers || clause.says("lid") && !laysLidNext())
                 && nouns.stream().anyMatch(n -> n.is(Kind.POT) && n.portion().is(Portion.Kind.REST));
+    }
+
+    private boolean laysLidNext() {
+        return clauses.subList(kitchen.clause + 1, clauses.size()).stream()
+                .takeWhile(c -> !c.does(Effect.BAKE))
+                .anyMatch(c -> c.does(Effect.PLACE, Effect.COVER, Effect.JOIN)
+                        && (c.says("lid", "pastry", "crust") || c.says(KitchenWords.Use.PRONOUN)));
     }
 
     /** "Brush each sheet of filo with butter, scrunch it up and sit it on top": not laid yet. */

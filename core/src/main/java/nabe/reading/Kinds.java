@@ -228,7 +228,9 @@ final class Kinds {
             return Kind.CRUST;
         }
         boolean rubbed = pot.steps.stream()
-                .anyMatch(s -> s.action().equals("rub") || s.action().equals("knead"));
+                .anyMatch(s -> s.action().equals("rub")
+                        || s.action().equals("knead")
+                        || s.action().equals("roll"));
         if (flour && rubbed && roles.stream().anyMatch(WETS::contains) && !Mixing.isHot(pot)) {
             return Kind.CRUST;
         }

@@ -6,6 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -44,6 +45,7 @@ public final class ListedWork {
 
     private static final String HARD = "hard-";
 
+    private static final Pattern MATTER = Pattern.compile("\\s*,");
     private static final Pattern BOUGHT_SO =
             Pattern.compile("\\b(?:tins?|cans?|tinned|canned|jars?|frozen|packs?|left-?overs?|bought|or)\\b");
 
@@ -91,7 +93,13 @@ public final class ListedWork {
         for (int i = 1; i < verbs.bases.size(); i++) {
             order.append(i == verbs.bases.size() - 1 ? " and " : ", ").append(verbs.bases.get(i));
         }
-        return order + " the " + line.item() + verbs.rest;
+        return order + " the " + named(line) + verbs.rest;
+    }
+
+    /** "Eggs 2, hard-boiled": its capital is the line's. */
+    private static String named(Line line) {
+        String item = line.item();
+        return line.text().startsWith(item) ? item.substring(0, 1).toLowerCase(Locale.ROOT) + item.substring(1) : item;
     }
 
     /** @param bases what is done, as orders; {@code rest} what is said behind it */
@@ -99,8 +107,10 @@ public final class ListedWork {
 
     private static @Nullable Verbs verbs(Line line) {
         String said = line.preparation();
+        String behind = behindName(line);
         if (said == null
                 || line.ingredient() == null
+                || behind.isEmpty()
                 || BOUGHT_SO.matcher(line.text().toLowerCase(Locale.ROOT)).find()) {
             return null;
         }
@@ -111,8 +121,8 @@ public final class ListedWork {
         List<Token> tokens = Tokens.of(plain);
         for (Token token : tokens) {
             Verb.Spoken spoken = WORDS.verb(token);
-            if (spoken != null && spoken.form() == Verb.Form.PAST) {
-                bases.add(hard ? HARD + spoken.verb().base() : spoken.verb().base());
+            if (spoken != null && spoken.form() == Verb.Form.PAST || token.is("cut")) {
+                bases.add(hard ? HARD + baseOf(token) : baseOf(token));
                 hard = false;
                 end = token.end();
             } else if (token.is("hard")) {
@@ -123,17 +133,54 @@ public final class ListedWork {
                 break;
             }
         }
-        String rest = rest(plain.substring(end));
-        boolean cooks = bases.stream().anyMatch(COOKS::contains)
+        List<String> later = new ArrayList<>();
+        String rest = rest(ordered(plain.substring(end), later));
+        List<String> all = new ArrayList<>(bases);
+        all.addAll(later);
+        boolean cooks = all.stream().anyMatch(base -> COOKS.contains(base) && isSaidIn(behind, base))
                 || bases.contains(HARD + "boil")
                 || bases.contains("soften") && rest.startsWith(" in ")
-                || cooksRawMeat(line, bases);
-        return cooks && isRaw(line) ? new Verbs(bases, rest) : null;
+                || cooksRawMeat(line, bases) && behind.contains("cooked");
+        return !bases.isEmpty() && cooks && isRaw(line) ? new Verbs(bases, rest) : null;
+    }
+
+    /** "200 g cooked ham, torn" was cooked by others: what the cook is to do stands behind the name. */
+    private static String behindName(Line line) {
+        int comma = line.text().indexOf(',');
+        return comma < 0 ? "" : line.text().substring(comma).toLowerCase(Locale.ROOT);
+    }
+
+    private static boolean isSaidIn(String text, String base) {
+        return Tokens.of(text).stream()
+                .map(WORDS::verb)
+                .anyMatch(v -> v != null && v.verb().base().equals(base));
+    }
+
+    private static String baseOf(Token token) {
+        return Objects.requireNonNull(WORDS.verb(token)).verb().base();
+    }
+
+    /** " into cubes and boiled until tender": " into cubes and boil until tender". */
+    private static String ordered(String rest, List<String> bases) {
+        StringBuilder text = new StringBuilder();
+        int at = 0;
+        List<Token> tokens = Tokens.of(rest);
+        for (int i = 1; i < tokens.size(); i++) {
+            Verb.Spoken spoken = WORDS.verb(tokens.get(i));
+            boolean joined = tokens.get(i - 1).is("and") || tokens.get(i - 1).is("then");
+            if (joined && spoken != null && spoken.form() == Verb.Form.PAST) {
+                bases.add(spoken.verb().base());
+                text.append(rest, at, tokens.get(i).start())
+                        .append(spoken.verb().base());
+                at = tokens.get(i).end();
+            }
+        }
+        return text.append(rest.substring(at)).toString();
     }
 
     /** " in 2 tbsp of the butter", up to what is another matter. */
     private static String rest(String after) {
-        Matcher matter = Pattern.compile("\\s*,").matcher(after);
+        Matcher matter = MATTER.matcher(after);
         return matter.find() ? after.substring(0, matter.start()) : after.stripTrailing();
     }
 

@@ -132,7 +132,7 @@ final class Naming {
             return new Named(Kind.POT, List.of(), cut, Portion.read(tokens, List.of(), words), each, slot);
         }
         Choice best = best(tokens, isPlace(slot));
-        if (best != null && isGround(tokens, best)) {
+        if (best != null && (isGround(tokens, best) || isSaltOfTheShelf(tokens, best))) {
             return new Named(Kind.UNKNOWN, List.of(), null, Portion.UNSAID, each, slot);
         }
         boolean liquor = best != null
@@ -194,6 +194,15 @@ final class Naming {
                 && IntStream.range(0, kitchen.lines.size())
                         .filter(l -> best.pot == null ? best.lines.contains(l) : best.pot.lines.containsKey(l))
                         .noneMatch(l -> kitchen.role(l).equals("spice"));
+    }
+
+    /** "With 1 tsp salt" that is not on the list: no other thing of which there is a teaspoon. */
+    private boolean isSaltOfTheShelf(List<Token> tokens, Choice best) {
+        return tokens.getLast().is("salt")
+                && best.pot == null
+                && best.lines.stream()
+                        .noneMatch(l -> kitchen.role(l).equals("salt")
+                                || Tokens.has(Tokens.of(kitchen.lines.get(l).text()), "salt"));
     }
 
     private boolean isExtra(List<Token> tokens, Choice best) {
@@ -434,7 +443,10 @@ final class Naming {
             return new Named(Kind.LINES, List.of(cut), null, Portion.read(tokens, List.of(), words), each, slot);
         }
         boolean batches = tokens.getLast().is("lot") && tokens.stream().anyMatch(Token::isNumber);
-        boolean pronoun = words.any(tokens, Use.PRONOUN) && !batches
+        boolean plenty = Tokens.has(tokens, "lot")
+                && Tokens.has(tokens, "of")
+                && !tokens.getLast().is("lot");
+        boolean pronoun = words.any(tokens, Use.PRONOUN) && !batches && !plenty
                 || tokens.size() == 1 && tokens.getFirst().is("both")
                 || tokens.size() == 2
                         && tokens.getFirst().is("each")

@@ -103,6 +103,8 @@ final class Subjects {
     private final Larder larder;
     private final Recipe recipe;
     private final List<Swap> swaps;
+    private static final int AROUND = 7;
+
     /** Of what a line names only besides its own thing. */
     private final List<Swap> besides;
 
@@ -215,7 +217,7 @@ final class Subjects {
             return Optional.empty();
         }
         List<Integer> meant = meant(words, match, place);
-        Optional<Swap> beside = meant.isEmpty() ? beside(match) : Optional.empty();
+        Optional<Swap> beside = beside(sentence, match, meant.isEmpty());
         if (beside.isPresent()) {
             return Optional.of(
                     new Mention(match.start(), match.end(), List.of(beside.get()), book.called(beside.get())));
@@ -289,10 +291,13 @@ final class Subjects {
                 capital ? text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1) : text));
     }
 
-    private Optional<Swap> beside(NameIndex.Match match) {
+    /** "Soften the leeks in 20 g butter", as their line says it: that butter, though another line has some. */
+    private Optional<Swap> beside(String sentence, NameIndex.Match match, boolean noLine) {
         Ingredient food = match.ingredient();
+        String said = sentence.substring(Math.max(0, match.start() - AROUND), match.end());
         return besides.stream()
                 .filter(s -> food != null && food.id().equals(s.beside()))
+                .filter(s -> noLine || recipe.lines().get(s.source()).text().contains(said))
                 .findFirst();
     }
 

@@ -7,6 +7,7 @@ import nabe.larder.Larder;
 import nabe.needs.Needs;
 import nabe.plan.Brief;
 import nabe.plan.Planner;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -36,5 +37,50 @@ class NightBeforeTest {
         assertThat(soak.activeMinutes()).isLessThan(10);
         assertThat(plan.steps().get(1).startMinutesBefore()).isLessThan(120);
         assertThat(plan.steps().get(1).text()).containsIgnoringCase("drain");
+    }
+
+    /** The evening before there is time for it: only what was cut for a pot must be ready first. */
+    @Test
+    void mayBeDoneTheDayBeforeWithAllThatComesBeforeIt() {
+        PrepPlan plan = prepared("""
+                Polenta bake
+                Serves 4
+
+                300 g coarse polenta
+                1.5 litres water
+                500 g tomato sauce
+                150 g fontina, sliced
+
+                Method
+                Cook the polenta the day before: bring the water to the boil, rain in the polenta and stir for 40 minutes. Pour into a loaf tin and leave to set.
+                Turn the polenta out, cut into slices. Butter a 2 litre dish. Layer the polenta, sauce and fontina and bake for 30 min at 200 C.
+                """);
+        assertThat(plan.steps())
+                .filteredOn(s -> s.text().contains("stir for 40") || s.text().contains("leave to set"))
+                .hasSize(2)
+                .allSatisfy(s -> assertThat(s.daysAhead()).isEqualTo(1))
+                .noneSatisfy(s -> assertThat(s.needs()).contains("ready"));
+        assertThat(plan.steps())
+                .filteredOn(s -> s.text().contains("Turn the polenta out"))
+                .allSatisfy(s -> assertThat(s.daysAhead()).isZero());
+    }
+
+    /** A grain stirred in hot water has drunk most of it. */
+    @Test
+    void polentaHoldsItsWater() {
+        PrepPlan plan = prepared("""
+                Polenta bake
+                Serves 4
+
+                300 g coarse polenta
+                1.5 litres water
+                500 g tomato sauce
+
+                Method
+                Bring the water to the boil, rain in the polenta and stir for 40 minutes. Pour into a dish, spread with the sauce and bake for 30 min at 200 C.
+                """);
+        assertThat(plan.ready())
+                .filteredOn(r -> r.line().item().contains("polenta"))
+                .allSatisfy(r -> assertThat(r.readyGrams()).isGreaterThan(1000));
     }
 }

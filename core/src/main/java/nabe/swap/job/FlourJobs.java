@@ -33,6 +33,10 @@ final class FlourJobs {
             "\\b(?:rub(?:bed)?|cut|pulse|work|blitz)\\w* (?:in|the|into|together|\\d|with)|\\brub\\b|\\bcrumbs?\\b");
     private static final Pattern ROLLS =
             Pattern.compile("\\b(?:roll|knead|line|press (?:it |the \\w+ )?(?:into|over)|pastry|crust|wrap|chill)\\b");
+    /** "Pulse till it clumps … roll out": no crumble. */
+    private static final Pattern ROLLED_OUT =
+            Pattern.compile("\\broll\\w* (?:(?:it|the \\p{L}+) )?out\\b|\\bline (?:a|the|your)\\b");
+
     /** "Mix with the melted butter and press into a lined tin": a crust without rolling. */
     private static final Pattern PRESSED = Pattern.compile(
             "\\bpress\\w* (?:it |this |them |the \\w+ )?(?:firmly |evenly )?(?:into|over|onto)\\b|\\bblind\\b");
@@ -139,7 +143,8 @@ final class FlourJobs {
         if ((wet || raises) && (scene.runSays(DROPS) || raises) && !cooksFirst(scene)) {
             return Job.DROPPED_DOUGH;
         }
-        if ((rubbed || solid) && (scene.runSays(SCATTERS) || !wet && !scene.runSays(ROLLS))) {
+        boolean rolled = wet && scene.runSays(ROLLED_OUT);
+        if ((rubbed || solid) && !rolled && (scene.runSays(SCATTERS) || !wet && !scene.runSays(ROLLS))) {
             return Job.CRUMBLE;
         }
         boolean stirred = fat && wet && scene.runSays(A_DOUGH) && scene.runSays(ROLLS);
