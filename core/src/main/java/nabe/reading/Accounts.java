@@ -47,10 +47,16 @@ final class Accounts {
 
     private static final double A_LITTLE = Figures.of("reading.a-little-of");
 
+    /** "400 ml milk, plus a splash", of which the sauce takes the 400 ml. */
+    private static final double A_DROP = Figures.of("reading.a-drop-of");
+
     private static final double LITTLE = 0.001;
 
     private final Kitchen kitchen;
     private final Map<Integer, List<Asked>> asked = new HashMap<>();
+
+    /** The last clause that asks for all of a line by its amount. */
+    private final Map<Integer, Integer> wholeAt = new HashMap<>();
 
     private record Asked(int clause, double share, boolean rest) {}
 
@@ -69,6 +75,9 @@ final class Accounts {
         }
         boolean rest = portion.is(Portion.Kind.REST) || portion.is(Portion.Kind.OF_LEFT);
         Double share = rest ? Double.valueOf(0) : portion.of(kitchen.lines.get(line), 1);
+        if (share != null && share >= 0.999) {
+            wholeAt.put(line, clause);
+        }
         if (share != null && (rest || share < 0.999)) {
             asked.computeIfAbsent(line, k -> new ArrayList<>()).add(new Asked(clause, share, rest));
         }
@@ -97,7 +106,8 @@ final class Accounts {
             return kitchen.reserved[line] > 0 ? Math.min(left, kitchen.reserved[line]) : left;
         }
         if (portion.is(Portion.Kind.FILM) && isDivided(line) && isNamedAgain(line)) {
-            return Math.min(free, A_LITTLE);
+            boolean extra = wholeAt.getOrDefault(line, -1) > kitchen.clause;
+            return Math.min(free, extra ? A_DROP : A_LITTLE);
         }
         Double said = portion.of(kitchen.lines.get(line), free);
         double share = said == null ? Math.max(free - keptFor(line), 0) : said;
