@@ -96,7 +96,7 @@ final class Drafts {
         private final int oven;
         private final Map<String, Set<Allergen>> holds = new HashMap<>();
         private final Map<String, String> lastOf = new LinkedHashMap<>();
-        /** By a step's id; without what is got ready, which the first step of every pot waits for. */
+        /** By a step's id; without what is got ready, for which only the first step of a pot waits. */
         private final Map<String, String> taskOf = new HashMap<>();
 
         private final Set<Allergen> whole;
