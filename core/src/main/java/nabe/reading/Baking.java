@@ -46,6 +46,7 @@ final class Baking {
         boolean verb = clause.does(Effect.BAKE, Effect.GRILL) && !food;
         boolean roast = Set.of("roast", "cook").contains(clause.base())
                 && !food
+                && !clause.says("hob", "stove", "stovetop")
                 && timed
                 && !dish.all.isEmpty()
                 && !isInHand(clause)

@@ -117,6 +117,7 @@ final class Cook {
 
     void follow() {
         new Foresight(kitchen, naming).over(clauses);
+        new ListedReserve(kitchen).putBy();
         int optional = -1;
         int later = -1;
         for (int i = 0; i < clauses.size(); i++) {
@@ -468,7 +469,8 @@ final class Cook {
             return;
         }
         if (inOven.isOven(clause, nouns)) {
-            if (ovenSigns.bakesFirst(clause) || clause.says("blind")) {
+            if (ovenSigns.bakesFirst(clause) || ovenSigns.bakesBase(clause)) {
+                kitchen.current = ovenSigns.bakesBase(clause) && !dish.all.isEmpty() ? dish.all.getLast().pot : kitchen.current;
                 stove.work(clause, nouns);
                 return;
             }

@@ -12,6 +12,7 @@ import nabe.reading.grammar.Verb.Effect;
 /** A first look over the method: which lines later clauses name, and how much of them they ask for. */
 final class Foresight {
     private static final Set<String> BEATEN = Set.of("beat", "whisk");
+    private static final Set<String> SOLID = Set.of("egg", "nut", "seed");
     private final Kitchen kitchen;
     private final Naming naming;
     /** Lines that were mixed whole, and those a mixture of which was laid in parts. */
@@ -35,6 +36,16 @@ final class Foresight {
                 && !first.portion().isSaid()
                 && nouns.stream().filter(n -> n.is(Kind.LINES)).count() > 1;
         return first != null && whole ? Set.copyOf(first.lines()) : Set.of();
+    }
+
+    /** "Boil the eggs", "toast the almonds": whole, though half of them is laid first; butter is melted as it is needed. */
+    private Set<Integer> cookedWhole(Clause clause, List<Named> nouns) {
+        List<Named> foods = nouns.stream().filter(n -> n.is(Kind.LINES)).toList();
+        boolean alone = clause.does(Effect.START, Effect.HEAT)
+                && foods.size() == 1
+                && !foods.getFirst().portion().isSaid()
+                && foods.getFirst().lines().stream().allMatch(l -> SOLID.contains(kitchen.role(l)));
+        return alone ? Set.copyOf(foods.getFirst().lines()) : Set.of();
     }
 
     /** "Beat the eggs with the milk; pour half the egg into the dish ... the rest of the egg all over." */
@@ -70,6 +81,7 @@ final class Foresight {
                     naming.another(clause.slots().stream().map(naming::resolve).toList());
             Set<Integer> whole = mixedWhole(clause, nouns);
             mixed.addAll(whole);
+            mixed.addAll(cookedWhole(clause, nouns));
             lastMixed = whole.isEmpty() ? lastMixed : whole;
             if (laysHalfOfIt(clause, nouns)) {
                 parted.addAll(lastMixed);

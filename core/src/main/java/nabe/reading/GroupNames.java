@@ -112,9 +112,13 @@ final class GroupNames {
                         .allMatch(l -> kitchen.lines.get(l).heading() == null);
     }
 
-    /** "The soups" of two tins of soup. */
+    /** "The soups" of two tins of soup; "corn" of a tin of kernels and one of creamed corn. */
     private @Nullable Group ofOneWord(List<Token> tokens, Token name) {
-        boolean bare = isPlural(name) && tokens.stream().allMatch(t -> t == name || known.isEmpty(t));
+        boolean alone = tokens.stream().allMatch(t -> t == name || known.isEmpty(t));
+        if (alone && !isPlural(name)) {
+            return ofOneMass(name);
+        }
+        boolean bare = isPlural(name) && alone;
         List<Integer> all = new ArrayList<>();
         for (int l = 0; bare && l < kitchen.lines.size(); l++) {
             boolean one = kitchen.lines.get(l).unit() != null || !isPlural(kitchen.lines.get(l));
@@ -123,6 +127,26 @@ final class GroupNames {
             }
         }
         return all.size() < 2 ? null : new Group(3.3, List.copyOf(all));
+    }
+
+    /** Those of one part that the method calls by no other name. */
+    private @Nullable Group ofOneMass(Token name) {
+        List<Integer> all = known.linesOf(name).stream()
+                .filter(l -> kitchen.left[l] > 0.99
+                        && !kitchen.accounts.isDivided(l)
+                        && known.lines.get(l).own().equals(name.key()))
+                .toList();
+        boolean together = all.size() > 1
+                && all.stream()
+                                .map(l -> kitchen.lines.get(l).heading())
+                                .distinct()
+                                .count()
+                        == 1
+                && all.stream()
+                                .filter(l -> kitchen.namedLast.getOrDefault(l, -1) >= 0)
+                                .count()
+                        == 1;
+        return together ? new Group(3.3, all) : null;
     }
 
     private static boolean isPlural(Line line) {

@@ -33,6 +33,9 @@ final class HeadingNames {
             "nut",
             "seed");
 
+    /** Of a salt that gave a pinch before, this is still there. */
+    private static final double MUCH = 0.5;
+
     private final Kitchen kitchen;
     private final KitchenWords words = KitchenWords.shared();
     /** What every line's heading says. */
@@ -158,7 +161,7 @@ final class HeadingNames {
             return List.of();
         }
         List<Integer> free = IntStream.range(0, kitchen.lines.size())
-                .filter(l -> kitchen.left[l] > 0.99
+                .filter(l -> kitchen.left[l] > MUCH
                         && (named.isEmpty() || headingKeys(l).containsAll(named)))
                 .filter(l -> !dry || DRY.contains(kitchen.role(l)))
                 .filter(l -> !wet || !DRY.contains(kitchen.role(l)))

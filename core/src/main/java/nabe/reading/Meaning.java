@@ -9,6 +9,7 @@ import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
+import nabe.reading.grammar.Slot;
 import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Tokens;
@@ -24,19 +25,17 @@ final class Meaning {
     private static final Set<String> HALVES = Set.of("halve", "divide", "cut", "split");
     private static final Set<String> PASTRIES = Set.of("pastry", "pastry-thin", "lid-dough");
     private static final double ONE_HALF = 0.5;
+    private static final Set<String> OF_THE_PAN = Set.of("the", "your", "of", "side", "bottom", "base");
 
     private static final Set<String> GREASED =
             Set.of("rubbed", "greased", "buttered", "oiled", "brushed", "smeared", "dusted", "sprayed");
-
-    private static final Set<String> PIECES = Set.of("disc", "disk", "ball", "piece", "portion", "half");
-    private static final Pattern IN_TWO = Pattern.compile(
-            "\\b(?:divide|split|cut|halve)\\w*\\b.*\\b(?:two|2|half|halves)\\b|\\bhalve\\b", Pattern.CASE_INSENSITIVE);
 
     private final Scene scene;
     private final Kitchen kitchen;
     private final Naming naming;
     private final Dish dish;
     private final List<Clause> clauses;
+    private final InTwo inTwo;
 
     Meaning(Scene scene, List<Clause> clauses) {
         this.scene = scene;
@@ -44,6 +43,7 @@ final class Meaning {
         this.naming = scene.naming;
         this.dish = scene.dish;
         this.clauses = clauses;
+        this.inTwo = new InTwo(kitchen);
     }
 
     /** @param at where the clause stands in the method */
@@ -64,7 +64,7 @@ final class Meaning {
                 .map(this::allCut)
                 .map(Meaning::inPieces)
                 .map(n -> restOfDough(clause, n))
-                .map(n -> disc(clause, n))
+                .map(n -> inTwo.meant(clause, n))
                 .map(this::halvesInHand)
                 .map(n -> theRest(clause, n))
                 .map(n -> aLittle(clause, n))
@@ -141,9 +141,27 @@ final class Meaning {
         boolean greased = scene.panGreased
                 && noun.slot().lead() != Lead.NONE
                 && !clause.does(Effect.HEAT, Effect.START, Effect.GREASE);
-        return noun.is(Kind.PAN) && (said.getLast().is("pan") || measured) && (measured || spread || greased)
-                ? noun.as(Kind.DISH)
-                : noun;
+        boolean baked = measured || spread || greased || isDishAgain(clause, noun);
+        return noun.is(Kind.PAN) && (said.getLast().is("pan") || measured) && baked ? noun.as(Kind.DISH) : noun;
+    }
+
+    /** "Grab a 9x13 ... in the pan", "up the sides of the pan", where nothing stood in a pan on the stove. */
+    private boolean isDishAgain(Clause clause, Named noun) {
+        List<Token> said = noun.slot().tokens();
+        boolean bare = isPan(noun.slot())
+                && said.stream().limit(said.size() - 1L).allMatch(t -> OF_THE_PAN.contains(t.key()));
+        if (!bare || noun.slot().lead() == Lead.NONE || clause.does(Effect.HEAT, Effect.START, Effect.MIX)) {
+            return false;
+        }
+        List<Slot> before = clauses.subList(0, kitchen.clause).stream()
+                .flatMap(c -> c.slots().stream())
+                .toList();
+        return before.stream().anyMatch(s -> Vessels.in(s.tokens()) == Kind.DISH)
+                && before.stream().noneMatch(Meaning::isPan);
+    }
+
+    private static boolean isPan(Slot slot) {
+        return slot.tokens().getLast().is("pan") && Vessels.in(slot.tokens()) == Kind.PAN;
     }
 
     /** "Set them side by side in an oiled tray", not "on" one. */
@@ -389,26 +407,6 @@ final class Meaning {
                 .reduce((a, b) -> b)
                 .orElse(null);
         return dough == null ? noun : new Named(Kind.POT, List.of(), dough, noun.portion(), noun.each(), noun.slot());
-    }
-
-    /** "Roll out one disc", "roll the second": of a dough that was divided in two. */
-    private Named disc(Clause clause, Named noun) {
-        List<Token> said = noun.slot().tokens();
-        boolean piece = clause.verb() != null
-                && clause.base().startsWith("roll")
-                && PIECES.contains(said.getLast().key());
-        boolean second = Tokens.has(said, "second", "other", "remaining", "last");
-        boolean first = Tokens.has(said, "first") || said.stream().anyMatch(t -> t.isNumber() && t.low() == 1);
-        Pot dough = kitchen.pots.stream()
-                .filter(p -> piece && p.lines.size() > 1 && !Mixing.isHot(p))
-                .filter(p ->
-                        p.steps.stream().anyMatch(s -> IN_TWO.matcher(s.words()).find()))
-                .reduce((a, b) -> b)
-                .orElse(null);
-        Portion half = second ? Portion.REST : new Portion(Portion.Kind.FRACTION, 0.5, null);
-        return dough != null && (first || second)
-                ? new Named(Kind.POT, List.of(), dough, half, noun.each(), noun.slot())
-                : noun;
     }
 
     /** "Split the cheese and lay the two halves on top": what was cut just now. */

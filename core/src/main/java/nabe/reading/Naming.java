@@ -15,6 +15,7 @@ import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Slot;
 import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Tokens;
+import nabe.reading.grammar.Verb;
 import org.jspecify.annotations.Nullable;
 
 /** Resolves a noun: lines by their words or class, pots by their names or what is in them, vessels, "it". */
@@ -76,8 +77,9 @@ final class Naming {
                 : made;
     }
 
-    /** "The rest for a lid" is the rest. */
-    private List<Token> withoutPurpose(List<Token> tokens) {
+    /** "The rest for a lid" is the rest, "the dry ingredients together" the ingredients. */
+    private List<Token> withoutPurpose(List<Token> said) {
+        List<Token> tokens = said.size() > 1 && said.getLast().is("together") ? said.subList(0, said.size() - 1) : said;
         for (int i = 1; i < tokens.size(); i++) {
             if (tokens.get(i).is("for") && words.any(tokens.subList(i, tokens.size()), Use.LID)) {
                 return tokens.subList(0, i);
@@ -160,6 +162,9 @@ final class Naming {
         if (each && portion.is(Portion.Kind.FILM)) {
             portion = new Portion(Portion.Kind.EACH, 1, null);
         }
+        if (!portion.isSaid() && isPinchOfMore(tokens, best)) {
+            portion = new Portion(Portion.Kind.FILM, Portion.FILM_SHARE, null);
+        }
         if (!portion.isSaid() && isExtra(tokens, best)) {
             double extra =
                     Portion.extra(kitchen.lines.get(best.lines.getFirst()).text());
@@ -203,6 +208,14 @@ final class Naming {
                 && best.lines.stream()
                         .noneMatch(l -> kitchen.role(l).equals("salt")
                                 || Tokens.has(Tokens.of(kitchen.lines.get(l).text()), "salt"));
+    }
+
+    /** "Along with a pinch of salt", of the half teaspoon that the dough asks for later. */
+    private boolean isPinchOfMore(List<Token> tokens, Choice best) {
+        return Tokens.has(tokens, "pinch")
+                && best.lines.size() == 1
+                && kitchen.lines.get(best.lines.getFirst()).unit() != null
+                && kitchen.isNamedLater(best.lines.getFirst());
     }
 
     private boolean isExtra(List<Token> tokens, Choice best) {
@@ -504,12 +517,26 @@ final class Naming {
     private @Nullable Choice best(List<Token> tokens, boolean place) {
         for (int i = tokens.size() - 1; i >= 0; i--) {
             boolean colour = i < tokens.size() - 1 && words.is(tokens.get(i), Use.COLOUR);
-            Choice found = !colour && known.mayName(tokens.get(i)) ? best(tokens, i, place) : null;
+            boolean names = !colour && known.mayName(tokens.get(i)) && !isDoneToIt(tokens, i);
+            Choice found = names ? best(tokens, i, place) : null;
             if (found != null && !isPieceOfAnother(tokens, i, found)) {
                 return found;
             }
         }
         return null;
+    }
+
+    /** "The basil torn", where the list has mozzarella "drained and torn". */
+    private boolean isDoneToIt(List<Token> tokens, int at) {
+        Verb.Spoken said = words.verb(tokens.get(at));
+        return at > 0
+                && said != null
+                && said.form() == Verb.Form.PAST
+                && known.linesOf(tokens.get(at - 1)).stream()
+                        .anyMatch(l -> known.lines
+                                .get(l)
+                                .heads()
+                                .contains(tokens.get(at - 1).key()));
     }
 
     /** "Basil leaves" are no sage, though the list has sage leaves; nor "aubergine slices" the potatoes "in slices". */

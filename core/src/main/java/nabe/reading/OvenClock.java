@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Clause.Cover;
 import nabe.reading.grammar.Durations.Duration;
@@ -91,29 +92,34 @@ final class OvenClock {
                         || clause.slots().stream().anyMatch(s -> s.direct() && s.lead() == Lead.IN));
     }
 
-    /** "20 minutes covered, then 15 uncovered": the cover said nearest to a time is its own. */
+    /** "20 minutes covered, then 15 uncovered", "covered for 20 and uncovered for 15": the cover beside a time is its own. */
     private void segment(Clause clause, Duration d) {
         if (clause.durations().size() < 2) {
             return;
         }
-        for (int k = d.to();
-                k < clause.tokens().size()
-                        && !clause.tokens().get(k).isMark()
-                        && !clause.tokens().get(k).is("then");
-                k++) {
-            Token t = clause.tokens().get(k);
-            if (t.is("covered") || t.is("uncovered")) {
-                oven.cover(t.is("covered") ? Cover.ON : Cover.OFF);
-                return;
-            }
-        }
-        for (int k = d.from() - 1; k >= 0 && !clause.tokens().get(k).isMark(); k--) {
-            Token t = clause.tokens().get(k);
-            if (t.is("covered") || t.is("uncovered")) {
-                oven.cover(t.is("covered") ? Cover.ON : Cover.OFF);
-                return;
-            }
-        }
+        List<Token> all = clause.tokens();
+        Stream<Integer> after = IntStream.range(d.to(), all.size())
+                .takeWhile(i -> !all.get(i).isMark() && !all.get(i).is("then") && !all.get(i).is("and"))
+                .filter(i -> !isOfTimeAfter(all, i))
+                .boxed();
+        Stream<Integer> before = IntStream.iterate(d.from() - 1, i -> i >= 0 && !all.get(i).isMark(), i -> i - 1)
+                .boxed();
+        Stream.concat(after, before)
+                .map(all::get)
+                .filter(t -> t.is("covered") || t.is("uncovered"))
+                .findFirst()
+                .ifPresent(t -> oven.cover(t.is("covered") ? Cover.ON : Cover.OFF));
+    }
+
+    /** "25 min. Foil off, 10 more": the next time's, unless that has its own. */
+    private static boolean isOfTimeAfter(List<Token> all, int cover) {
+        List<Token> rest = all.subList(cover + 1, all.size());
+        return rest.stream()
+                        .filter(t -> !t.is(",") && !t.is("for"))
+                        .findFirst()
+                        .filter(Token::isNumber)
+                        .isPresent()
+                && !Tokens.has(rest, "covered", "uncovered");
     }
 
     private static boolean isOnTheSide(Clause clause) {

@@ -1,6 +1,7 @@
 package nabe.reading;
 
 import java.util.List;
+import java.util.Set;
 import nabe.larder.Figures;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
@@ -11,6 +12,8 @@ import nabe.reading.grammar.Verb.Effect;
 /** Signs that tell whether the dish goes into the oven with a clause, or only something that is baked ahead. */
 final class OvenSigns {
     private static final double NO_CRUST = Figures.of("reading.no-crust");
+
+    private static final Set<String> BASES = Set.of("crust", "base", "case", "shell", "pastry");
 
     private final Scene scene;
     private final Kitchen kitchen;
@@ -64,6 +67,20 @@ final class OvenSigns {
                 && !kitchen.focus.isEmpty()
                 && kitchen.focus.stream().noneMatch(dish::holds)
                 && clause.heat() == null;
+    }
+
+    /** "Bake the crust 8 minutes": the base by itself, and the dish after it. */
+    boolean bakesBase(Clause clause) {
+        boolean base = clause.does(Effect.BAKE)
+                && clause.slots().stream()
+                        .anyMatch(s -> s.lead() == Lead.NONE
+                                && BASES.contains(s.tokens().getLast().key()));
+        return clause.says("blind")
+                || base
+                        && !dish.all.isEmpty()
+                        && clauses.subList(kitchen.clause + 1, clauses.size()).stream()
+                                .dropWhile(c -> !c.does(Effect.PLACE))
+                                .anyMatch(c -> c.does(Effect.BAKE));
     }
 
     /** "Mix all in the dish, cover, bake 45 min": that is no crust baked ahead. */

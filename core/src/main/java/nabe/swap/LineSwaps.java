@@ -8,13 +8,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.Set;
-import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
-import nabe.larder.Origin;
 import nabe.needs.Judgement;
 import nabe.recipe.Line;
 import nabe.recipe.Procedure;
@@ -28,8 +25,6 @@ import org.jspecify.annotations.Nullable;
 final class LineSwaps {
     private static final int MOST_ALTERNATIVES = 6;
     private static final int MOST_CONDITIONAL = 3;
-    private static final Set<String> THINS = Set.of("milk", "cream");
-    private static final Pattern BRACKET = Pattern.compile("\\([^()]*\\)");
 
     private final Larder larder;
     private final Recipe recipe;
@@ -40,6 +35,7 @@ final class LineSwaps {
     private final Honesty honesty;
     private final KeptNames names;
     private final Standings standings;
+    private final AlsoNamed named;
     /** What is in a mixture that another dish stands for: by line, the pot and what the cook chose instead. */
     private final Map<Integer, Instead> gone = new HashMap<>();
 
@@ -66,6 +62,7 @@ final class LineSwaps {
         this.honesty = tables.honesty();
         this.standings = standings;
         this.names = new KeptNames(larder, standings);
+        this.named = new AlsoNamed(recipe);
     }
 
     List<ConvertedLine> lines() {
@@ -117,57 +114,9 @@ final class LineSwaps {
                 .sorted(Comparator.comparingDouble(Line::gramsOrZero).reversed())
                 .forEach(portion -> takeKnown(index, portion, line));
         line.also().stream()
-                .filter(other ->
-                        !isMadeOf(line, other) && !wentWith(index, line, other) && !isOfAnotherLine(line, other))
+                .filter(other -> !named.besides(line, other) && !named.wentWith(index, line, other, swaps))
                 .forEach(other -> takeKnown(index, line.naming(other), line));
         line.unknown().forEach(words -> takeUnknown(index, line.namingUnknown(words)));
-    }
-
-    /** "Mixed mince (pork and beef)": the bracket says what the mince is, and brings nothing that it does not. */
-    private static boolean isMadeOf(Line line, Ingredient other) {
-        Ingredient head = line.ingredient();
-        boolean cut = head != null
-                && head.role().equals(other.role())
-                && head.allergens().containsAll(other.allergens())
-                && called(other)
-                        .anyMatch(n -> line.text().toLowerCase(Locale.ROOT).contains(", in " + n));
-        return cut
-                || line.preparation() != null
-                        && head != null
-                        && (head.origin() == Origin.MEAT || head.origin() == Origin.FISH)
-                        && other.origin() == head.origin()
-                        && head.allergens().containsAll(other.allergens())
-                        && BRACKET.matcher(line.text()).results().anyMatch(m -> names(m.group(), other));
-    }
-
-    /** "Onion, fried in 2 tbsp of the butter", of which another line tells. */
-    private boolean isOfAnotherLine(Line line, Ingredient other) {
-        String text = line.text().toLowerCase(Locale.ROOT);
-        return recipe.lines().stream().anyMatch(l -> l != line && l.ingredient() == other)
-                && called(other).anyMatch(n -> text.contains(" the " + n) || text.contains(" the melted " + n));
-    }
-
-    /** "Lamb gravy" that became another gravy: its lamb is gone with it; so is the splash of milk in an egg to glaze with. */
-    private boolean wentWith(int index, Line line, Ingredient other) {
-        boolean replaced =
-                swaps.stream().anyMatch(s -> s.source() == index && !s.becomes().isEmpty());
-        boolean glaze = swaps.stream().anyMatch(s -> s.source() == index && s.job() == Job.GLAZE);
-        if (replaced && glaze && THINS.contains(other.role())) {
-            return true;
-        }
-        String item = line.item().toLowerCase(Locale.ROOT);
-        return replaced
-                && called(other)
-                        .anyMatch(kind -> called(line.food()).anyMatch(main -> item.contains(kind + " " + main)));
-    }
-
-    private static Stream<String> called(Ingredient food) {
-        return Stream.concat(Stream.of(food.name()), food.aliases().stream()).map(n -> n.toLowerCase(Locale.ROOT));
-    }
-
-    private static boolean names(String words, Ingredient food) {
-        String lower = words.toLowerCase(Locale.ROOT);
-        return called(food).anyMatch(lower::contains);
     }
 
     private void takeKnown(int index, Line portion, Line whole) {

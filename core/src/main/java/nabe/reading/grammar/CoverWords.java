@@ -53,7 +53,7 @@ final class CoverWords {
             String word = said.covered ? COVERED : UNCOVERED;
             out.add(new Token(
                     Kind.WORD,
-                    word,
+                    asBegun(t, word),
                     word,
                     0,
                     0,
@@ -62,6 +62,13 @@ final class CoverWords {
             i = said.to;
         }
         return allBut(out);
+    }
+
+    /** A capital may begin a sentence. */
+    private static String asBegun(Token first, String word) {
+        return Character.isUpperCase(first.text().charAt(0))
+                ? Character.toUpperCase(word.charAt(0)) + word.substring(1)
+                : word;
     }
 
     private Said said(int i, boolean coveredBefore) {
@@ -103,7 +110,8 @@ final class CoverWords {
     /** "Foil off for the last 15", "open for 10 more", "foil on for 25 minutes, off for 15". */
     private Said beforeTime(int i, boolean coveredBefore) {
         Said lid = lidOnOrOff(i);
-        if (lid.any() && isTimeNext(lid.to)) {
+        boolean offThen = lid.any() && !lid.covered && is(lid.to, ",") && isTimeNext(lid.to + 1);
+        if (lid.any() && isTimeNext(lid.to) || offThen) {
             return lid;
         }
         boolean after = i > 0 && (tokens.get(i - 1).isMark() || is(i - 1, "then") || is(i - 1, "and"));

@@ -82,10 +82,7 @@ public final class Heats {
         boolean bracketed = i > 0
                 && tokens.get(i - 1).is("(")
                 && (isFan(tokens, i) || i > 1 && tokens.get(i - 2).is("oven"));
-        boolean paired = unit + 2 < tokens.size()
-                && scale.equals("/")
-                && tokens.get(unit + 1).isNumber()
-                && FAN.contains(tokens.get(unit + 2).key());
+        boolean paired = isBesideFans(tokens, unit);
         boolean fanned = FAN.contains(scale) && t.low() <= HOTTEST_BARE_CELSIUS;
         boolean timed = scale.equals("for") || scale.equals(",") && isTime(tokens, unit + 1);
         boolean opens = i == 0
@@ -96,6 +93,16 @@ public final class Heats {
             return null;
         }
         return t.low() > HOTTEST_BARE_CELSIUS ? fahrenheit(t.low()) : Double.valueOf(t.low());
+    }
+
+    /** "220/200 fan", "220, fan 200". */
+    private static boolean isBesideFans(List<Token> tokens, int mark) {
+        if (mark + 2 >= tokens.size() || !Set.of("/", ",").contains(tokens.get(mark).key())) {
+            return false;
+        }
+        Token next = tokens.get(mark + 1);
+        Token last = tokens.get(mark + 2);
+        return next.isNumber() && FAN.contains(last.key()) || FAN.contains(next.key()) && last.isNumber();
     }
 
     /** "350, 1 hr": the dial and how long. */

@@ -68,7 +68,9 @@ public final class KitchenWords {
         WORK_OR_FOOD,
         SELDOM_WORK,
         COLOUR,
-        DETAIL
+        DETAIL,
+        SHORT,
+        MEASURE
     }
 
     private static final KitchenWords SHARED = new KitchenWords();

@@ -2,18 +2,12 @@ package nabe.reading.grammar;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Set;
+import nabe.reading.grammar.KitchenWords.Use;
 
 /** Steps → sentences of tokens. What stands in brackets is kept apart: it comments, it does not instruct. */
 final class Sentences {
-    private static final Set<String> ABBREVIATIONS = Set.of(
-            "min", "approx", "tbsp", "tsp", "oz", "hr", "no", "eg", "ie", "g", "in", "lb", "c", "qt", "pt", "pkg", "kg",
-            "ml", "cm", "tb", "lg", "sm", "med", "acc", "abt", "sq", "ea", "doz", "temp", "ca", "cont", "incl");
-
     /** "200 C. Meanwhile" is an oven's. */
     private static final double LEAST_DIAL = 60;
-
-    private static final Set<String> MEASURES = Set.of("c", "tbsp", "tsp", "oz", "lb", "qt", "pt", "tb");
 
     private Sentences() {}
 
@@ -67,7 +61,7 @@ final class Sentences {
         boolean abbreviation = i > 0 && isMeasureOfThing(tokens, i)
                 || i > 0
                         && !telegram
-                        && (ABBREVIATIONS.contains(tokens.get(i - 1).key()) || isOneLetter(tokens.get(i - 1)))
+                        && (isShort(tokens.get(i - 1)) || isOneLetter(tokens.get(i - 1)))
                         && i + 1 < tokens.size()
                         && (tokens.get(i + 1).isMark() && !tokens.get(i + 1).is("+")
                                 || Character.isLowerCase(
@@ -77,13 +71,17 @@ final class Sentences {
 
     /** "1/4 c. Parmesan"; "2 c. Stir well" ends there. */
     private static boolean isMeasureOfThing(List<Token> tokens, int stop) {
-        return MEASURES.contains(tokens.get(stop - 1).key())
+        return KitchenWords.shared().is(tokens.get(stop - 1), Use.MEASURE)
                 && stop > 1
                 && tokens.get(stop - 2).isNumber()
                 && tokens.get(stop - 2).high() < LEAST_DIAL
                 && stop + 1 < tokens.size()
                 && tokens.get(stop + 1).isWord()
                 && KitchenWords.shared().verb(tokens.get(stop + 1)) == null;
+    }
+
+    private static boolean isShort(Token token) {
+        return KitchenWords.shared().isAny(token, Use.SHORT, Use.MEASURE);
     }
 
     /** "B. powder". */

@@ -103,6 +103,10 @@ final class LineKind {
         this.strangers = new Strangers(larder, words);
     }
 
+    LineWords words() {
+        return words;
+    }
+
     private String bare(String line) {
         return bared.computeIfAbsent(line, LineKind::withoutMarks);
     }
@@ -157,6 +161,13 @@ final class LineKind {
 
     boolean isKnown(String words) {
         return larder.matchExactly(words).isPresent();
+    }
+
+    /** The words are a name of the larder from the first to the last. */
+    boolean isName(String words) {
+        return larder.matchExactly(words)
+                .filter(m -> m.words() == Words.of(words).size())
+                .isPresent();
     }
 
     /** An amount with no word for the thing after it: nothing, or only how it is cut. A word nobody knows is a thing. */

@@ -39,8 +39,11 @@ final class MeasureReader {
             Pattern.compile("\\s*,?\\s*(?=\\d+(?:\\.\\d+)?\\s*(?:oz|ounces?)\\b)", Pattern.CASE_INSENSITIVE);
     private static final Pattern WEIGHT_EACH = Pattern.compile("\\s*(?:each|apiece)\\b", Pattern.CASE_INSENSITIVE);
     private static final Pattern OF = Pattern.compile("\\s*(?:of (?:the )?|o')(?=\\S)", Pattern.CASE_INSENSITIVE);
-    private static final Pattern JUICE = Pattern.compile(
-            "(?:the )?(?:finely )?(?:grated )?(?:zest and juice|juice and zest|juice|zest|rind)(?: and (?:zest|juice))?(?: of |\\s+(?=[\\d½¼¾]|half\\b))",
+    /** "Juice of 1 lemon", "leaves from 4 sprigs": the amount is of what is bought for it. */
+    private static final Pattern PART_OF = Pattern.compile(
+            "(?:the )?(?:finely |freshly |coarsely )?(?:(?:grated|chopped|picked|shredded|cooked) )?"
+                    + "(?:(?:zest and juice|juice and zest|juice|zest|rind)(?: and (?:zest|juice))?(?: (?:of|from) |\\s+(?=[\\d½¼¾]|half\\b))"
+                    + "|(?:leaves|meat|flesh|kernels|florets|seeds|crumbs|fronds)(?: (?:stripped|picked|cut|scraped|pulled))? (?:of|from) (?=[\\d½¼¾]|half\\b|an? ))",
             Pattern.CASE_INSENSITIVE);
 
     private final Scan scan;
@@ -73,7 +76,7 @@ final class MeasureReader {
     private void readPrimary() {
         int start = scan.at();
         if (!scan.nextIs(Character::isDigit)) {
-            scan.take(JUICE);
+            scan.take(PART_OF);
             while (scan.take(ABOUT) != null) {
                 continue;
             }

@@ -52,6 +52,11 @@ final class NameReader {
             "wine");
 
     private static final Pattern EACH = Pattern.compile("\\s*each\\b", Pattern.CASE_INSENSITIVE);
+    /** "Pork and veal mince" is one mince. */
+    private static final Pattern OF_BOTH =
+            Pattern.compile("\\p{L}+(?: and | ?& ?| ?/ ?)\\p{L}+ mince\\b.*", Pattern.CASE_INSENSITIVE);
+
+    private static final Pattern BOTH = Pattern.compile(" and | ?[&/] ?");
     private static final Pattern EITHER = Pattern.compile("\\s+or\\s+|\\s*/\\s*(?=\\p{L})", Pattern.CASE_INSENSITIVE);
     private static final Pattern TAIL = Pattern.compile(
             "\\s+(?:(?:plus|\\+|and) (?:extra|more)\\b.*|\\+ \\d.*|plus [\\d½¼¾][^,;]{0,15}? (?:for|to|extra|more)\\b.*|to (?:taste|serve|garnish"
@@ -244,7 +249,8 @@ final class NameReader {
 
     /** "olive oil or butter" is read as the first it names; "beef or lamb mince" shares its noun. */
     private Optional<FoodNames.Found> choice(String words, boolean conditional) {
-        String[] choices = EITHER.split(words, 2);
+        Pattern between = OF_BOTH.matcher(words).matches() ? BOTH : EITHER;
+        String[] choices = between.split(words, 2);
         if (choices.length == 1) {
             return foods.find(words, conditional);
         }

@@ -90,6 +90,7 @@ final class TextSections {
     private @Nullable String heldHeading;
     private final LineKind kinds;
     private final PackedLines packed;
+    private final ListedTogether together;
     private State state = State.START;
     /** Whether an ingredient list is still to come: then a chatty opening is no method. */
     private boolean listAhead;
@@ -115,6 +116,7 @@ final class TextSections {
     TextSections(LineKind kinds) {
         this.kinds = kinds;
         this.packed = new PackedLines(kinds);
+        this.together = new ListedTogether(kinds);
     }
 
     TextSections read(String text) {
@@ -147,7 +149,7 @@ final class TextSections {
                 heading = null;
             }
             boolean whole = state == State.METHOD || isMeta(line);
-            List<String> pieces = whole ? List.of(line) : packed.unpack(line);
+            List<String> pieces = whole ? List.of(line) : unpacked(line);
             String before = heading;
             pieces.forEach(piece -> take(piece, labelled));
             if (pieces.size() > 2 && pieces.getFirst().endsWith(":")) {
@@ -159,6 +161,12 @@ final class TextSections {
             title = Messages.say("reading.untitled-recipe");
         }
         return this;
+    }
+
+    private List<String> unpacked(String line) {
+        boolean listed = state == State.INGREDIENTS && !isHeading(line) && !kinds.isStep(line);
+        List<String> things = listed ? together.parts(bare(line)) : List.of();
+        return things.size() > 1 ? things : packed.unpack(line);
     }
 
     /** A blank line ends a group: sheets listed after the ricotta's lines are not ricotta. */

@@ -109,7 +109,7 @@ class LineJudgementTest {
     void anUnknownThingIsNeitherSwallowedNorSplit() {
         Recipe recipe = new RecipeReader(Larder.load())
                 .read(
-                        "Supper\n\nIngredients\n200 g zubbok\nbutter and salt\n300 g brimlex cheese quorve\n2 onions\n\nMethod\nMix all and bake 20 minutes.");
+                        "Supper\n\nIngredients\n200 g zubbok\nbutter and chopped yarrel\n300 g brimlex cheese quorve\n2 onions\n\nMethod\nMix all and bake 20 minutes.");
         assertThat(recipe.lines()).hasSize(4);
         assertThat(recipe.lines().getFirst().ingredient()).isNull();
         assertThat(recipe.lines().get(2).ingredient()).isNull();
