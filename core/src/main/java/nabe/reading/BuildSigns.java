@@ -101,7 +101,7 @@ final class BuildSigns {
     }
 
     /** "Make a layer with half the noodles and the spinach": laid, not mixed. */
-    boolean makesLayer(Clause clause) {
+    static boolean makesLayer(Clause clause) {
         return clause.base().equals("make") && clause.says("layer");
     }
 

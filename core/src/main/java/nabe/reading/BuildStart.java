@@ -230,7 +230,7 @@ final class BuildStart {
 
     /** "Spread the sauce", "arrange the slices". */
     private boolean lays(Clause clause, List<Named> nouns) {
-        return LAYS.contains(clause.base())
+        return (LAYS.contains(clause.base()) || BuildSigns.makesLayer(clause))
                 && nouns.stream().anyMatch(BuildStart::isNamed)
                 && (scene.dishMeant
                         || isAlternated(clause, nouns)
@@ -300,7 +300,8 @@ final class BuildStart {
     }
 
     private static boolean cooks(Clause clause, List<Named> nouns) {
-        return clause.does(Effect.HEAT, Effect.START, Effect.MIX, Effect.BAKE, Effect.DRAW)
+        boolean makes = clause.does(Effect.HEAT, Effect.START, Effect.MIX, Effect.BAKE, Effect.DRAW);
+        return makes && !BuildSigns.makesLayer(clause)
                 || clause.does(Effect.PREP, Effect.AWAY) && !isIntoDish(clause, nouns);
     }
 

@@ -470,7 +470,8 @@ final class Cook {
         }
         if (inOven.isOven(clause, nouns)) {
             if (ovenSigns.bakesFirst(clause) || ovenSigns.bakesBase(clause)) {
-                kitchen.current = ovenSigns.bakesBase(clause) && !dish.all.isEmpty() ? dish.all.getLast().pot : kitchen.current;
+                kitchen.current =
+                        ovenSigns.bakesBase(clause) && !dish.all.isEmpty() ? dish.all.getLast().pot : kitchen.current;
                 stove.work(clause, nouns);
                 return;
             }
@@ -514,7 +515,7 @@ final class Cook {
             nouns.stream().filter(n -> n.is(Kind.POT)).forEach(n -> laying.layDown(n, false));
             return;
         }
-        boolean apart = signs.makesApart(clause, nouns) && !signs.makesLayer(clause);
+        boolean apart = signs.makesApart(clause, nouns) && !BuildSigns.makesLayer(clause);
         if (apart || brushesFresh(clause, nouns)) {
             stove.work(clause, nouns);
             return;

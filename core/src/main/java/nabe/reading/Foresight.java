@@ -93,6 +93,15 @@ final class Foresight {
         kitchen.topic = null;
     }
 
+    /** "Spread with half of the lentils": of what was cooked with them. */
+    private boolean isPartLaid(Clause clause, Named noun) {
+        boolean lays = clause.verb() == null || clause.does(Effect.PLACE, Effect.COVER, Effect.REPEAT);
+        return lays
+                && noun.lines().size() == 1
+                && (noun.portion().is(Portion.Kind.FRACTION) || noun.portion().is(Portion.Kind.REST))
+                && !kitchen.accounts.isDivided(noun.lines().getFirst());
+    }
+
     private void note(Clause clause, int at, Named noun) {
         if (naming.isHeading(noun.slot()) || Meaning.isForSoaking(clause, noun, kitchen)) {
             return;
@@ -102,6 +111,9 @@ final class Foresight {
                 && (clause.does(Effect.PLACE)
                         || clause.verb() == null
                         || clause.base().equals("go"));
+        if (isPartLaid(clause, noun)) {
+            kitchen.standsForMixture.addAll(noun.lines());
+        }
         noun.lines().forEach(l -> {
             kitchen.namedLast.put(l, at);
             if (laid) {

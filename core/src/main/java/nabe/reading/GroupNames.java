@@ -177,6 +177,20 @@ final class GroupNames {
                 .toList();
     }
 
+    /** "The chopped veg": of those readied the ones that were chopped. */
+    List<Pot> workedSo(List<Token> tokens, List<Pot> readied) {
+        return tokens.stream()
+                .map(words::verb)
+                .filter(v -> v != null && v.form() == Verb.Form.PAST)
+                .map(v -> readied.stream()
+                        .filter(p -> p.steps.stream()
+                                .anyMatch(s -> s.action().equals(v.verb().base())))
+                        .toList())
+                .filter(some -> !some.isEmpty())
+                .findFirst()
+                .orElse(List.of());
+    }
+
     private boolean isNamedByOne(Token name) {
         return known.lines.stream().filter(w -> w.own().equals(name.key())).count() == 1;
     }

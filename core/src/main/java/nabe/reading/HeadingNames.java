@@ -94,7 +94,8 @@ final class HeadingNames {
         String heading = kitchen.lines.get(first).heading();
         List<Integer> own = new ArrayList<>();
         for (int l = first; l < kitchen.lines.size(); l++) {
-            boolean later = kitchen.namedLast.getOrDefault(l, -1) >= kitchen.clause;
+            boolean later = kitchen.namedLast.getOrDefault(l, -1) >= kitchen.clause
+                    && !(listed && kitchen.standsForMixture.contains(l));
             boolean sameGroup = Objects.equals(kitchen.lines.get(l).heading(), heading);
             boolean untouched = kitchen.left[l] > 0.99;
             boolean ends = untouched && later && (heading == null || !listed);

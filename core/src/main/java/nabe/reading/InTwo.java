@@ -32,9 +32,7 @@ final class InTwo {
         boolean first = Tokens.has(said, "first") || said.stream().anyMatch(t -> t.isNumber() && t.low() == 1);
         if (second && noun.is(Kind.UNKNOWN) && isPack(said.getLast())) {
             int line = opened(said.getLast());
-            return line < 0
-                    ? noun
-                    : new Named(Kind.LINES, List.of(line), null, Portion.REST, noun.each(), noun.slot());
+            return line < 0 ? noun : new Named(Kind.LINES, List.of(line), null, Portion.REST, noun.each(), noun.slot());
         }
         boolean rolls = clause.verb() != null && clause.base().startsWith("roll");
         Pot dough = rolls && (first || second) && PIECES.contains(said.getLast().key()) ? divided() : null;
@@ -45,8 +43,8 @@ final class InTwo {
     private @Nullable Pot divided() {
         return kitchen.pots.stream()
                 .filter(p -> p.lines.size() > 1 && !Mixing.isHot(p))
-                .filter(p ->
-                        p.steps.stream().anyMatch(s -> DIVIDED.matcher(s.words()).find()))
+                .filter(p -> p.steps.stream()
+                        .anyMatch(s -> DIVIDED.matcher(s.words()).find()))
                 .reduce((a, b) -> b)
                 .orElse(null);
     }

@@ -73,6 +73,8 @@ final class Kitchen {
     final Map<Integer, Integer> namedLast = new HashMap<>();
     /** Lines that are laid where they are named last, and not mixed. */
     final Set<Integer> laidByItself = new HashSet<>();
+    /** Lines of which parts are laid later: the name of the whole mixture may be theirs. */
+    final Set<Integer> standsForMixture = new HashSet<>();
 
     /** What readies the dish itself, in order. */
     final List<Step> readying = new ArrayList<>();

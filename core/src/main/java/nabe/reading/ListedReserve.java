@@ -24,10 +24,10 @@ final class ListedReserve {
                     .dropWhile(t -> !KEEPS.contains(t.key()))
                     .skip(1)
                     .toList();
-            Portion part = said.isEmpty() || Tokens.has(said, LIQUORS)
-                    ? Portion.UNSAID
-                    : Portion.read(said, List.of(), words);
-            Double share = Parts.isPart(part) || part.is(Portion.Kind.COUNT) ? part.of(kitchen.lines.get(line), 1) : null;
+            Portion part =
+                    said.isEmpty() || Tokens.has(said, LIQUORS) ? Portion.UNSAID : Portion.read(said, List.of(), words);
+            Double share =
+                    Parts.isPart(part) || part.is(Portion.Kind.COUNT) ? part.of(kitchen.lines.get(line), 1) : null;
             if (share != null && share < 1 && kitchen.isNamedLater(line)) {
                 kitchen.reserved[line] = share;
             }

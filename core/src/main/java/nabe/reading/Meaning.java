@@ -70,7 +70,7 @@ final class Meaning {
                 .map(n -> aLittle(clause, n))
                 .flatMap(n -> kitchen.parts.restsOf(n, dish, kitchen).stream())
                 .toList();
-        List<Named> halves = kitchen.parts.anotherOfEach(Parts.otherHalves(nouns));
+        List<Named> halves = kitchen.parts.anotherOfEach(Parts.otherHalves(Parts.usingPart(nouns)));
         List<Named> both = kitchen.parts.restsOfBoth(halves, dish, kitchen);
         List<Named> meant = Exceptions.resolved(withoutGrease(both), kitchen, dish);
         return naming.withReadied(naming.another(naming.together(meant)));
@@ -148,8 +148,8 @@ final class Meaning {
     /** "Grab a 9x13 ... in the pan", "up the sides of the pan", where nothing stood in a pan on the stove. */
     private boolean isDishAgain(Clause clause, Named noun) {
         List<Token> said = noun.slot().tokens();
-        boolean bare = isPan(noun.slot())
-                && said.stream().limit(said.size() - 1L).allMatch(t -> OF_THE_PAN.contains(t.key()));
+        boolean bare =
+                isPan(noun.slot()) && said.stream().limit(said.size() - 1L).allMatch(t -> OF_THE_PAN.contains(t.key()));
         if (!bare || noun.slot().lead() == Lead.NONE || clause.does(Effect.HEAT, Effect.START, Effect.MIX)) {
             return false;
         }

@@ -333,10 +333,13 @@ final class Naming {
                     ? groupNames.readied(noun.slot().tokens(), noun.lines())
                     : List.<Pot>of();
             boolean both = Tokens.has(noun.slot().tokens(), "both");
-            boolean instead = !both
-                    && isOneLine(noun)
-                    && isByClass(noun)
-                    && readied.stream().allMatch(Mixing::isInHand);
+            List<Pot> so = noun.is(Kind.LINES) ? groupNames.workedSo(noun.slot().tokens(), readied) : List.<Pot>of();
+            readied = so.isEmpty() ? readied : so;
+            boolean instead = !so.isEmpty()
+                    || !both
+                            && isOneLine(noun)
+                            && isByClass(noun)
+                            && readied.stream().allMatch(Mixing::isInHand);
             if (!instead && !others || readied.isEmpty()) {
                 all.add(noun);
             }
@@ -370,7 +373,7 @@ final class Naming {
         Token name = noun.slot().tokens().getLast();
         return pot != null
                 && noun.lines().isEmpty()
-                && !noun.portion().isSaid()
+                && (!noun.portion().isSaid() || noun.portion().is(Portion.Kind.ALL))
                 && !pot.names.contains(name.key())
                 && Set.of("veg", "vegetable").contains(name.key())
                 && Mixing.isInHand(pot)

@@ -99,10 +99,13 @@ final class OvenClock {
         }
         List<Token> all = clause.tokens();
         Stream<Integer> after = IntStream.range(d.to(), all.size())
-                .takeWhile(i -> !all.get(i).isMark() && !all.get(i).is("then") && !all.get(i).is("and"))
+                .takeWhile(i -> !all.get(i).isMark()
+                        && !all.get(i).is("then")
+                        && !all.get(i).is("and"))
                 .filter(i -> !isOfTimeAfter(all, i))
                 .boxed();
-        Stream<Integer> before = IntStream.iterate(d.from() - 1, i -> i >= 0 && !all.get(i).isMark(), i -> i - 1)
+        Stream<Integer> before = IntStream.iterate(
+                        d.from() - 1, i -> i >= 0 && !all.get(i).isMark(), i -> i - 1)
                 .boxed();
         Stream.concat(after, before)
                 .map(all::get)

@@ -94,6 +94,24 @@ final class Parts {
                 .orElse(noun);
     }
 
+    /** "A first layer of vegetables, using a third of them". */
+    static List<Named> usingPart(List<Named> nouns) {
+        List<Named> pots = nouns.stream().filter(n -> n.is(Named.Kind.POT)).toList();
+        Named part = nouns.stream()
+                .filter(n -> n.is(Named.Kind.PRONOUN) && n.portion().is(Portion.Kind.FRACTION))
+                .findFirst()
+                .orElse(null);
+        if (part == null || pots.size() != 1 || pots.getFirst().portion().isSaid()) {
+            return nouns;
+        }
+        Named whole = pots.getFirst();
+        Named meant = new Named(whole.kind(), whole.lines(), whole.pot(), part.portion(), whole.each(), whole.slot());
+        return nouns.stream()
+                .filter(n -> n != part)
+                .map(n -> n == whole ? meant : n)
+                .toList();
+    }
+
     /** "Half the pasta, all of the meat, then the other half": of what was halved in the same breath. */
     static List<Named> otherHalves(List<Named> nouns) {
         List<Named> out = new ArrayList<>(nouns);

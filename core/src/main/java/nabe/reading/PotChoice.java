@@ -249,11 +249,28 @@ final class PotChoice {
         kitchen.topic = heading != null && isOfAnotherGroup(heading) ? null : kitchen.topic;
         kitchen.topic = kitchen.topic == null ? made : kitchen.topic;
         if (kitchen.topic != null) {
-            pot.call(kitchen.topic);
-            pot.title = kitchen.topic;
-            kitchen.topic = null;
+            call(pot, kitchen.topic);
         }
         return pot;
+    }
+
+    /** "Ragù. Mince the pancetta and melt it": what was only cut till now is the ragù's first. */
+    void beginTopic(Clause clause, Pot target) {
+        boolean begins = kitchen.topic != null
+                && clause.does(Effect.HEAT, Effect.START)
+                && target.names.isEmpty()
+                && target.title == null
+                && target.heading != null
+                && target.heading.toLowerCase(Locale.ROOT).contains(kitchen.topic.toLowerCase(Locale.ROOT));
+        if (begins) {
+            call(target, Objects.requireNonNull(kitchen.topic));
+        }
+    }
+
+    private void call(Pot pot, String topic) {
+        pot.call(topic);
+        pot.title = topic;
+        kitchen.topic = null;
     }
 
     /** "Make the ragù:", and now the things for the meatballs. */

@@ -142,7 +142,8 @@ final class PotNames {
 
     private boolean isOf(Token name, Pot pot) {
         boolean cooked = Kinds.DOUGHS.contains(name.key()) && Mixing.isCooked(pot);
-        return !cooked && classes.knows(name.key()) && classes.holds(name.key(), kitchen.roles(pot));
+        boolean seasoned = name.is("seasoning") && !kitchen.main(pot).isEmpty();
+        return !cooked && !seasoned && classes.knows(name.key()) && classes.holds(name.key(), kitchen.roles(pot));
     }
 
     /** "The dry ingredients", once they are in a bowl. */

@@ -123,6 +123,7 @@ final class Stove {
             return;
         }
         Pot target = choice.target(clause, nouns, items, place);
+        choice.beginTopic(clause, target);
         mixing.combine(clause, target, items);
         if (SEASONS.contains(clause.base())
                 && items.stream().noneMatch(i -> i.pot() == null && isSeasoning(i.line()))) {

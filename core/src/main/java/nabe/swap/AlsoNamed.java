@@ -35,7 +35,8 @@ final class AlsoNamed {
         }
         String text = line.text().toLowerCase(Locale.ROOT);
         boolean cut = head.role().equals(other.role()) && called(other).anyMatch(n -> text.contains(", in " + n));
-        boolean flesh = (head.origin() == Origin.MEAT || head.origin() == Origin.FISH) && other.origin() == head.origin();
+        boolean flesh =
+                (head.origin() == Origin.MEAT || head.origin() == Origin.FISH) && other.origin() == head.origin();
         return cut || flesh && (isBracketed(line, other) || called(other).anyMatch(n -> isOneMince(text, n)));
     }
 
@@ -47,7 +48,8 @@ final class AlsoNamed {
 
     /** "Minced beef, veal and pork": one mince of all. */
     private static boolean isOneMince(String text, String name) {
-        return Pattern.compile("(?:minced|ground) (?:\\p{L}+" + JOINED + "){1,2}(?:minced |ground )?\\Q" + name + "\\E\\b")
+        return Pattern.compile(
+                        "(?:minced|ground) (?:\\p{L}+" + JOINED + "){1,2}(?:minced |ground )?\\Q" + name + "\\E\\b")
                 .matcher(text)
                 .find();
     }

@@ -10,7 +10,6 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.needs.Judgement;
 import nabe.recipe.Line;

@@ -72,6 +72,9 @@ final class Actions {
         if (folded) {
             return new Action(new Verb("fold", Effect.ROLL, false), at, body);
         }
+        if (verb.base().equals("roll") && isRolledThin(rest)) {
+            return new Action(new Verb("roll", Effect.PREP, false), at, body);
+        }
         boolean opened = verb.base().equals("split")
                 && Tokens.has(rest, "half", "two", "middle", "open", "lengthwise", "lengthways", "horizontally");
         if (opened) {
@@ -86,6 +89,15 @@ final class Actions {
         }
         boolean aside = ASIDE.contains(verb.base()) && Tokens.has(tokens.subList(body, to), "aside");
         return new Action(aside ? new Verb("set aside", Effect.KEEP, false) : verb, at, body);
+    }
+
+    /** "Roll out thinly": a dough, and no wrap. */
+    private boolean isRolledThin(List<Token> rest) {
+        return !rest.isEmpty()
+                && rest.getFirst().is("out")
+                && rest.stream()
+                        .skip(1)
+                        .allMatch(t -> t.isMark() || t.key().endsWith("ly") || words.isAny(t, Use.LINK, Use.ADVERB));
     }
 
     private boolean isLed(int i) {

@@ -116,7 +116,8 @@ final class CoverWords {
         }
         boolean after = i > 0 && (tokens.get(i - 1).isMark() || is(i - 1, "then") || is(i - 1, "and"));
         boolean bare = is(i, "open") || is(i, "off") && coveredBefore;
-        return bare && after && isTimeNext(i + 1) ? new Said(false, i + 1) : Said.NOTHING;
+        int time = is(i + 1, ",") ? i + 2 : i + 1;
+        return bare && after && isTimeNext(time) ? new Said(false, i + 1) : Said.NOTHING;
     }
 
     private Said lidOnOrOff(int i) {

@@ -273,8 +273,7 @@ public final class Durations {
                 && tokens.get(i - 1).is("for")
                 && (isWork(tokens.get(i - 2)) || isScale(tokens.get(i - 2)))
                 && ends;
-        boolean grilled = i > 0
-                && (tokens.get(i - 1).is("then") || tokens.get(i - 1).is("last"))
+        boolean grilled = (more || i > 0 && Tokens.has(tokens.subList(i - 1, i), "then", "last"))
                 && after < tokens.size()
                 && (tokens.get(after).is("under") || tokens.get(after).is("with"));
         boolean heated = i > 1 && tokens.get(i - 1).is(",") && isScale(tokens.get(i - 2));

@@ -97,7 +97,8 @@ public final class Heats {
 
     /** "220/200 fan", "220, fan 200". */
     private static boolean isBesideFans(List<Token> tokens, int mark) {
-        if (mark + 2 >= tokens.size() || !Set.of("/", ",").contains(tokens.get(mark).key())) {
+        if (mark + 2 >= tokens.size()
+                || !Set.of("/", ",").contains(tokens.get(mark).key())) {
             return false;
         }
         Token next = tokens.get(mark + 1);

@@ -248,6 +248,9 @@ final class Leads {
         if (next.isNumber()) {
             return true;
         }
+        if (next.is("next")) {
+            return false;
+        }
         boolean names = words.has(Use.FOODS, spoken.verb().base())
                 || spoken.verb().base().equals("dry");
         if (names && words.is(next, Use.COMPOUND)) {

@@ -3,6 +3,7 @@ package nabe.reading.grammar;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Slot.Lead;
@@ -13,6 +14,9 @@ import nabe.reading.grammar.Verb.Spoken;
 final class SlotReader {
     /** "Eggs, cream, seasoning + cheese": forms of verbs that are things where nothing follows them. */
     private static final Set<String> THINGS = Set.of("seasoning", "dressing", "stuffing", "filling", "topping");
+
+    private static final Set<String> FORMS =
+            Set.of("quarters", "thirds", "eighths", "sixths", "flakes", "spots", "dots", "lumps", "knobs", "shavings");
 
     private final KitchenWords words;
 
@@ -266,10 +270,9 @@ final class SlotReader {
                     && open.stream().noneMatch(t -> words.is(t, Use.EACH));
         }
 
-        /** "In quarters": how it is cut. */
+        /** "In quarters", "in flakes": how it is cut or lies. */
         private static boolean isParts(Token t) {
-            return Set.of("quarters", "thirds", "eighths", "sixths")
-                    .contains(t.text().toLowerCase(java.util.Locale.ROOT));
+            return FORMS.contains(t.text().toLowerCase(Locale.ROOT));
         }
 
         void flush(int at) {

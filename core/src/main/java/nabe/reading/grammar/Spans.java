@@ -112,7 +112,8 @@ final class Spans {
     /** "Bake for 25 minutes, then flash under the grill for 2": each time has a clause of its own. */
     private void addTimed(int from, int to) {
         for (int i = from + 1; i < to; i++) {
-            boolean last = tokens.get(i - 1).is(",") && (tokens.get(i).is("last") || isLastOf(i, to));
+            boolean last =
+                    tokens.get(i - 1).is(",") && (tokens.get(i).is("last") || isLastOf(i, to) || isMoreUnder(i, to));
             boolean parts = (tokens.get(i).is("then")
                             || tokens.get(i).is("and") && tokens.get(i - 1).isMark()
                             || last)
@@ -131,6 +132,13 @@ final class Spans {
     private boolean isLastOf(int i, int to) {
         int at = tokens.get(i).is("for") || tokens.get(i).is("with") ? i + 1 : i;
         return at + 1 < to && tokens.get(at).is("the") && tokens.get(at + 1).is("last");
+    }
+
+    /** "…, 5 more under the grill". */
+    private boolean isMoreUnder(int i, int to) {
+        return tokens.get(i).isNumber()
+                && Tokens.has(tokens.subList(i, Math.min(to, i + 3)), "more")
+                && Tokens.has(tokens.subList(i, to), "grill", "broiler");
     }
 
     /** "peas in", "foil off": a noun and a particle up to the next mark. */

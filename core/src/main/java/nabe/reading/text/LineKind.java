@@ -334,7 +334,8 @@ final class LineKind {
             return length >= 4 && (words.opens(rest) || length >= 9 || sentence)
                     || OVEN.matcher(rest).lookingAt();
         }
-        if (WHEN.matcher(bare).lookingAt() && length >= LEAST_ORDER) {
+        Matcher when = WHEN.matcher(bare);
+        if (when.lookingAt() && (length >= LEAST_ORDER || when.end() == bare.length())) {
             return true;
         }
         Matcher loose = LOOSE_NUMBER.matcher(bare);

@@ -11,12 +11,15 @@ import nabe.larder.Words;
 
 /** Takes apart a line that lists several things without amounts: "salt, sweet paprika", "butter, flour and crumbs for the tin". */
 final class ListedTogether {
-    private static final Pattern FOR_WHAT = Pattern.compile(",? (?:for|to) (?!taste)\\p{L}[^,]*$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern FOR_WHAT =
+            Pattern.compile(",? (?:for|to) (?!taste)\\p{L}[^,]*$", Pattern.CASE_INSENSITIVE);
     private static final Pattern BETWEEN = Pattern.compile(
             "\\s*,\\s*(?:(?:and|plus|some|a little)\\s+|&\\s*)?|\\s+(?:and|plus|&|\\+)\\s+(?:some |a little )?",
             Pattern.CASE_INSENSITIVE);
-    private static final Pattern QUALIFIED = Pattern.compile("^(?:a (?:little|bit of|few)|some|plenty of|lots of|extra) ", Pattern.CASE_INSENSITIVE);
-    private static final Pattern AS_LIKED = Pattern.compile(",? (?:to taste|as needed|if you like|if liked)$", Pattern.CASE_INSENSITIVE);
+    private static final Pattern QUALIFIED =
+            Pattern.compile("^(?:a (?:little|bit of|few)|some|plenty of|lots of|extra) ", Pattern.CASE_INSENSITIVE);
+    private static final Pattern AS_LIKED =
+            Pattern.compile(",? (?:to taste|as needed|if you like|if liked)$", Pattern.CASE_INSENSITIVE);
     private static final Set<String> SALT_AND_PEPPER = Set.of("salt", "pepper");
 
     private final LineKind kinds;
@@ -37,7 +40,8 @@ final class ListedTogether {
         String list = line.substring(0, line.length() - what.length());
         List<String> pieces = new ArrayList<>(List.of(BETWEEN.split(list)));
         String cut = pieces.size() > 2 && isCut(pieces.getLast()) ? ", " + pieces.removeLast() : "";
-        boolean several = pieces.size() > 1 && !kinds.isName(list) && pieces.stream().allMatch(this::isThing);
+        boolean several =
+                pieces.size() > 1 && !kinds.isName(list) && pieces.stream().allMatch(this::isThing);
         if (!several || pieces.stream().allMatch(ListedTogether::isSaltOrPepper)) {
             return List.of(line);
         }
@@ -45,7 +49,8 @@ final class ListedTogether {
     }
 
     private boolean isThing(String piece) {
-        String bare = AS_LIKED.matcher(QUALIFIED.matcher(piece).replaceFirst("")).replaceFirst("");
+        String bare =
+                AS_LIKED.matcher(QUALIFIED.matcher(piece).replaceFirst("")).replaceFirst("");
         return kinds.isName(bare) || kinds.isName(withoutHow(bare)) || kinds.measuresKnownThing(bare);
     }
 

@@ -34,7 +34,7 @@ final class TextSections {
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern FRAME = Pattern.compile("^[#>*\\s]+|[#*:\\s]+$|\\s-+$");
-    private static final Pattern RULE = Pattern.compile("[-=_*~#]{3,}");
+    private static final Pattern RULE = Pattern.compile("[-=_*~#–—]{2,}|[-–—]");
     private static final Pattern OPEN_END = Pattern.compile(".*(?:,|\\(|\\band|\\bor|\\bwith|\\bof|[^)]\\()$");
     private static final Pattern PEOPLE = Pattern.compile(
             ".*(?:serv|feeds|portion|people|person|as an? (?:side|main|starter)).*", Pattern.CASE_INSENSITIVE);
@@ -50,9 +50,13 @@ final class TextSections {
     private static final Pattern BRACKETED = Pattern.compile("\\([^()\\d]*\\)");
 
     private static final Pattern NAMELESS = Pattern.compile(
-            "(?:and |plus )?(?:plus|also|extras?|others?|other (?:things|ingredients|bits)|you(?:'ll| will)? also need"
+            "(?:and |plus )?(?:plus|also|extras?|others?|(?:the )?rest|everything else|other (?:things|ingredients|bits)|you(?:'ll| will)? also need"
                     + "|(?:from )?(?:the |your )?(?:pantry|larder|fridge|(?:store ?|kitchen )?cupboard)(?: (?:staples|stuff|things))?)",
             Pattern.CASE_INSENSITIVE);
+    /** "Feeds 5. Takes two hours." among the ingredients. */
+    private static final Pattern FOR_SO_MANY =
+            Pattern.compile("(?:serves|feeds|enough for)\\b.*\\d.*", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern PLAIN_WORDS = Pattern.compile("\\p{Lu}[\\p{L}&' -]*");
     /** "Onions 3", "Beef 1kg, minced", "Pasta 750g thick macaroni". */
     private static final Pattern NAME_FIRST = Pattern.compile(
@@ -64,6 +68,9 @@ final class TextSections {
 
     /** "1️⃣ Boil": a number in a box. */
     private static final Pattern KEYCAP = Pattern.compile("(\\d)\\uFE0F?\\u20E3 ?");
+    /** "① Boil". */
+    private static final Pattern CIRCLED = Pattern.compile("[①-⑳❶-❿➀-➓] ?");
+
     /** Little pictures before a heading. */
     private static final Pattern PICTURES =
             Pattern.compile("^[\\s\\p{So}\\x{1F000}-\\x{1FAFF}\\uFE0F\\u200D]+(?=\\s*\\p{L})");
@@ -120,20 +127,20 @@ final class TextSections {
     }
 
     TextSections read(String text) {
-        List<String> written = TableRows.plain(KEYCAP.matcher(text)
-                .replaceAll("$1. ")
+        List<String> written = TableRows.plain(numbered(text)
                 .replace("\r\n", "\n")
                 .replace('\r', '\n')
                 .replace('\u2028', '\n')
                 .lines()
                 .map(l -> PICTURES.matcher(l).replaceFirst("").strip())
+                .map(l -> RULE.matcher(l).matches() ? "" : l)
                 .toList());
         Set<String> heads = groupHeads(written);
         Set<String> ends = groupEnds(written);
         List<String> lines = joinWrapped(written.stream()
                 .flatMap(l -> groups(l).stream())
                 .flatMap(l -> sentencesOfAmounts(l).stream())
-                .filter(l -> !l.isBlank() && !RULE.matcher(l).matches())
+                .filter(l -> !l.isBlank())
                 .toList());
         boolean labelled = lines.stream().anyMatch(l -> label(l, INGREDIENTS))
                 || lines.stream().anyMatch(l -> label(l, METHOD));
@@ -161,6 +168,13 @@ final class TextSections {
             title = Messages.say("reading.untitled-recipe");
         }
         return this;
+    }
+
+    /** Numbers in boxes and circles as numbers. */
+    private static String numbered(String text) {
+        String boxed = KEYCAP.matcher(text).replaceAll("$1. ");
+        return CIRCLED.matcher(boxed)
+                .replaceAll(m -> Character.getNumericValue(m.group().codePointAt(0)) + ". ");
     }
 
     private List<String> unpacked(String line) {
@@ -220,7 +234,10 @@ final class TextSections {
                     && PLAIN_WORDS.matcher(line).matches();
             if (few
                     && (written.get(i - 1).isBlank()
-                            || isListed(written.get(i - 1)) && (kinds.isMade(line) || kinds.isWork(line))
+                            || isListed(written.get(i - 1))
+                                    && (kinds.isMade(line)
+                                            || kinds.isWork(line)
+                                            || NAMELESS.matcher(line).matches())
                             || label(written.get(i - 1), INGREDIENTS) && kinds.endsMade(line))
                     && isListed(written.get(i + 1))
                     && isListed(written.get(i + 2).isBlank() ? written.get(i + 1) : written.get(i + 2))) {
@@ -367,7 +384,8 @@ final class TextSections {
         if (isHeading(line)) {
             settleHeading();
             heldHeading = line;
-        } else if (ingredients.isEmpty() && noteServings(line) || isMeta(line)) {
+        } else if ((ingredients.isEmpty() || FOR_SO_MANY.matcher(bare(line)).matches()) && noteServings(line)
+                || isMeta(line)) {
             noteServings(line);
             setAside(line);
         } else if (kinds.isStep(line)) {
