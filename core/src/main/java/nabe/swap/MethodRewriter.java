@@ -43,6 +43,7 @@ final class MethodRewriter {
     private final SwapBook book;
     private final Subjects subjects;
     private final SauceSentences sauces;
+    private final ReadyBrowned browned;
     private final Set<Swap> noted = Collections.newSetFromMap(new IdentityHashMap<>());
 
     /** @param names the words of each line's name; {@code parts} of all swaps of the recipe */
@@ -59,6 +60,10 @@ final class MethodRewriter {
         this.book = book;
         this.subjects = new Subjects(larder, recipe, swaps, book, names, parts);
         this.sauces = new SauceSentences(recipe, lines, swaps, book);
+        this.browned = new ReadyBrowned(
+                book,
+                line -> recipe.lines().get(line).hasRole("oil")
+                        || recipe.lines().get(line).hasRole("butter"));
     }
 
     /**
@@ -85,7 +90,10 @@ final class MethodRewriter {
                     .flatMap(m -> m.swaps().stream())
                     .filter(noted::add)
                     .forEach(s -> notes.addAll(note(s)));
-            SauceSentences.Said said = sauces.instead(sentence, mentions);
+            SauceSentences.Said sauce = sauces.instead(sentence, mentions);
+            SauceSentences.Said said = sauce != null
+                    ? sauce
+                    : browned.instead(sentence, mentions, place.used(), named(sentence, mentions));
             instead = said == null ? instead : said.swap();
             sentences.add(said != null ? said.text() : named(sentence, mentions));
         }

@@ -23,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param at what differs in one of its jobs: how near it stays, why, how
  * @param whole whether it stands for the whole mixture the thing was in: another dish, only by the cook's choice
  * @param called what the method calls it, or null for the names of what goes in
+ * @param ready whether it comes browned, so that nothing is left to brown
  * @param instead sentences for the method where the order of work changes, or null where a name changes only
  */
 public record SwapRule(
@@ -42,6 +43,7 @@ public record SwapRule(
         Integer passive,
         List<String> tools,
         String called,
+        Boolean ready,
         Instead instead,
         String reason,
         @Nullable String method) {
@@ -83,6 +85,7 @@ public record SwapRule(
         in = in == null ? List.of() : List.copyOf(in);
         at = at == null ? Map.of() : Map.copyOf(at);
         whole = whole != null && whole;
+        ready = ready != null && ready;
         only = only == null ? List.of() : only;
         not = not == null ? List.of() : not;
         school = school == null ? Map.of() : Map.copyOf(school);
@@ -126,6 +129,7 @@ public record SwapRule(
                         passive,
                         tools,
                         called,
+                        ready,
                         instead,
                         own.reason == null ? reason : own.reason,
                         own.method == null ? method : own.method);
