@@ -86,11 +86,19 @@ final class Baking {
         return false;
     }
 
+    /** "Bake the ziti for 30 minutes": the dish, by what lies in it. */
+    private boolean isBaked(Clause clause, Named noun) {
+        return clause.does(Effect.BAKE, Effect.GRILL)
+                && noun.slot().lead() == Lead.NONE
+                && noun.pot() != null
+                && dish.holds(noun.pot());
+    }
+
     void baking(Clause clause, List<Named> nouns) {
         if (clause.does(Effect.COVER) && clause.cover() == null && clause.says("edge", "rim")) {
             return;
         }
-        boolean foods = nouns.stream().anyMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT));
+        boolean foods = nouns.stream().anyMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT) && !isBaked(clause, n));
         if (isBeside(clause, nouns)) {
             scene.aside = true;
             stove.work(clause, nouns);

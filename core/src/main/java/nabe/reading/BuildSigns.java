@@ -168,6 +168,7 @@ final class BuildSigns {
     private boolean continuesPot(Clause clause, List<Named> nouns) {
         Pot current = kitchen.current;
         boolean joins = clause.does(Effect.JOIN)
+                && !(clause.base().equals("put") && clause.opensSentence())
                 && (clause.particles().contains("in")
                         || nouns.stream()
                                 .anyMatch(n -> n.slot().direct() && n.slot().lead() == Lead.IN)

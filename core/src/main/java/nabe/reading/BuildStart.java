@@ -92,7 +92,7 @@ final class BuildStart {
 
     /** "Cover the dish with half of the potatoes". */
     private static boolean coatsDish(Clause clause, List<Named> nouns) {
-        return clause.does(Effect.COVER, Effect.PLACE)
+        return (clause.does(Effect.COVER, Effect.PLACE) || clause.base().equals("coat"))
                 && nouns.stream().anyMatch(n -> n.is(Kind.DISH) && n.slot().lead() == Lead.NONE)
                 && nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH && isNamed(n));
     }

@@ -63,6 +63,7 @@ final class OwnPot {
             new Sign(4, this::isMade),
             new Sign(4, this::isGiven),
             new Sign(4, this::isOnlyPasta),
+            new Sign(4, this::isIntoKettle),
             new Sign(3, a -> inVessel(a, false)),
             new Sign(-3, a -> inVessel(a, true) && !a.current().setAside && !isAnothersPan(a)),
             new Sign(2.5, a -> a.clause().says(Use.MEANWHILE) || a.clause().says("while")),
@@ -139,6 +140,15 @@ final class OwnPot {
         return hasItems(a)
                 && a.items.stream().allMatch(i -> i.pot() == null && kitchen.isPastaLine(i.line()))
                 && (a.does(Effect.HEAT, Effect.START) || isIntoWater(a));
+    }
+
+    /** "Bring a saucepan of water to the boil, add the rice". */
+    private boolean isIntoKettle(Asked a) {
+        return hasItems(a)
+                && a.does(Effect.JOIN)
+                && !kitchen.kettles.isEmpty()
+                && kitchen.kettles.getLast().sentence() == a.clause.sentence()
+                && a.items.stream().allMatch(i -> i.pot() == null);
     }
 
     /** "Drop the shells into the same water": what was boiled in it before is out. */

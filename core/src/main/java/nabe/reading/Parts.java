@@ -14,6 +14,8 @@ import org.jspecify.annotations.Nullable;
 
 /** Things of which only a part was used, the latest last: what "the rest" means where nothing else is said. */
 final class Parts {
+    private static final double HALF = 0.5;
+
     private static final double LITTLE = 0.02;
     private static final Set<String> CUT = Set.of("bread", "slice-root", "slice-vegetable", "sheets", "fresh-sheets");
     private final List<Part> taken = new ArrayList<>();
@@ -94,11 +96,25 @@ final class Parts {
                 .orElse(noun);
     }
 
+    /** "Scatter half over each dish", where the recipe fills two: all of it. */
+    static List<Named> overEachDish(List<Named> nouns) {
+        boolean each = nouns.stream().anyMatch(n -> n.is(Named.Kind.DISH) && n.each());
+        return nouns.stream()
+                .map(n -> each
+                                && n.portion().is(Portion.Kind.FRACTION)
+                                && n.portion().value() >= HALF
+                        ? n.taking(Portion.ALL)
+                        : n)
+                .toList();
+    }
+
     /** "A first layer of vegetables, using a third of them". */
     static List<Named> usingPart(List<Named> nouns) {
         List<Named> pots = nouns.stream().filter(n -> n.is(Named.Kind.POT)).toList();
         Named part = nouns.stream()
-                .filter(n -> n.is(Named.Kind.PRONOUN) && n.portion().is(Portion.Kind.FRACTION))
+                .filter(n -> n.is(Named.Kind.PRONOUN)
+                        && n.portion().is(Portion.Kind.FRACTION)
+                        && n.slot().lead() == Lead.WITH)
                 .findFirst()
                 .orElse(null);
         if (part == null || pots.size() != 1 || pots.getFirst().portion().isSaid()) {

@@ -231,6 +231,9 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
         if (ladles) {
             return new Portion(Kind.MEASURE, value * LADLE_ML, Unit.ML);
         }
+        if (i + 1 < before.size() && before.get(i + 1).is("spoonful")) {
+            return new Portion(Kind.MEASURE, value, Unit.TBSP);
+        }
         if (unit != null && unit.isFixed()) {
             return new Portion(Kind.MEASURE, value, unit);
         }

@@ -11,6 +11,7 @@ import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Tokens;
 import nabe.reading.grammar.Verb;
+import nabe.reading.text.UnitWords;
 import org.jspecify.annotations.Nullable;
 
 /** How well a noun names a pot: by what it was called, by what its contents make, by what is in it. */
@@ -108,7 +109,18 @@ final class PotNames {
         score += putBy ? 1.5 : 0;
         score += kitchen.focus.contains(pot) ? 0.2 : 0;
         score += name.is("mixture") && kitchen.current == pot ? 0.5 : 0;
+        score -= name.is("sauce") && isWet(pot) ? 0.6 : 0;
+        score -= generic && isToldOfAnother(tokens.subList(0, head), pot) ? 0.8 : 0;
         return score - (pot.given > 0.99 ? 0.3 : 0);
+    }
+
+    /** "The ricotta mixture", of a pot without ricotta, where another has it. */
+    private boolean isToldOfAnother(List<Token> said, Pot pot) {
+        return said.stream()
+                .filter(t -> t.isWord() && !known.isEmpty(t) && known.isInSome(t))
+                .filter(t -> UnitWords.ofWord(t.text()) == null)
+                .filter(t -> !holdsWord(pot, t) && !pot.names.contains(t.key()) && !isOf(t, pot))
+                .anyMatch(t -> kitchen.pots.stream().anyMatch(p -> p != pot && p.worked && holdsWord(p, t)));
     }
 
     /** "The remaining vegetables", of which none lies uncooked any more. */

@@ -46,6 +46,7 @@ final class Repeats {
                 && !dish.all.isEmpty()
                 && (likeThis(clause) > 1
                         || goesOnSo(clause)
+                        || clause.base().equals("layer") && clause.says("like", "way") && isUntilUsedUp(clause)
                         || (moreLayers(clause) > 0 || isAnotherLayer(clause))
                                 && clause.says("like", "such", "way", "same"));
     }
@@ -113,8 +114,19 @@ final class Repeats {
         dish.lastOnly(named);
     }
 
+    /** "Do the same with the rest": what was told of one wrap was told of all. */
+    private boolean isOfWraps(Clause clause) {
+        return scene.wrapper != null
+                && dish.holds(scene.wrapper)
+                && clause.base().equals("do")
+                && clause.says(Use.REST);
+    }
+
     /** @param next the clause that follows, or null */
     void again(Clause clause, List<Named> nouns, @Nullable Clause next) {
+        if (isOfWraps(clause)) {
+            return;
+        }
         List<Named> named =
                 nouns.stream().filter(n -> n.is(Kind.LINES) || n.is(Kind.POT)).toList();
         boolean withList =

@@ -6,6 +6,7 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Verb;
 import nabe.recipe.Line;
@@ -21,13 +22,16 @@ final class WorkedPart {
             "\\b(?<share>one half|half|a third|two[- ]thirds|a quarter|(?<grams>\\d+) ?g)\\s+(?:of it )?(?<how>\\p{L}[\\p{L}\\d/ -]{2,40}?)(?=[,;)]| and |$)",
             Pattern.CASE_INSENSITIVE);
 
+    /** Where the note on the work begins; a bracket's comma is its own. */
+    private static final Pattern NOTE = Pattern.compile("\\(|[:,]");
+
     private WorkedPart() {}
 
     /** @return the share of the line that is worked as the noun says, or null where the line does not tell */
     static @Nullable Portion of(List<Token> said, Line line, KitchenWords words) {
         String text = line.text();
-        int first = text.indexOf('(') >= 0 ? text.indexOf('(') : Math.max(text.indexOf(','), 0);
-        Matcher part = WORKED.matcher(text.substring(first));
+        Matcher mark = NOTE.matcher(text);
+        Matcher part = WORKED.matcher(text.substring(mark.find() ? mark.start() : 0));
         int parts = 0;
         Portion meant = null;
         while (part.find()) {
@@ -39,8 +43,11 @@ final class WorkedPart {
         return parts > 1 ? meant : null;
     }
 
-    /** @return "cube" of "the cubed", or null where the word tells of no work */
+    /** @return "cube" of "the cubed" and of "the cubes", or null where the word tells of no work */
     private static @Nullable String work(Token t, KitchenWords words) {
+        if (words.is(t, Use.SHAPE)) {
+            return t.key();
+        }
         Verb.Spoken verb = words.verb(t);
         return verb != null && verb.form() == Verb.Form.PAST ? verb.verb().base() : null;
     }

@@ -1,6 +1,7 @@
 package nabe.reading;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import java.util.function.Predicate;
 import nabe.reading.Named.Kind;
@@ -39,9 +40,13 @@ final class Wrapping {
         boolean dishful =
                 nouns.stream().anyMatch(n -> n.is(Kind.DISH) && n.slot().lead() == Lead.NONE);
         boolean bare = nouns.isEmpty() && !dish.all.isEmpty() && scene.wrapper == null;
+        boolean fillsIn = scene.dishMeant
+                && nouns.stream()
+                        .anyMatch(n ->
+                                n.is(Kind.POT) && n.slot().direct() && n.slot().lead() == Lead.IN);
         if (!clause.does(Effect.INSIDE)
-                || !dishful && !bare
-                || nouns.stream().anyMatch(n -> n.is(Kind.LINES) || n.is(Kind.PRONOUN))) {
+                || !dishful && !bare && !fillsIn
+                || nouns.stream().anyMatch(n -> n.is(Kind.LINES) || n.is(Kind.PRONOUN) && !fillsIn)) {
             return false;
         }
         Named said = nouns.stream().filter(n -> n.is(Kind.POT)).findFirst().orElse(null);
@@ -84,6 +89,18 @@ final class Wrapping {
         }
         if (wrapper != null && laysOnWrapper(clause, foods)) {
             foods.forEach(n -> addInside(wrapper, forEveryOne(wrapper, n)));
+            return true;
+        }
+        Named onBoard = onBoard(clause, nouns);
+        if (onBoard != null) {
+            Pot one = Objects.requireNonNull(potOf(onBoard));
+            scene.wrapper = one;
+            filledIn = clause.sentence();
+            kitchen.focusOn(one);
+            return true;
+        }
+        if (wrapper != null && addsFilling(clause, wrapper, foods)) {
+            wrap(wrapper, Objects.requireNonNull(potOf(foods.getFirst())));
             return true;
         }
         Named shell = foods.stream()
@@ -143,6 +160,28 @@ final class Wrapping {
                 .forEach(n -> addInside(out, holder != null && holder.each() ? forEveryOne(out, n) : n));
         dish.refill(out);
         return true;
+    }
+
+    /** "Lay a tortilla on the counter": one for all of them. */
+    private @Nullable Named onBoard(Clause clause, List<Named> nouns) {
+        boolean board = clause.does(Effect.PLACE)
+                && nouns.stream().anyMatch(n -> n.is(Kind.TRAY) && n.slot().lead() == Lead.OVER);
+        return nouns.stream()
+                .filter(n -> board && n.is(Kind.LINES) && n.slot().lead() == Lead.NONE)
+                .filter(n -> n.lines().stream().allMatch(l -> kitchen.role(l).equals("wrap")))
+                .filter(n -> Tokens.has(n.slot().tokens(), "a", "one", "each"))
+                .findFirst()
+                .orElse(null);
+    }
+
+    /** "Add 1/3 cup filling", with the tortilla on the counter. */
+    private boolean addsFilling(Clause clause, Pot wrapper, List<Named> foods) {
+        return clause.sentence() == filledIn
+                && wrapper.inside.isEmpty()
+                && clause.does(Effect.JOIN, Effect.PLACE)
+                && foods.size() == 1
+                && foods.getFirst().pot() != null
+                && foods.getFirst().slot().lead() == Lead.NONE;
     }
 
     /** "Open the slits and stuff with the lamb": what lies in the dish already. */

@@ -25,6 +25,8 @@ public final class Heats {
             "baked",
             "covered",
             "uncovered");
+    private static final Set<String> READS =
+            Set.of("until", "till", "read", "reach", "register", "internal", "thermometer", "core");
     private static final double COLDEST = 90;
     private static final double HOTTEST_BARE_CELSIUS = 260;
 
@@ -40,7 +42,7 @@ public final class Heats {
     public static @Nullable Heat in(List<Token> tokens) {
         List<Figure> all = new ArrayList<>();
         for (int i = 0; i < tokens.size(); i++) {
-            Double value = at(tokens, i);
+            Double value = isOfCentre(tokens, i) ? null : at(tokens, i);
             if (value != null && value >= COLDEST && value <= 300) {
                 all.add(new Figure(new Heat(value, isFan(tokens, i)), isGas(tokens, i)));
             }
@@ -49,6 +51,16 @@ public final class Heats {
                 .min(Comparator.comparing((Figure f) -> f.heat.fan).thenComparing(f -> f.gas))
                 .map(Figure::heat)
                 .orElse(null);
+    }
+
+    /** "Until 165° in the center", "until it reads 74 °C": how warm the food is, not the oven. */
+    private static boolean isOfCentre(List<Token> tokens, int i) {
+        for (int k = i - 1; k >= 0 && !tokens.get(k).isMark(); k--) {
+            if (READS.contains(tokens.get(k).key())) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static @Nullable Double at(List<Token> tokens, int i) {

@@ -2,12 +2,15 @@ package nabe.reading.grammar;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import nabe.reading.grammar.KitchenWords.Use;
 
 /** Steps → sentences of tokens. What stands in brackets is kept apart: it comments, it does not instruct. */
 final class Sentences {
     /** "200 C. Meanwhile" is an oven's. */
     private static final double LEAST_DIAL = 60;
+
+    private static final Set<String> APPROXIMATELY = Set.of("approx", "abt", "ca", "circa");
 
     private Sentences() {}
 
@@ -66,7 +69,15 @@ final class Sentences {
                         && (tokens.get(i + 1).isMark() && !tokens.get(i + 1).is("+")
                                 || Character.isLowerCase(
                                         tokens.get(i + 1).text().charAt(0)));
-        return !abbreviation && depth(tokens, i) == 0;
+        return !abbreviation && !isAboutSoMany(tokens, i) && depth(tokens, i) == 0;
+    }
+
+    /** "For approx. 40 minutes". */
+    private static boolean isAboutSoMany(List<Token> tokens, int stop) {
+        return stop > 0
+                && stop + 1 < tokens.size()
+                && APPROXIMATELY.contains(tokens.get(stop - 1).key())
+                && tokens.get(stop + 1).isNumber();
     }
 
     /** "1/4 c. Parmesan"; "2 c. Stir well" ends there. */

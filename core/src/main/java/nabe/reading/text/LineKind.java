@@ -72,6 +72,13 @@ final class LineKind {
                     + "|(?:an? )?\\d{3} ?°? ?(?:degrees? )?[CF]? ?oven\\b",
             Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern SIZED = Pattern.compile(
+            "\\d\\s?(?:cm|mm|inch(?:es)?|in\\.|\"|litres?|liters?|quarts?|qt)(?!\\w)|\\d ?[x×] ?\\d",
+            Pattern.CASE_INSENSITIVE);
+    /** "350°F. Butter a baking dish." */
+    private static final Pattern DIAL_FIRST =
+            Pattern.compile("\\d{3} ?(?:°|degrees) ?[CF]?\\b[.,;:]? .*", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern TIME_OR_HEAT = Pattern.compile(
             "\\d\\s?(?:°|degrees|min(?:ute)?s?\\b|hours?\\b|hrs?\\b)|\\bgas (?:mark )?\\d", Pattern.CASE_INSENSITIVE);
     private static final Pattern AFTER_STOP = Pattern.compile("(?<=\\p{L}{2}[.!])\\s+");
@@ -157,6 +164,14 @@ final class LineKind {
         return startsWithAmount(line)
                 && new MeasureReader(scan).read().measure() != null
                 && strangers.isStrange(WORKED.matcher(scan.rest()).replaceFirst(""));
+    }
+
+    /** "Two dishes about 25 x 30 cm": what it bakes in, and no purchase. */
+    boolean isVessel(String line) {
+        return SIZED.matcher(line).find()
+                && Tokens.of(bare(line)).stream()
+                        .anyMatch(t -> KitchenWords.shared().is(t, Use.DISH))
+                && !isKnown(bare(line));
     }
 
     boolean isKnown(String words) {
@@ -346,7 +361,7 @@ final class LineKind {
                 return true;
             }
         }
-        if (OVEN_AT.matcher(bare).lookingAt()) {
+        if (OVEN_AT.matcher(bare).lookingAt() || DIAL_FIRST.matcher(bare).matches()) {
             return true;
         }
         if (startsWithAmount(line)) {

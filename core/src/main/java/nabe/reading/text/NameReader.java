@@ -31,7 +31,7 @@ final class NameReader {
     private static final Pattern SPACES = Pattern.compile("\\s{2,}");
     /** A comma, a dash, or where the thing is worked with another: "cornstarch | dissolved in milk"; or where it may be bought: "sauce | or 500 g jar". */
     private static final Pattern SEGMENT = Pattern.compile(
-            "\\s*[,;]\\s*|\\s+-\\s+|\\s+(?=or (?:an? |about )?\\d)"
+            "\\s*[,;]\\s*|:\\s+|\\s+-\\s+|\\s+(?=or (?:an? |about )?\\d)"
                     + "|\\s+(?=(?:lightly |well )?(?:beaten|mixed|whisked|blended|dissolved|slaked|stirred|mashed) (?:up )?(?:with|in|into)\\b)");
 
     private static final Pattern END_MARKS = Pattern.compile("[.:,]+$");

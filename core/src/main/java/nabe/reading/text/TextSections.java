@@ -345,7 +345,7 @@ final class TextSections {
     private void takeStart(String line, boolean labelled) {
         if (title == null && !kinds.startsWithAmount(line)) {
             title = shorten(bare(line));
-        } else if (noteServings(line) || isMeta(line)) {
+        } else if (noteServings(line) || isMeta(line) || kinds.isVessel(line) && !kinds.isStep(line)) {
             setAside(line);
         } else if (labelled && isHeading(line) && !kinds.isStep(line)) {
             settleHeading();
@@ -385,7 +385,8 @@ final class TextSections {
             settleHeading();
             heldHeading = line;
         } else if ((ingredients.isEmpty() || FOR_SO_MANY.matcher(bare(line)).matches()) && noteServings(line)
-                || isMeta(line)) {
+                || isMeta(line)
+                || kinds.isVessel(line) && !kinds.isStep(line)) {
             noteServings(line);
             setAside(line);
         } else if (kinds.isStep(line)) {
