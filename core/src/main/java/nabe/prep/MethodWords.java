@@ -1,7 +1,15 @@
 package nabe.prep;
 
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import nabe.reading.grammar.KitchenWords;
+import nabe.reading.grammar.Token;
+import nabe.reading.grammar.Tokens;
+import nabe.reading.grammar.Verb;
+import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Clauses;
 
 /** Joins a sentence's clauses again and makes a sentence of what is left of one. */
@@ -18,11 +26,32 @@ final class MethodWords {
             Pattern.CASE_INSENSITIVE);
     private static final Pattern END = Pattern.compile("[.!?…]\\)?$");
 
+    private static final Set<Effect> ORDERS = EnumSet.of(Effect.JOIN, Effect.MIX, Effect.PLACE);
+
     private MethodWords() {}
+
+    /** "When it has gone add the tomatoes, paste and cinnamon": what it says of the order ends where the work begins. */
+    private static String withoutOrder(String words) {
+        Matcher order = MEANWHILE.matcher(words);
+        if (!order.find()) {
+            return words;
+        }
+        return Tokens.of(order.group()).stream()
+                .skip(2)
+                .filter(MethodWords::isOrder)
+                .findFirst()
+                .map(t -> words.substring(t.start()))
+                .orElseGet(() -> words.substring(order.end()));
+    }
+
+    private static boolean isOrder(Token token) {
+        Verb.Spoken said = KitchenWords.shared().verb(token);
+        return said != null && said.form() == Verb.Form.BASE && ORDERS.contains(said.verb().effect());
+    }
 
     static String sentence(List<String> clauses) {
         String joined = Clauses.joined(clauses).replaceAll("\\s+([,.;:])", "$1").replaceAll("\\s{2,}", " ");
-        String begun = MEANWHILE.matcher(HEAD.matcher(joined).replaceFirst("")).replaceFirst("");
+        String begun = withoutOrder(HEAD.matcher(joined).replaceFirst(""));
         String bare = TAIL.matcher(begun).replaceFirst("").strip();
         if (bare.isEmpty()) {
             return "";

@@ -108,6 +108,20 @@ final class Parts {
                 .toList();
     }
 
+    /** "Cover each with 2 spoonfuls of béchamel": so much of it for every one is all of it. */
+    static List<Named> onEachOne(List<Named> nouns) {
+        boolean each = nouns.stream()
+                .anyMatch(n -> n.each() && n.slot().lead() == Lead.NONE && !n.is(Named.Kind.LINES) && !n.is(Named.Kind.POT));
+        return nouns.stream()
+                .map(n -> each
+                                && n.is(Named.Kind.POT)
+                                && n.slot().lead() == Lead.WITH
+                                && n.portion().is(Portion.Kind.MEASURE)
+                        ? n.taking(Portion.UNSAID)
+                        : n)
+                .toList();
+    }
+
     /** "A first layer of vegetables, using a third of them". */
     static List<Named> usingPart(List<Named> nouns) {
         List<Named> pots = nouns.stream().filter(n -> n.is(Named.Kind.POT)).toList();

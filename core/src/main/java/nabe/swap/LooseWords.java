@@ -22,6 +22,10 @@ final class LooseWords {
             "\\b(?:cubed|grated|sliced|torn|crumbled|diced|shredded|slices of|cubes of|chunks of) (?=" + LOOSE + ")",
             Pattern.CASE_INSENSITIVE);
 
+    /** "The coconut-based melting shreds cubes", of mozzarella that was cubed. */
+    private static final Pattern IN_SHAPES = Pattern.compile(
+            "\\b(shreds|sprinkle) (?:cubes|slices|chunks|balls|pieces|strips|rounds|wedges)\\b", Pattern.CASE_INSENSITIVE);
+
     private LooseWords() {}
 
     /** @return whether the clause does nothing but cut such a thing */
@@ -34,7 +38,7 @@ final class LooseWords {
         if (!words.contains("shreds") && !words.contains("sprinkle")) {
             return words;
         }
-        String whole = ALREADY.matcher(words).replaceAll("");
+        String whole = IN_SHAPES.matcher(ALREADY.matcher(words).replaceAll("")).replaceAll("$1");
         return onlyCuts(whole)
                 ? whole
                 : CUT_OVER.matcher(whole)

@@ -23,6 +23,9 @@ final class MethodText {
             "^(?:the )?(?:cooking )?(?:method|directions?|instructions?|preparation|procedure)\\s*:\\s+",
             Pattern.CASE_INSENSITIVE);
 
+    /** "MAKE THE SAUCE In a large pan, heat the oil": a heading within the line. */
+    private static final Pattern CAPITALS_FIRST = Pattern.compile("^(\\p{Lu}{3,}(?: [\\p{Lu}&'-]+){0,4}) (?=\\p{Lu}\\p{Ll})");
+
     /** "1) Peel the potatoes. 2) Fry them.": numbers within a paragraph that begins with one. */
     private static final Pattern RUN_IN =
             Pattern.compile("(?<=[.!;:)])\\s+(?=\\(?\\d{1,2}(?:\\)\\s+[\\p{L}\\d]|\\.\\s+\\p{Lu}))");
@@ -47,7 +50,8 @@ final class MethodText {
     private void addStep(String line) {
         boolean numbered = NUMBERED.matcher(line).lookingAt();
         String marked = steps.isEmpty() ? LABEL.matcher(line).replaceFirst("") : line;
-        String text = STEP_MARK.matcher(marked).replaceAll("").strip();
+        String bare = STEP_MARK.matcher(marked).replaceAll("").strip();
+        String text = CAPITALS_FIRST.matcher(bare).replaceFirst("$1: ");
         if (heading != null) {
             boolean heads = !numbered && words(text) > words(heading);
             if (!heads) {
