@@ -251,6 +251,7 @@ final class ListReader {
                 food.meaning = free.soften(food.meaning);
                 food.certified = free.isGluten();
             }
+            food.certified |= IntStream.range(0, words.size()).anyMatch(at -> isGlutenFree(words, at));
             foods.add(food);
             return i + phrase.words();
         }
@@ -323,6 +324,15 @@ final class ListReader {
             return free != null && free.isGluten() && from + free.nodes() == said.size() ? free : null;
         }
 
+        /** "Oat flakes (certified gluten-free)": the oats, which only words of their kind part from the bracket. */
+        private @Nullable Food beforeDescription(int at) {
+            Food last = foods.stream().filter(f -> f.to <= at).reduce((a, b) -> b).orElse(null);
+            return last != null
+                            && nodes.subList(last.to, at).stream().allMatch(n -> frames.is(Frames.Use.DESCRIBES, n))
+                    ? last
+                    : null;
+        }
+
         private void resolveBy(Node.Bracket bracket, int at) {
             Food source = foods.stream().filter(f -> f.to == at).findFirst().orElse(null);
             Meaning together = source == null ? null : together(source, bracket);
@@ -335,10 +345,11 @@ final class ListReader {
                 listed = true;
                 return;
             }
-            FreeWords.Reading free = source == null ? null : promised(bracket);
-            if (source != null && free != null) {
-                source.meaning = free.soften(source.meaning);
-                source.certified = true;
+            Food flakes = source == null ? beforeDescription(at) : source;
+            FreeWords.Reading free = flakes == null ? null : promised(bracket);
+            if (flakes != null && free != null) {
+                flakes.meaning = free.soften(flakes.meaning);
+                flakes.certified = true;
                 listed = true;
                 return;
             }
@@ -358,7 +369,7 @@ final class ListReader {
             if (head == null) {
                 return;
             }
-            head.certified |= saysGlutenFree(bracket);
+            head.certified |= isGlutenFree(bracket.inside(), 0);
             if (explained(head, followed, whole)) {
                 head.meaning = Meaning.HARMLESS;
             } else if (whole && namesRennet(bracket)) {
@@ -411,8 +422,8 @@ final class ListReader {
             return phrase == null || phrase.words() < words.size() ? null : phrase.meaning();
         }
 
-        private boolean saysGlutenFree(Node.Bracket bracket) {
-            FreeWords.Reading free = FreeWords.at(bracket.inside(), 0, frames);
+        private boolean isGlutenFree(List<Node> words, int at) {
+            FreeWords.Reading free = FreeWords.at(words, at, frames);
             return free != null && free.isGluten();
         }
 
