@@ -326,9 +326,9 @@ final class ListReader {
 
         /** "Oat flakes (certified gluten-free)": the oats, which only words of their kind part from the bracket. */
         private @Nullable Food beforeDescription(int at) {
-            Food last = foods.stream().filter(f -> f.to <= at).reduce((a, b) -> b).orElse(null);
-            return last != null
-                            && nodes.subList(last.to, at).stream().allMatch(n -> frames.is(Frames.Use.DESCRIBES, n))
+            Food last =
+                    foods.stream().filter(f -> f.to <= at).reduce((a, b) -> b).orElse(null);
+            return last != null && nodes.subList(last.to, at).stream().allMatch(n -> frames.is(Frames.Use.DESCRIBES, n))
                     ? last
                     : null;
         }

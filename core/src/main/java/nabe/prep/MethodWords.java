@@ -46,7 +46,9 @@ final class MethodWords {
 
     private static boolean isOrder(Token token) {
         Verb.Spoken said = KitchenWords.shared().verb(token);
-        return said != null && said.form() == Verb.Form.BASE && ORDERS.contains(said.verb().effect());
+        return said != null
+                && said.form() == Verb.Form.BASE
+                && ORDERS.contains(said.verb().effect());
     }
 
     static String sentence(List<String> clauses) {

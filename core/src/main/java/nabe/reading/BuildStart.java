@@ -123,7 +123,11 @@ final class BuildStart {
 
     /** "Line it with the pastry", once the dish was spoken of. */
     private boolean linesWithFood(Clause clause, List<Named> nouns) {
-        return isLining(clause) && scene.dishMeant && nouns.stream().anyMatch(BuildStart::isNamed);
+        boolean dough = nouns.stream().anyMatch(n -> n.is(Kind.PRONOUN))
+                && kitchen.focus.stream()
+                        .anyMatch(p -> !dish.holds(p)
+                                && p.steps.stream().anyMatch(s -> s.action().equals("roll")));
+        return isLining(clause) && scene.dishMeant && (dough || nouns.stream().anyMatch(BuildStart::isNamed));
     }
 
     /** "Stand them in a dish". */

@@ -74,7 +74,8 @@ final class HeadingNames {
 
     /** "Add the rest", "everything else listed under the sauce": what stands with the pot's own lines and is named nowhere else. */
     List<Integer> remaining(Slot slot) {
-        List<Token> tokens = slot.tokens();
+        List<Token> tokens =
+                slot.tokens().stream().filter(t -> !t.is("together")).toList();
         List<Integer> group = wholeGroup(tokens);
         if (!group.isEmpty()) {
             return group;

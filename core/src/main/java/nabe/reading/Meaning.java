@@ -70,7 +70,8 @@ final class Meaning {
                 .map(n -> aLittle(clause, n))
                 .flatMap(n -> kitchen.parts.restsOf(n, dish, kitchen).stream())
                 .toList();
-        List<Named> halves = kitchen.parts.anotherOfEach(Parts.otherHalves(Parts.usingPart(Parts.onEachOne(Parts.overEachDish(nouns)))));
+        List<Named> halves = kitchen.parts.anotherOfEach(
+                Parts.otherHalves(Parts.usingPart(Parts.onEachOne(Parts.overEachDish(nouns)))));
         List<Named> both = kitchen.parts.restsOfBoth(halves, dish, kitchen);
         List<Named> meant = Exceptions.resolved(withoutGrease(both), kitchen, dish);
         return naming.withReadied(naming.another(naming.together(meant)));

@@ -34,6 +34,7 @@ final class Naming {
             Set.of("melting-cheese", "hard-cheese", "crumbly-cheese", "crumbs", "nut", "seed");
     private static final Pattern HALVED = Pattern.compile("\\bhalve[ds]\\b|\\bin half\\b", Pattern.CASE_INSENSITIVE);
     private static final Set<String> PIECES = Set.of("leaf", "sprig", "clove", "stalk", "floret", "bulb", "bunch");
+    private static final Set<String> HOW = Set.of("together", "gradually", "slowly", "gently", "evenly");
     private static final Set<String> SLICED = Set.of("slice-root", "slice-vegetable", "bread");
     private static final Pattern PLUS_EXTRA = Pattern.compile(
             "(?:\\+|\\bplus|\\band) (?:(?:a (?:little|bit) |some )?(?:extra|more)\\b|(?:a (?:little|bit|handful)|some) for\\b)",
@@ -77,9 +78,10 @@ final class Naming {
                 : made;
     }
 
-    /** "The rest for a lid" is the rest, "the dry ingredients together" the ingredients. */
+    /** "The milk a little at a time" is the milk, "the rest for a lid" the rest, "the dry ingredients together" the ingredients. */
     private List<Token> withoutPurpose(List<Token> said) {
-        List<Token> tokens = said.size() > 1 && said.getLast().is("together") ? said.subList(0, said.size() - 1) : said;
+        List<Token> tokens =
+                said.size() > 1 && HOW.contains(said.getLast().key()) ? said.subList(0, said.size() - 1) : said;
         for (int i = 1; i < tokens.size(); i++) {
             if (tokens.get(i).is("for") && words.any(tokens.subList(i, tokens.size()), Use.LID)) {
                 return tokens.subList(0, i);
@@ -162,6 +164,9 @@ final class Naming {
         if (each && portion.is(Portion.Kind.FILM)) {
             portion = new Portion(Portion.Kind.EACH, 1, null);
         }
+        if (portion.is(Portion.Kind.FRACTION) && isHandfulOfAll(tokens, best)) {
+            portion = Portion.UNSAID;
+        }
         if (!portion.isSaid() && isPinchOfMore(tokens, best)) {
             portion = new Portion(Portion.Kind.FILM, Portion.FILM_SHARE, null);
         }
@@ -208,6 +213,14 @@ final class Naming {
                 && best.lines.stream()
                         .noneMatch(l -> kitchen.role(l).equals("salt")
                                 || Tokens.has(Tokens.of(kitchen.lines.get(l).text()), "salt"));
+    }
+
+    /** "A handful of basil", of which the list gives no amount and nothing is asked for later. */
+    private boolean isHandfulOfAll(List<Token> tokens, Choice best) {
+        return words.any(tokens, Use.HANDFUL)
+                && best.lines.size() == 1
+                && kitchen.lines.get(best.lines.getFirst()).amount() == null
+                && !kitchen.isNamedLater(best.lines.getFirst());
     }
 
     /** "Along with a pinch of salt", of the half teaspoon that the dough asks for later. */

@@ -111,15 +111,17 @@ final class Parts {
     /** "Cover each with 2 spoonfuls of béchamel": so much of it for every one is all of it. */
     static List<Named> onEachOne(List<Named> nouns) {
         boolean each = nouns.stream()
-                .anyMatch(n -> n.each() && n.slot().lead() == Lead.NONE && !n.is(Named.Kind.LINES) && !n.is(Named.Kind.POT));
+                .anyMatch(n ->
+                        n.each() && n.slot().lead() == Lead.NONE && !n.is(Named.Kind.LINES) && !n.is(Named.Kind.POT));
         return nouns.stream()
-                .map(n -> each
-                                && n.is(Named.Kind.POT)
-                                && n.slot().lead() == Lead.WITH
-                                && n.portion().is(Portion.Kind.MEASURE)
-                        ? n.taking(Portion.UNSAID)
-                        : n)
+                .map(n -> each && n.slot().lead() == Lead.WITH && isForEach(n) ? n.taking(Portion.UNSAID) : n)
                 .toList();
+    }
+
+    /** Spoonfuls of what was made, or "half the butter" for each of two. */
+    private static boolean isForEach(Named noun) {
+        return noun.is(Named.Kind.POT) && noun.portion().is(Portion.Kind.MEASURE)
+                || noun.portion().is(Portion.Kind.FRACTION) && noun.portion().value() == HALF;
     }
 
     /** "A first layer of vegetables, using a third of them". */

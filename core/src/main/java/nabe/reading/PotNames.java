@@ -36,6 +36,9 @@ final class PotNames {
     /** Work whose result is called by it. */
     private static final Set<String> RESULTS = Set.of("mash", "puree", "crumble", "roast");
 
+    private static final int SHORTEST = 3;
+    private static final Set<String> TIMES = Set.of("minute", "hour", "time", "day", "night", "morning", "evening");
+
     private final Kitchen kitchen;
     private final NameWords known;
     private final KitchenWords words = KitchenWords.shared();
@@ -87,6 +90,8 @@ final class PotNames {
             score += 1.5;
         } else if (holdsHead(pot, name)) {
             score += 1.2;
+        } else if (isFirstNamedIn(pot, name)) {
+            score += 1.5;
         } else {
             return 0;
         }
@@ -121,6 +126,22 @@ final class PotNames {
                 .filter(t -> UnitWords.ofWord(t.text()) == null)
                 .filter(t -> !holdsWord(pot, t) && !pot.names.contains(t.key()) && !isOf(t, pot))
                 .anyMatch(t -> kitchen.pots.stream().anyMatch(p -> p != pot && p.worked && holdsWord(p, t)));
+    }
+
+    /** "The strands", that were forked out of the squash: what no line is called, and one pot's own step brought in. */
+    private boolean isFirstNamedIn(Pot pot, Token name) {
+        boolean plain = name.isWord()
+                && name.key().length() > SHORTEST
+                && !TIMES.contains(name.key())
+                && !known.isInSome(name)
+                && !known.isEmpty(name)
+                && words.usesOf(name.key()).isEmpty()
+                && words.verb(name) == null
+                && !classes.knows(name.key());
+        return plain
+                && pot.pots.isEmpty()
+                && kitchen.main(pot).size() == 1
+                && pot.steps.stream().anyMatch(s -> s.words().contains(" the " + name.text()));
     }
 
     /** "The remaining vegetables", of which none lies uncooked any more. */

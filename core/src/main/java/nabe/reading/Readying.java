@@ -147,8 +147,10 @@ final class Readying {
     /** "Rub the dish with garlic and then grease with butter", "rub it with garlic, let it dry, butter it". */
     private boolean greasesAgain(Clause clause, List<Named> nouns) {
         boolean greasy = clause.does(Effect.GREASE) || GREASES.contains(clause.base());
+        boolean dough = clause.base().equals("line") && kitchen.focus.stream().anyMatch(this::isRolledOut);
         return scene.greased >= kitchen.clause - MOST_BETWEEN
                 && greasy
+                && !dough
                 && nouns.stream()
                         .allMatch(n -> n.is(Kind.PRONOUN)
                                 || n.is(Kind.UNKNOWN)

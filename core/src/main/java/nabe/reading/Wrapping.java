@@ -39,7 +39,7 @@ final class Wrapping {
     boolean fillsDish(Clause clause, List<Named> nouns) {
         boolean dishful =
                 nouns.stream().anyMatch(n -> n.is(Kind.DISH) && n.slot().lead() == Lead.NONE);
-        boolean bare = nouns.isEmpty() && !dish.all.isEmpty() && scene.wrapper == null;
+        boolean bare = nouns.stream().allMatch(n -> n.is(Kind.UNKNOWN)) && !dish.all.isEmpty() && scene.wrapper == null;
         boolean fillsIn = scene.dishMeant
                 && nouns.stream()
                         .anyMatch(n ->
@@ -226,9 +226,12 @@ final class Wrapping {
                                 && (n.slot().lead() == Lead.NONE || n.slot().lead() == Lead.WITH));
     }
 
-    /** "Top each with 3 tablespoons of cheese": so much for every wrap there is. */
+    /** "Top each with 3 tablespoons of cheese": so much for every wrap there is; of what was made for them, all. */
     private Named forEveryOne(Pot out, Named more) {
         Portion said = more.portion();
+        if (more.pot() != null && more.pot().worked && said.is(Portion.Kind.MEASURE)) {
+            return more.taking(Portion.UNSAID);
+        }
         double wraps = kitchen.main(out).stream()
                 .map(kitchen.lines::get)
                 .filter(l -> l.unit() == null && l.amount() != null)

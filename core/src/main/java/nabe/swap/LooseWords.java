@@ -24,7 +24,8 @@ final class LooseWords {
 
     /** "The coconut-based melting shreds cubes", of mozzarella that was cubed. */
     private static final Pattern IN_SHAPES = Pattern.compile(
-            "\\b(shreds|sprinkle) (?:cubes|slices|chunks|balls|pieces|strips|rounds|wedges)\\b", Pattern.CASE_INSENSITIVE);
+            "\\b(shreds|sprinkle) (?:cubes|slices|chunks|balls|pieces|strips|rounds|wedges)\\b",
+            Pattern.CASE_INSENSITIVE);
 
     private LooseWords() {}
 

@@ -3,6 +3,7 @@ package nabe.reading.text;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
@@ -55,6 +56,13 @@ final class LineKind {
     private static final Pattern LOOSE_NUMBER = Pattern.compile("^\\d{1,2}\\s+(?=\\p{Lu})");
     private static final Pattern SENTENCE_END = Pattern.compile(".*[.!]\\s*$", Pattern.DOTALL);
     private static final Pattern TWO_SENTENCES = Pattern.compile("[.!]\\s+\\p{Lu}");
+
+    /** "Hard-boil the eggs", "deep-fry the aubergine". */
+    private static final Set<String> HOW_FIRST =
+            Set.of("hard", "very", "deep", "shallow", "stir", "pan", "dry", "slow");
+
+    /** "Dough: work everything together and leave for an hour." */
+    private static final Pattern NAMED_STEP = Pattern.compile("\\p{L}[\\p{L} ]{2,30}: (?<order>\\p{L}.*[.!])");
 
     private static final int LEAST_ORDER = 5;
 
@@ -271,9 +279,7 @@ final class LineKind {
             if (verb != null && verb.form() == Verb.Form.BASE && (object || isOneOfTwo(tokens, i))) {
                 return true;
             }
-            if (!tokens.get(i).is("hard")
-                    && !tokens.get(i).is("very")
-                    && !tokens.get(i).key().endsWith("ly")) {
+            if (!HOW_FIRST.contains(tokens.get(i).key()) && !tokens.get(i).key().endsWith("ly")) {
                 return false;
             }
         }
@@ -294,6 +300,10 @@ final class LineKind {
         List<Token> tokens = opening(bare);
         Verb.Spoken first = tokens.isEmpty() ? null : KitchenWords.shared().verb(tokens.getFirst());
         return first != null && first.form() == Verb.Form.BASE && !first.verb().noun();
+    }
+
+    private boolean isInstruction(String words) {
+        return words.contains(" ") && (this.words.opens(words) || beginsWithVerb(words) || isOrder(words));
     }
 
     /** "Toast bread on a sheet pan at 350°F, 12 minutes": a verb first, though it may be a thing, and a time or a heat. */
@@ -366,6 +376,10 @@ final class LineKind {
         }
         if (startsWithAmount(line)) {
             return length > 30;
+        }
+        Matcher named = NAMED_STEP.matcher(bare);
+        if (named.matches() && length >= LEAST_ORDER && isInstruction(named.group("order"))) {
+            return true;
         }
         boolean ends = SENTENCE_END.matcher(bare).matches();
         boolean sentence = ends && length >= 5;

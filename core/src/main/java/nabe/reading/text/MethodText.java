@@ -24,7 +24,8 @@ final class MethodText {
             Pattern.CASE_INSENSITIVE);
 
     /** "MAKE THE SAUCE In a large pan, heat the oil": a heading within the line. */
-    private static final Pattern CAPITALS_FIRST = Pattern.compile("^(\\p{Lu}{3,}(?: [\\p{Lu}&'-]+){0,4}) (?=\\p{Lu}\\p{Ll})");
+    private static final Pattern CAPITALS_FIRST =
+            Pattern.compile("^(\\p{Lu}{3,}(?: [\\p{Lu}&'-]+){0,4}) (?=\\p{Lu}\\p{Ll})");
 
     /** "1) Peel the potatoes. 2) Fry them.": numbers within a paragraph that begins with one. */
     private static final Pattern RUN_IN =
