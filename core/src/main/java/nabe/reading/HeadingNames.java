@@ -74,8 +74,9 @@ final class HeadingNames {
 
     /** "Add the rest", "everything else listed under the sauce": what stands with the pot's own lines and is named nowhere else. */
     List<Integer> remaining(Slot slot) {
-        List<Token> tokens =
-                slot.tokens().stream().filter(t -> !t.is("together")).toList();
+        List<Token> said = slot.tokens();
+        boolean together = said.size() > 1 && said.getLast().is("together");
+        List<Token> tokens = together ? said.subList(0, said.size() - 1) : said;
         List<Integer> group = wholeGroup(tokens);
         if (!group.isEmpty()) {
             return group;

@@ -176,10 +176,9 @@ final class LineKind {
 
     /** "Two dishes about 25 x 30 cm": what it bakes in, and no purchase. */
     boolean isVessel(String line) {
-        return SIZED.matcher(line).find()
-                && Tokens.of(bare(line)).stream()
-                        .anyMatch(t -> KitchenWords.shared().is(t, Use.DISH))
-                && !isKnown(bare(line));
+        List<Token> said = SIZED.matcher(line).find() && !isKnown(bare(line)) ? Tokens.of(bare(line)) : List.of();
+        return said.stream().anyMatch(t -> KitchenWords.shared().is(t, Use.DISH))
+                && said.stream().allMatch(t -> t.isMark() || t.isNumber() || words.isNoThing(t.text()));
     }
 
     boolean isKnown(String words) {
