@@ -71,7 +71,7 @@ class BuilderTest {
     void whateverThePanNothingIsLostAndNothingSpills() {
         Random random = new Random(2027);
         List<String> recipes = Recipes.all();
-        for (int i = 0; i < 800; i++) {
+        for (int i = 0; i < 400; i++) {
             Pan pan = anyPan(random);
             Plan plan = plan(recipes.get(i % recipes.size()), random.nextBoolean() ? VEGAN : Needs.none(), pan);
             BuildPlan build = plan.build();

@@ -72,4 +72,19 @@ class WhatDecidesTest {
         assertThat(whole.verdicts()).containsEntry("gluten-free", "yes");
         assertThat(cut.verdicts().get("gluten-free")).isNotEqualTo("yes");
     }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Gluten-free oats.",
+                "Certified gluten-free oat flakes.",
+                "Ingredients: oats (gluten free).",
+                "Ingredients: oat flakes (certified gluten-free)."
+            })
+    void promisedOatsAreAskedAboutWhereverThePromiseStands(String label) {
+        assertThat(READER.read(label).verdicts()).containsEntry("gluten-free", "check");
+        assertThat(READER.read(label.replaceAll("(?i)certified |gluten[- ]free ?", ""))
+                        .verdicts())
+                .containsEntry("gluten-free", "no");
+    }
 }

@@ -18,7 +18,7 @@ import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 
 class ProcedureReaderTest {
-    private static final int MUTATIONS = 3_000;
+    private static final int MUTATIONS = 2_000;
     private static final RecipeReader RECIPES = new RecipeReader(Larder.load());
     private static final ProcedureReader READER = new ProcedureReader();
     private static final String LASAGNE = """

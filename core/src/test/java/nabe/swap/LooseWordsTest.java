@@ -16,6 +16,7 @@ class LooseWordsTest {
                 "Grate over the rest of the melting shreds|Scatter over the rest of the melting shreds",
                 "fold in the cubed melting shreds|fold in the melting shreds",
                 "Cover with slices of melting shreds|Cover with melting shreds",
+                "toss with the melting shreds cubes|toss with the melting shreds",
                 "Grate the nutmeg over the melting shreds|Grate the nutmeg over the melting shreds"
             })
     void isScattered(String said, String fitted) {
