@@ -3,6 +3,7 @@ package nabe.reading;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Slot;
@@ -27,7 +28,7 @@ final class Foresight {
     }
 
     /** "Mix the ricotta with the egg": all of it, and what comes of it is called ricotta still. */
-    private static Set<Integer> mixedWhole(Clause clause, List<Named> nouns) {
+    private Set<Integer> mixedWhole(Clause clause, List<Named> nouns) {
         Named first = nouns.isEmpty() ? null : nouns.getFirst();
         boolean whole = (clause.does(Effect.MIX) || BEATEN.contains(clause.base()))
                 && first != null
@@ -35,7 +36,21 @@ final class Foresight {
                 && first.slot().lead() == Lead.NONE
                 && !first.portion().isSaid()
                 && nouns.stream().filter(n -> n.is(Kind.LINES)).count() > 1;
-        return first != null && whole ? Set.copyOf(first.lines()) : Set.of();
+        if (first == null || !whole) {
+            return Set.of();
+        }
+        return nouns.stream()
+                .filter(n -> n == first || isSoftCheese(n))
+                .flatMap(n -> n.lines().stream())
+                .collect(Collectors.toSet());
+    }
+
+    /** "Beat the curd, ricotta and zest together": of what is laid later in blobs either may be the name. */
+    private boolean isSoftCheese(Named noun) {
+        return noun.is(Named.Kind.LINES)
+                && noun.slot().lead() == Lead.NONE
+                && !noun.portion().isSaid()
+                && noun.lines().stream().allMatch(l -> kitchen.role(l).equals("soft-cheese"));
     }
 
     /** "Boil the eggs", "toast the almonds": whole, though half of them is laid first; butter is melted as it is needed. */
@@ -51,7 +66,7 @@ final class Foresight {
     /** "Beat the eggs with the milk; pour half the egg into the dish ... the rest of the egg all over." */
     private boolean isOfTheMixture(Clause clause, Named noun) {
         int line = noun.lines().getFirst();
-        boolean laid = clause.does(Effect.PLACE)
+        boolean laid = clause.does(Effect.PLACE, Effect.COVER)
                 || clause.verb() == null
                 || clause.base().equals("pour");
         boolean part = noun.portion().is(Portion.Kind.FRACTION)

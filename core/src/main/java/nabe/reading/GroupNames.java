@@ -40,7 +40,8 @@ final class GroupNames {
     Group of(List<Token> tokens, int head) {
         Token name = tokens.get(head);
         if (!classes.knows(name.key())) {
-            return ofOneWord(tokens, name);
+            Group bought = ofOneWord(tokens, name);
+            return bought == null && Tokens.has(tokens, "both") ? bothCalled(name) : bought;
         }
         boolean several = isPlural(name)
                 || Tokens.has(tokens, "both", "all")
@@ -48,12 +49,17 @@ final class GroupNames {
                         .contains(name.key());
         List<Integer> members = new ArrayList<>();
         for (int l = 0; l < kitchen.lines.size(); l++) {
+            boolean other = name.is("seasoning") && kitchen.isNamedLater(l);
             if (classes.holds(name.key(), kitchen.lines.get(l))
+                    && !other
                     && kitchen.left[l] > 0.01
                     && !kitchen.told.get(l).toServe()
                     && modifiersFit(tokens, head, l)) {
                 members.add(l);
             }
+        }
+        if (Tokens.has(tokens, "both") && members.size() < 2) {
+            return bothCalled(name);
         }
         if (!Tokens.has(tokens, "both", "all") && isOneFoodOfSeveralParts(members)) {
             String first = kitchen.lines.get(members.getFirst()).heading();
@@ -87,6 +93,15 @@ final class GroupNames {
         return meant.size() < 2
                 ? null
                 : new Group(score + (own.stream().anyMatch(known::isTopicGroup) ? OWN : 0), meant);
+    }
+
+    /** "Add both tomatoes", of crushed tomatoes and a tomato sauce: the two that have the word in their name. */
+    private @Nullable Group bothCalled(Token name) {
+        List<Integer> called = IntStream.range(0, kitchen.lines.size())
+                .filter(l -> kitchen.left[l] > 0.99 && known.lines.get(l).item().contains(name.key()))
+                .boxed()
+                .toList();
+        return called.size() == 2 ? new Group(4.2, called) : null;
     }
 
     /** "The vegetables" where some stand under "Roasted vegetables". */

@@ -573,7 +573,7 @@ final class Naming {
     private @Nullable Choice best(List<Token> tokens, int head, boolean place) {
         Choice best = null;
         for (int l : known.linesOf(tokens.get(head))) {
-            if (isSpentOtherwise(tokens, head, l)) {
+            if (isSpentOtherwise(tokens, head, l) || isSeasoningOfLater(tokens.get(head), l)) {
                 continue;
             }
             best = better(best, new Choice(lineNames.score(tokens, head, l), List.of(l), null, head));
@@ -588,6 +588,14 @@ final class Naming {
             best = new Choice(group.score(), group.lines(), null, head);
         }
         return best == null || best.score < ENOUGH ? null : settled(best);
+    }
+
+    /** "Mix with the allspice and seasoning": salt and pepper, not the allspice, nor the dried mint that is named later. */
+    private boolean isSeasoningOfLater(Token name, int line) {
+        return name.is("seasoning")
+                && kitchen.namedLast.getOrDefault(line, -1) >= kitchen.clause
+                && !kitchen.role(line).equals("salt")
+                && !known.lines.get(line).text().contains(name.key());
     }
 
     /** "In a little oil": out of the bottle, not what was brushed with it. */

@@ -125,6 +125,15 @@ final class OvenClock {
                 && !Tokens.has(rest, "covered", "uncovered");
     }
 
+    /** "10 min rest", not "rest of the cheese on, 5 more min". */
+    private static boolean saysRest(List<Token> said) {
+        return IntStream.range(0, said.size())
+                .filter(i -> KitchenWords.shared().is(said.get(i), Use.RESTS))
+                .anyMatch(i -> i + 2 >= said.size()
+                        || !said.get(i + 1).is("of")
+                        || said.get(i + 2).isNumber());
+    }
+
     private static boolean isOnTheSide(Clause clause) {
         return clause.words().toLowerCase(Locale.ROOT).contains("on the side");
     }
@@ -132,11 +141,13 @@ final class OvenClock {
     boolean isRest(Clause clause) {
         boolean rests = clause.does(Effect.REST)
                 || clause.verb() == null
-                        && clause.says(Use.RESTS)
+                        && saysRest(clause.tokens())
                         && !clause.durations().isEmpty()
                 || clause.does(Effect.LET) && oven.started()
                 || Set.of("sit", "cool", "leave", "wait").contains(clause.base());
-        boolean bench = (clause.says("bench", "counter", "rest", "worktop") || isOnTheSide(clause))
+        boolean bench = (clause.says("bench", "counter", "worktop")
+                        || clause.says("rest") && saysRest(clause.tokens())
+                        || isOnTheSide(clause))
                 && !clause.does(Effect.BAKE);
         boolean cloth = clause.does(Effect.COVER) && clause.says("cloth", "towel");
         boolean aside = clause.says("aside") && clause.does(Effect.KEEP, Effect.PLACE, Effect.LET);

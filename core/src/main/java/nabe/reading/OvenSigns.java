@@ -36,7 +36,16 @@ final class OvenSigns {
                 && !clause.says("side", "griddle")
                 && !bakesOnTray(clause);
         boolean ahead = dish.all.isEmpty() && meaning.measuredDishAfter(kitchen.clause);
-        return !ahead && (bakes || isDialAndTime(clause, nouns));
+        return !ahead && (bakes || isDialAndTime(clause, nouns) || goesBack(clause, nouns));
+    }
+
+    /** "Back in the oven 15 min". */
+    private static boolean goesBack(Clause clause, List<Named> nouns) {
+        return clause.verb() == null
+                && clause.says("oven")
+                && clause.says("back")
+                && !clause.durations().isEmpty()
+                && nouns.stream().noneMatch(Named::isFood);
     }
 
     /** "350, 1 hr, middle rack": without a word that it bakes. */

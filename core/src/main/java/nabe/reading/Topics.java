@@ -121,6 +121,9 @@ final class Topics {
 
     /** "White." before its sentences, "Filling:", "For the filling,", "Start with the batter.", "Build." */
     boolean isTopic(Clause clause, int i) {
+        if (scene.stage == Scene.Stage.BUILDING && BuildSigns.makesLayer(clause)) {
+            return false;
+        }
         String topic = topic(clause, i);
         if (topic == null || topic.isBlank()) {
             return topic != null;

@@ -15,6 +15,9 @@ final class SlotReader {
     /** "Eggs, cream, seasoning + cheese": forms of verbs that are things where nothing follows them. */
     private static final Set<String> THINGS = Set.of("seasoning", "dressing", "stuffing", "filling", "topping");
 
+    private static final Set<String> SIZES = Set.of(
+            "deep", "shallow", "wide", "large", "big", "small", "heavy", "low", "clean", "round", "oval", "square");
+
     private static final Set<String> FORMS =
             Set.of("quarters", "thirds", "eighths", "sixths", "flakes", "spots", "dots", "lumps", "knobs", "shavings");
 
@@ -187,11 +190,21 @@ final class SlotReader {
                 link(i, t);
                 return;
             }
+            if (t.is(",") && isOnlyHowLarge()) {
+                return;
+            }
             flush(i);
             aside = false;
             describing = false;
             linked = true;
             lead = lead == Lead.WITH ? Lead.WITH : Lead.NONE;
+        }
+
+        /** "Into a deep, lidded casserole": what stands before the comma names nothing yet. */
+        private boolean isOnlyHowLarge() {
+            return open.size() > 1
+                    && Tokens.has(open.subList(0, 1), "a", "an", "the", "your")
+                    && open.stream().skip(1).allMatch(t -> SIZES.contains(t.key()));
         }
 
         private void link(int i, Token t) {
