@@ -92,8 +92,8 @@ final class Foresight {
             if (clause.opensSentence() && clause.words().endsWith(":")) {
                 kitchen.topic = clause.words().replace(":", "");
             }
-            List<Named> nouns =
-                    naming.another(clause.slots().stream().map(naming::resolve).toList());
+            List<Named> nouns = naming.together()
+                    .another(clause.slots().stream().map(naming::resolve).toList());
             Set<Integer> whole = mixedWhole(clause, nouns);
             mixed.addAll(whole);
             mixed.addAll(cookedWhole(clause, nouns));

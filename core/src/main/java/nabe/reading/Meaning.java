@@ -56,7 +56,7 @@ final class Meaning {
                 .map(n -> asNew(clause, n))
                 .map(n -> fromTheTap(clause, n))
                 .map(n -> fromTheMill(clause, n))
-                .map(n -> naming.sprayed(clause, n))
+                .map(n -> naming.together().sprayed(clause, n))
                 .map(n -> inHand(clause, n))
                 .map(this::oneOfHalves)
                 .map(n -> onlyOneLeft(clause, n))
@@ -74,7 +74,7 @@ final class Meaning {
                 Parts.otherHalves(Parts.usingPart(Parts.onEachOne(Parts.overEachDish(nouns)))));
         List<Named> both = kitchen.parts.restsOfBoth(halves, dish, kitchen);
         List<Named> meant = Exceptions.resolved(withoutGrease(both), kitchen, dish);
-        return naming.withReadied(naming.another(naming.together(meant)));
+        return naming.together().meant(meant);
     }
 
     /** "Layer the pasta with the cheese: a third of the pasta, a third of the cheese": laid as the list says, not before it. */
