@@ -8,10 +8,8 @@ import java.util.regex.Pattern;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Clause.Cover;
-import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Token;
-import nabe.reading.grammar.Tokens;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure.Fate;
 import nabe.recipe.Procedure.GoesIn;
@@ -28,8 +26,6 @@ final class Cook {
     private final Meaning meaning;
     private final Dish dish;
 
-    private static final Set<String> COLD_VERBS = Set.of("chill", "refrigerate", "cool");
-
     private final Oven oven;
     private final Stove stove;
     /** Whether the clause in hand filled or rolled something. */
@@ -42,6 +38,7 @@ final class Cook {
     private final Repeats repeating;
     private final Wrapping wrapping;
     private final BuildSigns signs;
+    private final CoverSigns covers;
     private final BuildStart buildStart;
     private final OvenSigns ovenSigns;
     private final Table table;
@@ -78,6 +75,7 @@ final class Cook {
         this.wrapping = new Wrapping(scene, laying);
         this.buildStart = new BuildStart(scene);
         this.signs = new BuildSigns(scene, clauses.size());
+        this.covers = new CoverSigns(scene, clauses);
         this.ovenSigns = new OvenSigns(scene, clauses, meaning);
         OvenClock ovenClock = new OvenClock(scene);
         this.table = new Table(scene, ovenClock);
@@ -431,36 +429,11 @@ final class Cook {
                         .anyMatch(c -> c.does(Effect.START, Effect.HEAT));
     }
 
-    /** "Cover and chill overnight": that cover is off again when it bakes, unless it is then taken off. */
-    private boolean isForTheFridge(Clause clause) {
-        List<Clause> rest = clauses.subList(kitchen.clause, clauses.size());
-        return clause.cover() == Cover.ON
-                && rest.stream().filter(c -> c.sentence() == clause.sentence()).anyMatch(Cook::chills)
-                && rest.stream().noneMatch(c -> c.sentence() == clause.sentence() && c.does(Effect.BAKE))
-                && rest.stream().skip(1).noneMatch(c -> c.cover() == Cover.OFF);
-    }
-
-    /** "Add the leeks, cover and sweat for 8 mins", while the thighs lie in the dish: that lid is the pan's. */
-    private boolean isOfPanInHand(Clause clause) {
-        Pot pot = kitchen.current;
-        return clause.base().equals("cover")
-                && pot != null
-                && !pot.steps.isEmpty()
-                && pot.steps.getLast().sentence() == clause.sentence()
-                && Mixing.isHot(pot)
-                && !dish.holds(pot);
-    }
-
-    private static boolean chills(Clause clause) {
-        boolean verb = COLD_VERBS.contains(clause.base());
-        return verb || clause.says("fridge", "refrigerator", "overnight", "cold");
-    }
-
     private void building(Clause clause, List<Named> nouns) {
         if (clause.cover() != null
                 && nouns.stream().noneMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT))
-                && !isForTheFridge(clause)
-                && !isOfPanInHand(clause)) {
+                && !covers.isForTheFridge(clause)
+                && !covers.isOfPanInHand(clause)) {
             oven.cover(clause.cover());
         }
         if (OvenSigns.laysAndBakes(clause, nouns)) {
@@ -486,7 +459,7 @@ final class Cook {
         if (clause.does(Effect.PASS) && clause.says("heat", "stove", "hob")) {
             return;
         }
-        if (waits.waits(clause, nouns) || isRim(clause, nouns) || meaning.isListedNext(clause, nouns)) {
+        if (waits.waits(clause, nouns) || covers.isRim(clause, nouns) || meaning.isListedNext(clause, nouns)) {
             return;
         }
         if (signs.goesOnWithPot(clause, nouns)) {
@@ -510,13 +483,13 @@ final class Cook {
             stove.work(clause, nouns);
             return;
         }
-        if (closesWithRest(clause, nouns)) {
+        if (covers.closesWithRest(clause, nouns)) {
             stove.work(clause, nouns.stream().filter(n -> n.is(Kind.POT)).toList());
             nouns.stream().filter(n -> n.is(Kind.POT)).forEach(n -> laying.layDown(n, false));
             return;
         }
         boolean apart = signs.makesApart(clause, nouns) && !BuildSigns.makesLayer(clause);
-        if (apart || brushesFresh(clause, nouns)) {
+        if (apart || covers.brushesFresh(clause, nouns)) {
             stove.work(clause, nouns);
             return;
         }
@@ -526,50 +499,5 @@ final class Cook {
             return;
         }
         laying.lay(clause, nouns, false);
-    }
-
-    /** "Roll the rest, cover", "roll the rest for the lid" and no word of laying it: it is the lid. */
-    private boolean closesWithRest(Clause clause, List<Named> nouns) {
-        boolean covers = nouns.stream()
-                .anyMatch(n -> n.is(Kind.LID) && Tokens.has(n.slot().tokens(), "cover"));
-        return clause.base().startsWith("roll")
-                && (covers || clause.says("lid") && !laysLidNext())
-                && nouns.stream().anyMatch(n -> n.is(Kind.POT) && n.portion().is(Portion.Kind.REST));
-    }
-
-    private boolean laysLidNext() {
-        return clauses.subList(kitchen.clause + 1, clauses.size()).stream()
-                .takeWhile(c -> !c.does(Effect.BAKE))
-                .anyMatch(c -> c.does(Effect.PLACE, Effect.COVER, Effect.JOIN)
-                        && (c.says("lid", "pastry", "crust") || c.says(KitchenWords.Use.PRONOUN)));
-    }
-
-    /** "Brush each sheet of filo with butter, scrunch it up and sit it on top": not laid yet. */
-    private boolean brushesFresh(Clause clause, List<Named> nouns) {
-        return clause.base().equals("brush")
-                && nouns.stream()
-                        .filter(n -> n.slot().lead() == Lead.NONE)
-                        .findFirst()
-                        .filter(n -> n.is(Kind.LINES) && n.lines().stream().allMatch(l -> kitchen.left[l] > 0.99))
-                        .isPresent();
-    }
-
-    /** "Some of the egg", which comes to the top with the rest. */
-    private static boolean isBitOf(Named noun) {
-        return Tokens.has(noun.slot().tokens(), "some", "little", "bit");
-    }
-
-    /** "Tidy the edge"; "cut a strip to go round the lip, stick it on with egg": of the lid, and no layer of its own. */
-    private boolean isRim(Clause clause, List<Named> nouns) {
-        boolean tidied = clause.says("rim", "edge", "border", "lip")
-                && clause.does(Effect.PREP)
-                && nouns.stream().noneMatch(n -> n.slot().lead() == Lead.WITH && n.isFood() && !isBitOf(n));
-        if (tidied && clause.says("strip")) {
-            scene.rimSentence = clause.sentence();
-        }
-        return tidied
-                || clause.sentence() == scene.rimSentence
-                        && nouns.stream().anyMatch(n -> n.is(Kind.PRONOUN))
-                        && !clause.does(Effect.PLACE);
     }
 }
