@@ -54,7 +54,10 @@ final class LineNames {
         score += byClass ? 1.6 : 0;
         boolean only = own.text().contains(name.key()) && known.isOnlyOnes(name);
         boolean named = own.heads().contains(name.key()) || own.item().contains(name.key()) || only;
-        if (!byClass && !named || score <= 0) {
+        boolean packedIn = words.is(name, Use.GENERIC)
+                && !own.heads().contains(name.key())
+                && !own.item().contains(name.key());
+        if (!byClass && !named || packedIn || score <= 0) {
             return 0;
         }
         boolean lent = !own.item().contains(name.key()) && known.isNameOfOther(name, l)

@@ -2,6 +2,7 @@ package nabe.reading;
 
 import java.util.List;
 import java.util.Locale;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -12,6 +13,7 @@ import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Tokens;
 import nabe.reading.grammar.Verb;
 import nabe.reading.text.UnitWords;
+import nabe.recipe.Procedure.Step;
 import org.jspecify.annotations.Nullable;
 
 /** How well a noun names a pot: by what it was called, by what its contents make, by what is in it. */
@@ -104,6 +106,7 @@ final class PotNames {
             }
         }
         score += isDoneTo(tokens.subList(0, head), pot) ? 1 : 0;
+        score += isTillThen(tokens.subList(0, head), pot) ? 1 : 0;
         boolean calledOtherwise = generic && !named && !pot.names.isEmpty() && !(name.is("sauce") && isSauce(pot));
         score -= calledOtherwise || generic && name.is("filling") && isDough(pot) ? 0.4 : 0;
         score += 0.4 * (pot.number / (double) (kitchen.pots.size() + 1));
@@ -171,6 +174,17 @@ final class PotNames {
                 .filter(v -> v != null && v.form() == Verb.Form.PAST)
                 .anyMatch(v -> pot.steps.stream()
                         .anyMatch(s -> s.action().equals(v.verb().base())));
+    }
+
+    /** "The crisp onions": those that were fried until crisp. */
+    private boolean isTillThen(List<Token> said, Pot pot) {
+        return said.stream()
+                .filter(t ->
+                        t.isWord() && t.key().length() > SHORTEST && !words.is(t, Use.DETAIL) && !known.isInSome(t))
+                .anyMatch(t -> pot.steps.stream()
+                        .map(Step::until)
+                        .filter(Objects::nonNull)
+                        .anyMatch(sign -> sign.contains(t.key())));
     }
 
     private boolean isOf(Token name, Pot pot) {

@@ -27,7 +27,7 @@ final class FoodNames {
     private static final Pattern GRAIN = Pattern.compile("(?i)\\b(?:wheat|barley|rye|spelt|durum)\\b");
     /** What a tin is filled up with is not what is bought. */
     private static final Pattern PACKED_IN = Pattern.compile(
-            "(?<food>\\P{Punct}{3,}?) in (?:[\\p{L}-]+ ){0,2}(?:oil|water|brine|juice|syrup|tomato sauce|vinegar)\\b.*",
+            "(?<food>\\P{Punct}{3,}?) in (?:[\\p{L}-]+ ){0,2}(?:oil|water|brine|juice|syrup|sauce|gravy|vinegar)\\b.*",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern FORERUNNERS_END = Pattern.compile("[^\\p{L}'’ -]|\\b(?:of|with|and|in|or)\\b");
