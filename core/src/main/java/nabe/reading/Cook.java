@@ -441,10 +441,15 @@ final class Cook {
             building(clause, nouns.stream().filter(n -> !n.isFood()).toList());
             return;
         }
+        if (ovenSigns.bakesBase(clause)) {
+            kitchen.current = dish.all.isEmpty() ? kitchen.current : dish.all.getLast().pot;
+            stove.work(
+                    clause,
+                    nouns.stream().filter(n -> n.slot().lead() != Lead.NONE).toList());
+            return;
+        }
         if (inOven.isOven(clause, nouns)) {
-            if (ovenSigns.bakesFirst(clause) || ovenSigns.bakesBase(clause)) {
-                kitchen.current =
-                        ovenSigns.bakesBase(clause) && !dish.all.isEmpty() ? dish.all.getLast().pot : kitchen.current;
+            if (ovenSigns.bakesFirst(clause)) {
                 stove.work(clause, nouns);
                 return;
             }

@@ -106,7 +106,8 @@ final class LineSwaps {
             return;
         }
         if (line.ingredient() == null) {
-            takeUnknown(index, line);
+            List<Line> parts = kitchen.needs().isEmpty() ? line.portions() : List.of(line);
+            parts.forEach(part -> takeUnknown(index, part));
             return;
         }
         line.portions().stream()
@@ -138,7 +139,7 @@ final class LineSwaps {
                     .source(index)
                     .item(line.item().isBlank() ? line.text() : line.item())
                     .grams(grams(line))
-                    .amount(display.written(line))
+                    .amount(display.written(recipe.lines().get(index)))
                     .part(line.part())
                     .preparation(line.preparation())
                     .component(line.component())

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -12,6 +13,7 @@ import nabe.needs.Need;
 import nabe.needs.Needs;
 import nabe.recipe.Line;
 import nabe.testing.Recipes;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
@@ -83,5 +85,30 @@ class UnknownFoodTest {
                     .isNotEmpty()
                     .allSatisfy(i -> assertThat(i.buy()).isEqualTo(ShoppingItem.Buy.ASK));
         }
+    }
+
+    @Test
+    void whatNobodyKnowsLiesInTheDishInBothItsParts() {
+        Plan plan = PLANNER.plan(brief("""
+                Bake
+                Serves 4
+
+                2 tubes (200 g each) frumble dough
+                500 g ground beef
+                200 g cheddar, grated
+
+                Method
+                Brown the beef for 8 minutes. Unroll one tube of dough and press it over the bottom of a 20 x 30 cm dish.
+                Bake the crust 8 minutes. Spread the beef over it and scatter with the cheddar. Unroll the second tube and lay
+                it over everything. Bake at 190C for 25 minutes.
+                """, Needs.none()));
+
+        assertThat(plan.build().layers())
+                .filteredOn(l -> l.name().toLowerCase(Locale.ROOT).contains("dough"))
+                .hasSize(2);
+        assertThat(plan.ingredients())
+                .filteredOn(i -> i.item().contains("frumble"))
+                .singleElement()
+                .satisfies(i -> assertThat(i.grams()).isEqualTo(400));
     }
 }
