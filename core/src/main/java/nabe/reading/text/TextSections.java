@@ -73,7 +73,7 @@ final class TextSections {
 
     /** Little pictures before a heading. */
     private static final Pattern PICTURES =
-            Pattern.compile("^[\\s\\p{So}\\x{1F000}-\\x{1FAFF}\\uFE0F\\u200D]+(?=\\s*\\p{L})");
+            Pattern.compile("^[\\s\\p{So}\\x{1F000}-\\x{1FAFF}\\uFE0F\\u200D]+(?=\\s*[\\p{L}\\p{N}])");
 
     /** The stop before "Béchamel: 100 g ...". */
     private static final Pattern GROUP_END = Pattern.compile("(?<=[.;])\\s+(?=\\p{Lu}[^:.\\d]{1,40}:\\s*[\\d½¼¾])");
