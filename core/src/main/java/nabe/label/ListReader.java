@@ -251,7 +251,8 @@ final class ListReader {
                 food.meaning = free.soften(food.meaning);
                 food.certified = free.isGluten();
             }
-            food.certified |= IntStream.range(0, words.size()).anyMatch(at -> isGlutenFree(words, at));
+            boolean denied = i > 0 && frames.is(Frames.Use.NEGATION, nodes.get(i - 1));
+            food.certified |= !denied && IntStream.range(0, words.size()).anyMatch(at -> isGlutenFree(words, at));
             foods.add(food);
             return i + phrase.words();
         }

@@ -87,4 +87,16 @@ class WhatDecidesTest {
                         .verdicts())
                 .containsEntry("gluten-free", "no");
     }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Ingredients: not certified gluten-free oats.",
+                "Non certified gluten free oats.",
+                "Not gluten-free oat flakes.",
+                "Ingredients: oat flakes (not certified gluten-free)."
+            })
+    void aPromiseThatIsDeniedIsNone(String label) {
+        assertThat(READER.read(label).verdicts()).containsEntry("gluten-free", "no");
+    }
 }
