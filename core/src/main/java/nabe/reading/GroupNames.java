@@ -40,7 +40,7 @@ final class GroupNames {
     Group of(List<Token> tokens, int head) {
         Token name = tokens.get(head);
         if (!classes.knows(name.key())) {
-            Group bought = ofOneWord(tokens, name);
+            Group bought = ofOneWord(tokens, head);
             return bought == null && Tokens.has(tokens, "both") ? bothCalled(name) : bought;
         }
         boolean several = isPlural(name)
@@ -65,8 +65,11 @@ final class GroupNames {
             String first = kitchen.lines.get(members.getFirst()).heading();
             members.removeIf(l -> !Objects.equals(first, kitchen.lines.get(l).heading()));
         }
+        if (members.size() < 2) {
+            return ofOneWord(tokens, head);
+        }
         boolean one = members.stream().anyMatch(l -> lineNames.isSameAmount(tokens, head, l));
-        if (!several || one || members.size() < 2) {
+        if (!several || one) {
             return null;
         }
         List<Integer> headed =
@@ -79,7 +82,7 @@ final class GroupNames {
         List<Integer> touched =
                 members.stream().filter(l -> kitchen.left[l] < 0.99).toList();
         List<Integer> unnamed = members.stream()
-                .filter(l -> kitchen.namedLast.getOrDefault(l, -1) <= kitchen.clause)
+                .filter(l -> kitchen.namedLast.getOrDefault(l, -1) <= kitchen.clause || isListedForAnotherToo(l))
                 .toList();
         boolean both = Tokens.has(tokens, "both") && members.size() == 2;
         if (unnamed.size() > 1 && !both) {
@@ -111,6 +114,15 @@ final class GroupNames {
                 && Words.of(heading).stream().anyMatch(w -> w.key().equals(name.key()));
     }
 
+    /** Turmeric of the pot in hand, and turmeric of another: what is named later is the other's. */
+    private boolean isListedForAnotherToo(int line) {
+        Line own = kitchen.lines.get(line);
+        return isOfPotInHand(line)
+                && IntStream.range(0, kitchen.lines.size())
+                        .anyMatch(l -> Objects.equals(kitchen.lines.get(l).ingredient(), own.ingredient())
+                                && !Objects.equals(kitchen.lines.get(l).heading(), own.heading()));
+    }
+
     /** Of the part that is cooked just now; a part without a heading is one where others have theirs. */
     private boolean isOfPotInHand(int line) {
         Pot current = kitchen.current;
@@ -127,21 +139,52 @@ final class GroupNames {
                         .allMatch(l -> kitchen.lines.get(l).heading() == null);
     }
 
-    /** "The soups" of two tins of soup; "corn" of a tin of kernels and one of creamed corn. */
-    private @Nullable Group ofOneWord(List<Token> tokens, Token name) {
+    /** "The soups" of two tins of soup; "bell peppers" of a green and a red one; "corn" of kernels and of creamed corn. */
+    private @Nullable Group ofOneWord(List<Token> tokens, int head) {
+        Token name = tokens.get(head);
         boolean alone = tokens.stream().allMatch(t -> t == name || known.isEmpty(t));
-        if (alone && !isPlural(name)) {
-            return ofOneMass(name);
+        if (!isPlural(name)) {
+            return alone ? ofOneMass(name) : null;
         }
-        boolean bare = isPlural(name) && alone;
-        List<Integer> all = new ArrayList<>();
-        for (int l = 0; bare && l < kitchen.lines.size(); l++) {
-            boolean one = kitchen.lines.get(l).unit() != null || !isPlural(kitchen.lines.get(l));
-            if (kitchen.left[l] > 0.99 && one && known.lines.get(l).heads().contains(name.key())) {
-                all.add(l);
-            }
-        }
-        return all.size() < 2 ? null : new Group(3.3, List.copyOf(all));
+        List<Integer> called = calledBy(tokens, name);
+        List<Integer> later = called.stream()
+                .filter(l -> isCounted(l) && kitchen.isNamedLater(l))
+                .toList();
+        List<Integer> meant = called.stream()
+                .filter(l -> later.size() == called.size() || !later.contains(l))
+                .toList();
+        return meant.size() < 2 ? null : new Group(3.3 + said(tokens, head), meant);
+    }
+
+    /** Lines that have every one of the words; of potatoes and sweet potatoes "the potatoes" are the first. */
+    private List<Integer> calledBy(List<Token> tokens, Token name) {
+        List<Integer> all = IntStream.range(0, kitchen.lines.size())
+                .filter(l -> kitchen.left[l] > 0.99
+                        && !lineNames.isGround(name, l)
+                        && known.lines.get(l).heads().contains(name.key()))
+                .boxed()
+                .toList();
+        List<Token> telling = tokens.stream()
+                .filter(t -> t == name || all.stream().anyMatch(l -> has(l, t)))
+                .toList();
+        List<Integer> called = all.stream()
+                .filter(l -> telling.stream().allMatch(t -> t == name || has(l, t)))
+                .toList();
+        boolean justSo = called.stream().anyMatch(l -> isPlural(kitchen.lines.get(l)) && isCalledJustSo(l, telling));
+        return called.stream().filter(l -> !justSo || !isCounted(l)).toList();
+    }
+
+    /** "2 red peppers", which the word alone may name; "1 red pepper" is one of "the peppers". */
+    private boolean isCounted(int line) {
+        return kitchen.lines.get(line).unit() == null && isPlural(kitchen.lines.get(line));
+    }
+
+    private boolean has(int line, Token word) {
+        return known.lines.get(line).item().contains(word.key());
+    }
+
+    private boolean isCalledJustSo(int line, List<Token> words) {
+        return known.lines.get(line).item().size() == words.size();
     }
 
     /** Those of one part that the method calls by no other name. */

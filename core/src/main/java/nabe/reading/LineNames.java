@@ -2,6 +2,7 @@ package nabe.reading;
 
 import java.util.List;
 import java.util.Objects;
+import java.util.Set;
 import java.util.stream.IntStream;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
@@ -37,8 +38,7 @@ final class LineNames {
         if (isBorrowed(tokens, head, own) && !byClass) {
             return 0;
         }
-        boolean mill = kitchen.role(l).equals("spice") || kitchen.role(l).equals("salt");
-        if (mill && name.text().equalsIgnoreCase("peppers")) {
+        if (isGround(name, l)) {
             return 0;
         }
         double score = 0;
@@ -80,6 +80,12 @@ final class LineNames {
                 && tokens.subList(0, head).stream()
                         .anyMatch(t ->
                                 t.isWord() && !known.isEmpty(t) && !own.all().contains(t.key()));
+    }
+
+    /** "Peppers" are none from the mill. */
+    boolean isGround(Token name, int line) {
+        return Set.of("spice", "salt").contains(kitchen.role(line))
+                && name.text().equalsIgnoreCase("peppers");
     }
 
     /** "Some seasoning"; the seasonings may be herbs. */

@@ -143,7 +143,7 @@ final class TextSections {
                 .filter(l -> !l.isBlank())
                 .toList());
         boolean labelled = lines.stream().anyMatch(l -> label(l, INGREDIENTS))
-                || lines.stream().anyMatch(l -> label(l, METHOD));
+                || lines.stream().anyMatch(this::headsMethod);
         BitSet listed = new BitSet();
         IntStream.range(0, lines.size()).filter(i -> isListed(lines.get(i))).forEach(listed::set);
         for (int i = 0; i < lines.size(); i++) {
@@ -310,11 +310,16 @@ final class TextSections {
         return bare.length() < 45 && pattern.matcher(bare).matches();
     }
 
+    /** "Preparation" heads the method; "Preparation time: 40 minutes" does not. */
+    private boolean headsMethod(String line) {
+        return label(line, METHOD) && !isMeta(line);
+    }
+
     private void take(String line, boolean labelled) {
         if (label(line, INGREDIENTS)) {
             move(State.INGREDIENTS);
             noteServings(line);
-        } else if (label(line, METHOD) && (state != State.START || title != null)) {
+        } else if (headsMethod(line) && (state != State.START || title != null)) {
             move(State.METHOD);
         } else if (MethodText.isLoneMark(bare(line))) {
             move(State.METHOD);
