@@ -190,9 +190,24 @@ final class Cook {
         return scene.wrapper != null && scene.wrapper.filled.contains(clause);
     }
 
+    /** "Peel and dice the potatoes": what is peeled is named after the next verb, and is not what was in hand before. */
+    private boolean sharesObject(Clause clause, int i) {
+        Clause next = i + 1 < clauses.size() ? clauses.get(i + 1) : null;
+        return next != null
+                && clause.opensSentence()
+                && clause.does(Effect.PREP)
+                && clause.slots().isEmpty()
+                && clause.durations().isEmpty()
+                && clause.words().endsWith(" and")
+                && next.sentence() == clause.sentence()
+                && next.does(Effect.PREP)
+                && next.slots().stream().anyMatch(s -> s.lead() == Lead.NONE);
+    }
+
     private void take(Clause clause, int i) {
         kitchen.clause = i;
         kitchen.parts.at(i);
+        kitchen.lid = clause.cover() == null ? kitchen.lid : clause;
         if (BRUSHES_EACH.matcher(clause.words()).find()) {
             kitchen.brushing.add(clause);
         }
@@ -200,6 +215,9 @@ final class Cook {
         topics.noteCold(clause);
         if (scene.stage == Scene.Stage.COOKING && signs.putsIn(clause)) {
             beginBuilding();
+            return;
+        }
+        if (sharesObject(clause, i)) {
             return;
         }
         if (Nights.heads(clause)) {

@@ -82,6 +82,10 @@ final class Kitchen {
     final List<Clause> pending = new ArrayList<>();
     /** "Lay in the sheets, brushing each with oil". */
     final List<Clause> brushing = new ArrayList<>();
+    /** Where a lid was last said to go on or come off. */
+    @Nullable
+    Clause lid;
+
     /** Water that was put on, for what is boiled next. */
     final List<Clause> kettles = new ArrayList<>();
 
@@ -123,6 +127,14 @@ final class Kitchen {
     }
 
     /** @return whether a later clause names the line */
+    /** @return whether a line is listed for the one before it: "3 tbsp milk, for the saffron" */
+    boolean isFor(int line, int before) {
+        return before >= 0
+                && line < lines.size()
+                && line == before + 1
+                && lines.get(line).text().endsWith(", for the " + lines.get(before).item());
+    }
+
     boolean isNamedLater(int line) {
         return namedLast.getOrDefault(line, -1) > clause;
     }

@@ -14,6 +14,10 @@ import nabe.reading.grammar.KitchenWords.Use;
 import nabe.recipe.Line;
 import nabe.recipe.Procedure.DoubtCode;
 import nabe.recipe.Procedure.Fate;
+import nabe.recipe.Procedure.Of;
+import nabe.recipe.Procedure.Step;
+import nabe.recipe.ProcedureStepBuilder;
+import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
 
 /** Lines the method never named, or named in part: with their group, else by their nature, always with a doubt. */
@@ -82,7 +86,7 @@ final class Leftovers {
         headedAndNeverNamed(kitchen);
         for (int i = 0; i < kitchen.lines.size(); i++) {
             Line line = kitchen.lines.get(i);
-            if (brushesThinPastry(kitchen, i)) {
+            if (brushesThinPastry(kitchen, i) || goesWithAnother(kitchen, i)) {
                 continue;
             }
             if (kitchen.left[i] <= 0.01 || isElsewhere(kitchen, i) || kitchen.isNamedLater(i)) {
@@ -175,6 +179,34 @@ final class Leftovers {
             kitchen.pan.remove(i);
         }
         return brushes;
+    }
+
+    /** "300 ml hot water, for the stock cube": goes wherever the cube goes; saffron goes with "the saffron milk". */
+    private static boolean goesWithAnother(Kitchen kitchen, int i) {
+        int other = kitchen.isFor(i, i - 1) ? i - 1 : kitchen.isFor(i + 1, i) ? i + 1 : -1;
+        List<Pot> pots = kitchen.pots.stream()
+                .filter(p -> other >= 0 && kitchen.left[i] > 0.99 && p.lines.containsKey(other))
+                .toList();
+        for (Pot pot : pots) {
+            pot.add(i, pot.share(other));
+            kitchen.left[i] -= pot.share(other);
+            int at = pot.stepWith(other);
+            if (at >= 0) {
+                pot.steps.add(at, mixed(kitchen, i, other, pot.share(other)));
+            }
+        }
+        return !pots.isEmpty();
+    }
+
+    private static Step mixed(Kitchen kitchen, int line, int other, double share) {
+        String said = kitchen.lines.get(line).text().split(",", 2)[0];
+        return ProcedureStepBuilder.builder()
+                .id(kitchen.nextStep())
+                .action("mix")
+                .words(Messages.say("reading.mix-as-listed", said, kitchen.lines.get(other).item()))
+                .sentence(ListedWork.sentence(line))
+                .uses(List.of(new Of(line, null, share)))
+                .build();
     }
 
     private static boolean isBrushedOnEach(Kitchen kitchen, int i) {

@@ -67,7 +67,7 @@ public final class ListedWork {
         for (int i = 0; i < lines.size(); i++) {
             String order = order(lines.get(i), method);
             if (order != null) {
-                int sentence = BEFORE_ALL + APART * i;
+                int sentence = sentence(i);
                 orders.put(
                         i,
                         clauses.read(List.of(order)).stream()
@@ -76,6 +76,11 @@ public final class ListedWork {
             }
         }
         return orders;
+    }
+
+    /** @return the sentence in which the list tells of this line */
+    static int sentence(int line) {
+        return BEFORE_ALL + APART * line;
     }
 
     /** @return whether the list asks for heat there, so that it is no mere cutting */

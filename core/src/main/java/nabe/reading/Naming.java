@@ -150,7 +150,8 @@ final class Naming {
             return new Named(Kind.UNKNOWN, List.of(), null, Portion.UNSAID, each, slot);
         }
         Kind vessel = Vessels.in(tokens);
-        if (vessel != null && (best == null || best.score < 2 || best.head != tokens.size() - 1)) {
+        boolean food = best != null && best.score >= 2 && best.head == tokens.size() - 1;
+        if (vessel != null && (!food || Vessels.isBakingSheet(tokens))) {
             return new Named(vessel, List.of(), null, Portion.read(tokens, List.of(), words), each, slot);
         }
         if (best == null) {

@@ -95,7 +95,8 @@ final class NounsTogether {
     }
 
     /** "The cream cheese and 1 cup of the cheese": the general word means another than the one just named in full. */
-    List<Named> another(List<Named> nouns) {
+    List<Named> another(List<Named> said) {
+        List<Named> nouns = said.stream().filter(n -> !isMadeUpWith(n, said)).toList();
         List<Named> out = new ArrayList<>(nouns);
         for (int i = 1; i < out.size(); i++) {
             Named noun = out.get(i);
@@ -118,6 +119,15 @@ final class NounsTogether {
             }
         }
         return out;
+    }
+
+    /** "The egg and milk", which the list beats together: one thing. */
+    private boolean isMadeUpWith(Named noun, List<Named> all) {
+        return isOneLine(noun)
+                && all.stream()
+                        .anyMatch(n -> isOneLine(n)
+                                && kitchen.isFor(
+                                        noun.lines().getFirst(), n.lines().getFirst()));
     }
 
     /**

@@ -56,8 +56,10 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
             "(?<first>\\d+)\\s?(?<unit>\\p{L}+)\\b.*(?:\\bplus|\\+) (?:an extra |another |extra )?(?<more>\\d+)\\s?\\k<unit>\\b.*",
             Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern BRACKETED_COUNT = Pattern.compile(
-            "\\((?:about |approx\\.? |around |roughly |~ ?)?(\\d{1,2})(?: (?:sheets|noodles|tubes|shells|tortillas|slices|pieces|strips))?\\)");
+    /** "(about 12)", "(450 g, 12 sheets)", "filo, about 12 sheets". */
+    private static final Pattern COUNT_BESIDE = Pattern.compile(
+            "(?:\\(|[,;/] ?)(?:about |approx\\.? |around |roughly |~ ?)?(\\d{1,2})"
+                    + "(?:(?<=\\(.{1,12})(?=\\))| (?:\\p{L}+ )?(?:sheets|noodles|tubes|shells|tortillas|slices|pieces|strips)\\b)");
     private static final List<String> LADLES = List.of("ladle", "ladleful");
     private static final double LADLE_ML = Figures.of("reading.ladle");
 
@@ -292,15 +294,15 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
     }
 
     /** "250 g tubes (about 20)", "1 box lasagna noodles (16)". @return the number, 0 where none stands so */
-    private static double inBrackets(String line) {
-        Matcher bracketed = BRACKETED_COUNT.matcher(line);
-        return bracketed.find() ? Double.parseDouble(bracketed.group(1)) : 0;
+    private static double countBeside(String line) {
+        Matcher beside = COUNT_BESIDE.matcher(line);
+        return beside.find() ? Double.parseDouble(beside.group(1)) : 0;
     }
 
     private @Nullable Double counted(Line line) {
         boolean measured = line.unit() != null && line.unit().isFixed();
         double amount = line.amount() == null || measured ? 0 : line.amount().mid();
-        double there = amount > 1 ? amount : inBrackets(line.text());
+        double there = amount > 1 ? amount : countBeside(line.text());
         return there > 1 && there >= value ? Double.valueOf(value / there) : null;
     }
 }

@@ -7,6 +7,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.IntStream;
 import nabe.larder.Words;
 import nabe.reading.grammar.Clause;
 import nabe.recipe.Procedure;
@@ -96,6 +97,14 @@ final class Pot {
 
     void add(int line, double share) {
         lines.merge(line, share, Double::sum);
+    }
+
+    /** @return the place of the first step that takes some of the line, -1 where none does */
+    int stepWith(int line) {
+        return IntStream.range(0, steps.size())
+                .filter(i -> steps.get(i).uses().stream().anyMatch(u -> u.line() != null && u.line() == line))
+                .findFirst()
+                .orElse(-1);
     }
 
     boolean holds(int line) {

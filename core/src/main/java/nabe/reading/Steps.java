@@ -14,6 +14,7 @@ import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Slot;
 import nabe.reading.grammar.Token;
+import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Clauses;
 import nabe.recipe.Procedure.Minutes;
 import nabe.recipe.Procedure.Of;
@@ -106,11 +107,21 @@ final class Steps {
                 .uses(List.copyOf(uses))
                 .tool(tool(clause))
                 .heat(heat.find() ? heat.group(1).toLowerCase(Locale.ROOT) : turned(words))
-                .covered(clause.cover() == null ? null : Boolean.valueOf(clause.cover() == Cover.ON))
+                .covered(covered(clause))
                 .celsius(celsius(clause))
                 .minutes(minutes)
                 .until(until.find() ? until.group(1).strip() : null)
                 .build();
+    }
+
+    /** "Put the lid on and simmer": what is cooked on after it in its sentence is under the lid. */
+    private @Nullable Boolean covered(Clause clause) {
+        Clause lid = kitchen.lid;
+        Cover said = clause.cover();
+        if (said == null && lid != null && clause.does(Effect.HEAT, Effect.BAKE)) {
+            said = lid.sentence() == clause.sentence() ? lid.cover() : null;
+        }
+        return said == null ? null : Boolean.valueOf(said == Cover.ON);
     }
 
     /** "Roast for 25 minutes", once the oven was heated to 200 °C. */

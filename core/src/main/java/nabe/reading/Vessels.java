@@ -28,6 +28,16 @@ final class Vessels {
                 && (Tokens.has(tokens, "both") || tokens.stream().anyMatch(t -> t.isNumber() && t.low() > 1));
     }
 
+    /** "A rimmed baking sheet", "a cookie sheet": no pasta. */
+    private static boolean isBakingSheet(List<Token> tokens, Token t) {
+        return t.is("sheet") && Tokens.has(tokens, "baking", "cookie", "rimmed", "lined");
+    }
+
+    /** @return whether it is a sheet to bake on, whatever sheets the list has */
+    static boolean isBakingSheet(List<Token> tokens) {
+        return isBakingSheet(tokens, tokens.getLast());
+    }
+
     /** @return the kind of vessel, or null where none is named */
     static @Nullable Kind in(List<Token> tokens) {
         if (WORDS.any(tokens, Use.BASE)) {
@@ -46,7 +56,7 @@ final class Vessels {
             }
             if (WORDS.is(t, Use.TRAY)
                     || t.is("paper") && Tokens.has(tokens, "kitchen", "absorbent")
-                    || t.is("sheet") && Tokens.has(tokens, "baking")) {
+                    || isBakingSheet(tokens, t)) {
                 return Kind.TRAY;
             }
             if (WORDS.is(t, Use.POT)) {

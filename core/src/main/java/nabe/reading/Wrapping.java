@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
 final class Wrapping {
     private static final Set<Procedure.Kind> FILLS =
             Set.of(Procedure.Kind.FILLING, Procedure.Kind.BINDER, Procedure.Kind.SOFT_CHEESE);
-    /** "Fold the sides in", "tuck in the ends": what closes a roll. */
+    /** "Fold the sides in", "tuck in the ends": what closes a roll; "tuck in seam down" lays it. */
     private static final Set<String> FOLDS = Set.of("fold", "tuck", "turn", "close", "pinch", "wrap");
 
     private final Scene scene;
@@ -80,7 +80,9 @@ final class Wrapping {
         }
         List<Named> foods = nouns.stream().filter(Named::isFood).toList();
         Pot wrapper = scene.wrapper;
+        boolean laid = clause.says("seam") && clause.says("down");
         boolean folds = FOLDS.contains(clause.base())
+                && !laid
                 && foods.isEmpty()
                 && nouns.stream().noneMatch(Named::isVessel);
         if (wrapper != null && folds && clause.sentence() == filledIn) {

@@ -158,6 +158,22 @@ final class LineKind {
                         || scan.rest().isEmpty() && isCountOfThing(bare(line)));
     }
 
+    /** A weight or a volume of something the larder holds. */
+    boolean isMeasureOfKnown(String words) {
+        Scan scan = new Scan(bare(words));
+        Measure measure = new MeasureReader(scan).read().measure();
+        return measure != null
+                && measure.isFixed()
+                && isKnown(WORKED.matcher(scan.rest()).replaceFirst(""));
+    }
+
+    /** @return what an amount is of, without how it is readied */
+    String nameOf(String line) {
+        Scan scan = new Scan(bare(line));
+        new MeasureReader(scan).read();
+        return WORKED.matcher(scan.rest()).replaceFirst("").strip();
+    }
+
     /** "2 cloves": what is a measure of garlic is a spice by itself. */
     private boolean isCountOfThing(String bare) {
         return isKnown(bare.substring(bare.lastIndexOf(' ') + 1));

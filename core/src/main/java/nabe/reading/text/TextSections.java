@@ -98,6 +98,7 @@ final class TextSections {
     private final LineKind kinds;
     private final PackedLines packed;
     private final ListedTogether together;
+    private final MadeUp madeUp;
     private State state = State.START;
     /** Whether an ingredient list is still to come: then a chatty opening is no method. */
     private boolean listAhead;
@@ -124,6 +125,7 @@ final class TextSections {
         this.kinds = kinds;
         this.packed = new PackedLines(kinds);
         this.together = new ListedTogether(kinds);
+        this.madeUp = new MadeUp(kinds);
     }
 
     TextSections read(String text) {
@@ -180,7 +182,10 @@ final class TextSections {
     private List<String> unpacked(String line) {
         boolean listed = state == State.INGREDIENTS && !isHeading(line) && !kinds.isStep(line);
         List<String> things = listed ? together.parts(bare(line)) : List.of();
-        return things.size() > 1 ? things : packed.unpack(line);
+        List<String> pieces = things.size() > 1 ? things : packed.unpack(line);
+        return listed || pieces.size() > 1
+                ? pieces.stream().flatMap(p -> madeUp.parts(p).stream()).toList()
+                : pieces;
     }
 
     /** A blank line ends a group: sheets listed after the ricotta's lines are not ricotta. */
