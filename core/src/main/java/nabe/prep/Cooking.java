@@ -221,7 +221,7 @@ final class Cooking {
             }
         }
         if (work.evaporates()) {
-            boilAway(in, minutes, open(said));
+            boilAway(in, minutes, open(said), step.words());
         }
         Left leftSign = signed == null ? null : leaves(work, signed);
         String sign = leftSign == null ? null : leftSign.sign();
@@ -281,11 +281,18 @@ final class Cooking {
         content.now = wanted;
     }
 
-    private static void boilAway(List<Content> in, double minutes, double open) {
-        double left = Math.exp(-BOILS_AWAY * open * minutes);
-        in.stream()
-                .filter(Cooking::isLiquid)
-                .forEach(c -> c.now = Math.min(c.now, Math.max(LEAST_LEFT * c.raw, c.now * left)));
+    /** By the time it takes; where the words say how far, by them. */
+    private static void boilAway(List<Content> in, double minutes, double open, String words) {
+        Double ofAll = LiquidSign.leftOfAll(words);
+        Double ofNow = LiquidSign.leftOfNow(words);
+        double left = ofNow == null ? Math.exp(-BOILS_AWAY * open * minutes) : ofNow;
+        for (Content c : in) {
+            if (ofAll != null && isPoured(c)) {
+                c.now = Math.min(c.now, ofAll * c.raw);
+            } else if (isLiquid(c)) {
+                c.now = Math.min(c.now, Math.max(ofNow == null ? LEAST_LEFT * c.raw : 0, c.now * left));
+            }
+        }
     }
 
     /** @param said the whole sentence: "lid half on, lowest heat, and simmer" */
@@ -298,9 +305,14 @@ final class Cooking {
         return ingredient != null && FATS.contains(ingredient.role());
     }
 
+    private static boolean isPoured(Content content) {
+        Ingredient ingredient = content.ingredient();
+        return ingredient != null && ingredient.isLiquid();
+    }
+
     private static boolean isLiquid(Content content) {
         Ingredient ingredient = content.ingredient();
-        return ingredient != null && (ingredient.isLiquid() || TOMATOES.contains(ingredient.role()));
+        return isPoured(content) || ingredient != null && TOMATOES.contains(ingredient.role());
     }
 
     static double grams(List<Content> contents) {

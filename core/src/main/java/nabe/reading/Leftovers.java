@@ -192,6 +192,7 @@ final class Leftovers {
             kitchen.left[i] -= pot.share(other);
             int at = pot.stepWith(other);
             if (at >= 0) {
+                pot.steps.set(at, pot.steps.get(at).withoutUse(other));
                 pot.steps.add(at, mixed(kitchen, i, other, pot.share(other)));
             }
         }
@@ -205,7 +206,7 @@ final class Leftovers {
                 .action("mix")
                 .words(Messages.say("reading.mix-as-listed", said, kitchen.lines.get(other).item()))
                 .sentence(ListedWork.sentence(line))
-                .uses(List.of(new Of(line, null, share)))
+                .uses(List.of(new Of(line, null, share), new Of(other, null, share)))
                 .build();
     }
 

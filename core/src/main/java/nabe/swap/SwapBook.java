@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import nabe.house.Schools;
 import nabe.house.Tool;
 import nabe.larder.CatalogueException;
+import nabe.larder.Figures;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.larder.ListCatalogue;
@@ -23,6 +24,7 @@ public final class SwapBook {
     private static final Set<String> BASES =
             Set.of("mass", "volume", "thickening", "fat", "fat-gap", "piece", "area", "egg", "cooked", "mixture");
     /** What goes along with a thing but does not name it. */
+    private static final double LEAST_NAMED = Figures.of("swap.least-named");
     private static final Set<String> SIDE = Set.of("water", "olive-oil", "sunflower-oil", "salt");
 
     private final List<SwapRule> rules;
@@ -87,8 +89,12 @@ public final class SwapBook {
         if (swap.becomes().size() == 1) {
             return swap.becomes().getFirst().item();
         }
+        double whole = swap.becomes().stream()
+                .mapToDouble(b -> b.grams() == null ? 0 : b.grams())
+                .sum();
         List<Swap.Becomes> main = swap.becomes().stream()
                 .filter(b -> !SIDE.contains(b.ingredient()))
+                .filter(b -> b.grams() == null || b.grams() >= LEAST_NAMED * whole)
                 .limit(2)
                 .toList();
         return (main.isEmpty() ? swap.becomes() : main)
