@@ -48,11 +48,16 @@ final class FoodVerbs {
             "^[ -](?:knife|knives|brush|timer|thermometer|tin|tins|board|wheel|machine|cutter|slice|pan|dish|bowl|pot|stone|steel|maker|press|bag|ring)\\b",
             Pattern.CASE_INSENSITIVE);
 
+    /** "A rimmed baking sheet", "a cookie sheet". */
+    private static final Pattern BAKING =
+            Pattern.compile("\\b(?:baking|cookie|rimmed|lined)\\s+$", Pattern.CASE_INSENSITIVE);
+
     private FoodVerbs() {}
 
-    /** @param after what follows the name */
-    static boolean isInToolsName(String after) {
-        return TOOL.matcher(after).find();
+    /** @param before what stands before the name, {@code after} what follows it */
+    static boolean isInToolsName(String before, String name, String after) {
+        return TOOL.matcher(after).find()
+                || Words.key(name).equals("sheet") && BAKING.matcher(before).find();
     }
 
     /** @return whether what follows is eaten beside the dish */

@@ -20,7 +20,7 @@ final class MeatWords {
             Pattern.compile("\\b(?:skillet|frying pan|crumbl|brown|break(?:ing)? up)\\w*", Pattern.CASE_INSENSITIVE);
     private static final Set<String> BROWNS = Set.of("brown", "fry", "sear", "crumble", "break");
     private static final Pattern PINK = Pattern.compile(
-            ",? (?:and |or )?(?:until|till|so that)\\b[^,.;]*\\b(?:pink|juices run clear|(?:lost|loses) its (?:raw )?(?:colou?r|look))\\b[^,.;]*",
+            ",? (?:and |or )?(?:until|till|so that)\\b[^,.;]*\\b(?:pink|juices run clear|(?:falls?|falling|pulls?|comes?|coming) (?:apart|to pieces)|(?:shreds?|pulls apart) easily|(?:lost|loses) its (?:raw )?(?:colou?r|look))\\b[^,.;]*",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern ITS_FAT = Pattern.compile(
@@ -72,16 +72,17 @@ final class MeatWords {
         String boned = BONES.matcher(plain).replaceAll("");
         String skinned = FLAKED.matcher(boned).find() ? SKIN.matcher(boned).replaceAll("") : boned;
         String whole = SHREDS.matcher(skinned).replaceAll("");
-        return whole.equals(plain) ? plain : tidied(whole);
+        return whole.equals(plain) ? plain : tidied(whole, Character.isUpperCase(words.charAt(0)));
     }
 
-    private static String tidied(String words) {
+    private static String tidied(String words, boolean opens) {
         String marks = LEADING_MARK
                 .matcher(DOUBLED_MARK.matcher(words).replaceAll(""))
                 .replaceFirst("")
                 .strip();
-        return NO_WORD.matcher(marks).matches()
-                ? ""
-                : marks.substring(0, 1).toUpperCase(Locale.ROOT) + marks.substring(1);
+        if (NO_WORD.matcher(marks).matches()) {
+            return "";
+        }
+        return opens ? marks.substring(0, 1).toUpperCase(Locale.ROOT) + marks.substring(1) : marks;
     }
 }

@@ -266,7 +266,7 @@ final class MethodJudge {
         String name = text.substring(match.start(), match.end());
         String before = text.substring(0, match.start());
         String after = text.substring(match.end());
-        if (FoodVerbs.isInToolsName(after)
+        if (FoodVerbs.isInToolsName(before, name, after)
                 || isInDish(food)
                 || FoodVerbs.isVerb(name, before, after)
                 || NONE_OF_IT.matcher(before).find()

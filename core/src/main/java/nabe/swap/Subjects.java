@@ -211,7 +211,7 @@ final class Subjects {
     private Optional<Mention> mention(String sentence, NameIndex.Match match, Converting.Place place) {
         String after = sentence.substring(match.end());
         String words = sentence.substring(match.start(), match.end());
-        if (FoodVerbs.isInToolsName(after)
+        if (FoodVerbs.isInToolsName(sentence.substring(0, match.start()), words, after)
                 || FoodVerbs.isVerbOfItsObject(words, sentence.substring(0, match.start()), after)
                 || isMadeHere(words)) {
             return Optional.empty();
