@@ -115,14 +115,17 @@ final class Cook {
 
     void follow() {
         new Foresight(kitchen, naming).over(clauses);
-        new ListedReserve(kitchen).putBy();
+        new ListedReserve(kitchen, clauses).putBy();
         int optional = -1;
         int later = -1;
         for (int i = 0; i < clauses.size(); i++) {
             Clause clause = clauses.get(i);
             optional = clause.conditional() && clause.words().endsWith(":") ? clause.sentence() : optional;
             later = isForLater(clause) ? clause.step() : clause.words().endsWith(":") ? -1 : later;
-            if (clause.conditional() || clause.sentence() == optional || clause.step() == later) {
+            if (clause.conditional()
+                    || clause.sentence() == optional
+                    || clause.step() == later
+                    || isOtherWay(clause, i)) {
                 onlyIf.add(new OnlyIf(clause.sentence(), clause.words()));
             } else {
                 takeWithAside(clause, i);
@@ -133,6 +136,16 @@ final class Cook {
         waits.tellAmidLayers();
         new Nights(kitchen, clauses).keep();
         garnish();
+    }
+
+    /** "Grill for 5 minutes, or bake at 200 C for 15": the one way or the other. */
+    private boolean isOtherWay(Clause clause, int i) {
+        Clause before = i == 0 ? null : clauses.get(i - 1);
+        return before != null
+                && before.sentence() == clause.sentence()
+                && before.words().endsWith(" or")
+                && clause.does(Effect.BAKE, Effect.GRILL)
+                && before.does(Effect.BAKE, Effect.GRILL);
     }
 
     /** "To freeze: wrap it; bake from frozen for 1½ hours": for another day, once the dish has baked or is built. */

@@ -58,6 +58,7 @@ final class Meaning {
                 .map(n -> fromTheMill(clause, n))
                 .map(n -> naming.together().sprayed(clause, n))
                 .map(n -> inHand(clause, n))
+                .map(n -> notIntoItself(clause, n))
                 .map(this::oneOfHalves)
                 .map(n -> onlyOneLeft(clause, n))
                 .map(this::extra)
@@ -105,6 +106,26 @@ final class Meaning {
                 .toList();
         with.forEach(n -> kitchen.pan.addAll(n.lines()));
         return nouns.stream().filter(n -> !with.contains(n)).toList();
+    }
+
+    /** "Add the ziti", with what is headed "For the ziti" in hand: what was boiled before goes in. */
+    private Named notIntoItself(Clause clause, Named noun) {
+        Pot into = kitchen.current;
+        if (into == null
+                || noun.pot() != into
+                || noun.slot().lead() != Lead.NONE
+                || !clause.does(Effect.JOIN)
+                || noun.portion().isSaid()) {
+            return noun;
+        }
+        String name = noun.slot().tokens().getLast().key();
+        return kitchen.pots.reversed().stream()
+                .filter(p -> p != into && p.given < 0.01 && !dish.holds(p) && !into.reaches(p))
+                .filter(p -> kitchen.main(p).size() == 1
+                        && naming.isCalled(kitchen.main(p).getFirst(), name))
+                .findFirst()
+                .map(p -> new Named(Kind.POT, List.of(), p, noun.portion(), noun.each(), noun.slot()))
+                .orElse(noun);
     }
 
     /** A casserole that stood on the stove before is a pot. */

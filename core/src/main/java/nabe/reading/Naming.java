@@ -268,6 +268,11 @@ final class Naming {
         return lineNames.isOnly(slot, line);
     }
 
+    /** @return whether the line is called by this word */
+    boolean isCalled(int line, String key) {
+        return known.lines.get(line).item().contains(key);
+    }
+
     /** "Divide between the leaves" of the one cabbage on the list. */
     private Named leavesOrUnknown(List<Token> tokens, Slot slot, boolean each) {
         List<Integer> heads = each || !areLeaves(tokens)

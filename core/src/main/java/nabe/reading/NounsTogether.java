@@ -7,6 +7,7 @@ import java.util.Set;
 import java.util.stream.IntStream;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
+import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Tokens;
 import org.jspecify.annotations.Nullable;
@@ -27,7 +28,18 @@ final class NounsTogether {
 
     /** All of it: of their part, of another kind, with what was readied before. */
     List<Named> meant(List<Named> nouns) {
-        return withReadied(another(together(nouns)));
+        return withReadied(another(together(withoutItself(nouns))));
+    }
+
+    /** "Tip in the potatoes with all their creamy milk", that they were cooked in: one pot. */
+    private static List<Named> withoutItself(List<Named> nouns) {
+        return nouns.stream()
+                .filter(n -> n.pot() == null
+                        || n.pot().lines.size() < 2
+                        || n.slot().lead() != Lead.WITH
+                        || n.portion().isSaid() && !n.portion().is(Portion.Kind.ALL)
+                        || nouns.stream().noneMatch(o -> o.pot() == n.pot() && o.slot().lead() != Lead.WITH))
+                .toList();
     }
 
     /** "Rub the butter into the flour": of two butters the one that stands with the flour. */

@@ -185,7 +185,7 @@ final class Readying {
     private void greaseWith(Clause clause, List<Named> nouns) {
         nouns.stream().filter(n -> n.is(Kind.LINES)).forEach(n -> {
             kitchen.pan.addAll(n.lines());
-            if (n.portion().is(Portion.Kind.MEASURE)) {
+            if (n.portion().is(Portion.Kind.MEASURE) || n.portion().is(Portion.Kind.FRACTION)) {
                 n.lines().forEach(l -> kitchen.accounts.take(l, n.portion()));
             }
         });

@@ -287,6 +287,11 @@ final class Leads {
         if (particle || onTop || grease) {
             return false;
         }
+        boolean subordinate = words.is(next, Use.SUBORDINATE)
+                || next.is("just") && i + 2 < tokens.size() && words.is(tokens.get(i + 2), Use.SUBORDINATE);
+        if (subordinate && i > 0 && words.has(Use.FOODS, spoken.verb().base())) {
+            return false;
+        }
         if (words.is(next, Use.SUBORDINATE)) {
             return i == 0
                     || words.has(Use.ALONE, spoken.verb().base())
