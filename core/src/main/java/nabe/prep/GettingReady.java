@@ -25,6 +25,9 @@ public final class GettingReady {
     private static final Pattern CUT = Pattern.compile(
             "\\b(?:chopped|diced|sliced|grated|crushed|minced|shredded|cubed|halved|quartered|torn|trimmed|peeled|snipped|julienned|crumbled|zested|deseeded|seeded|cored|in (?:dice|cubes|strips|chunks|rings|matchsticks)|cut)\\b",
             Pattern.CASE_INSENSITIVE);
+    /** "Cooked peeled prawns" are bought so. */
+    private static final Pattern COOKED = Pattern.compile("\\bcooked\\b", Pattern.CASE_INSENSITIVE);
+
     private static final Pattern TINNED =
             Pattern.compile("\\b(?:tins?|cans?|tinned|canned|jars?|frozen)\\b", Pattern.CASE_INSENSITIVE);
     private static final double A_LINE = Figures.of("prep.cuts-a-line");
@@ -42,7 +45,7 @@ public final class GettingReady {
     /** Of all that stands behind the name, what is cutting. */
     private static String cuts(String preparation) {
         return Arrays.stream(preparation.toLowerCase(Locale.ROOT).split("\\s*[,;]\\s*"))
-                .filter(part -> CUT.matcher(part).find())
+                .filter(part -> CUT.matcher(part).find() && !COOKED.matcher(part).find())
                 .collect(Collectors.joining(", "));
     }
 
@@ -64,7 +67,7 @@ public final class GettingReady {
     private static boolean isAsked(Line written, ConvertedLine line) {
         return !line.swapped()
                 && written.preparation() != null
-                && CUT.matcher(written.preparation()).find()
+                && !cuts(written.preparation()).isEmpty()
                 && !ListedWork.isCooking(written)
                 && !comesSo(written.text());
     }

@@ -59,6 +59,7 @@ final class Meaning {
                 .map(n -> naming.together().sprayed(clause, n))
                 .map(n -> inHand(clause, n))
                 .map(n -> notIntoItself(clause, n))
+                .map(n -> leftInPan(clause, n))
                 .map(this::oneOfHalves)
                 .map(n -> onlyOneLeft(clause, n))
                 .map(this::extra)
@@ -126,6 +127,16 @@ final class Meaning {
                 .findFirst()
                 .map(p -> new Named(Kind.POT, List.of(), p, noun.portion(), noun.each(), noun.slot()))
                 .orElse(noun);
+    }
+
+    /** "Whisk the flour into the butter left in the pan": what something was fried in, not the butter for the crumbs. */
+    private Named leftInPan(Clause clause, Named noun) {
+        boolean left = noun.is(Kind.LINES)
+                && noun.lines().stream().allMatch(kitchen::isFat)
+                && Tokens.has(noun.slot().tokens(), "left", "leftover")
+                && clause.slots().stream().anyMatch(s -> Vessels.in(s.tokens()) == Kind.PAN);
+        Pot pan = left ? kitchen.current : null;
+        return pan != null && pan.lines.keySet().stream().anyMatch(kitchen::isFat) ? noun.as(Kind.UNKNOWN) : noun;
     }
 
     /** A casserole that stood on the stove before is a pot. */

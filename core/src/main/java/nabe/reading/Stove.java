@@ -164,17 +164,22 @@ final class Stove {
                 && nouns.stream().allMatch(n -> n.is(Kind.PRONOUN));
     }
 
-    /** "Mix the gravy powder with a little stock, add with the rest": it goes to what is on the stove. */
+    /**
+     * "Mix the gravy powder with a little stock, add with the rest": it goes to what is on the stove. "Beat the milk with the
+     * egg, then stir in": to what stands in the bowl.
+     */
     private boolean isSlurryAdded(Clause clause, List<Named> nouns) {
         Pot pot = kitchen.current;
-        boolean slurry = pot != null
-                && !Mixing.isHot(pot)
-                && pot.pots.isEmpty()
-                && pot.lines.keySet().stream().anyMatch(l -> THICKENERS.contains(kitchen.role(l)))
+        if (pot == null || Mixing.isHot(pot) || !pot.pots.isEmpty()) {
+            return false;
+        }
+        boolean slurry = pot.lines.keySet().stream().anyMatch(l -> THICKENERS.contains(kitchen.role(l)))
                 && pot.lines.keySet().stream()
                         .allMatch(l -> THICKENERS.contains(kitchen.role(l)) || kitchen.isLiquid(l));
-        return pot != null
-                && slurry
+        boolean beaten = clause.particles().contains("in")
+                && !pot.steps.isEmpty()
+                && pot.steps.stream().allMatch(s -> s.sentence() == clause.sentence());
+        return (slurry || beaten)
                 && clause.does(Effect.JOIN)
                 && !clause.opensSentence()
                 && nouns.stream().noneMatch(n -> n.isFood() && n.slot().lead() != Lead.WITH)
