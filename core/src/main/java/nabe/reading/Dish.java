@@ -193,7 +193,7 @@ final class Dish {
                 .filter(p -> !p.portion.is(Kind.REST) && !isUsedUp(p))
                 .toList();
         List<Placed> here = cycle.stream().filter(p -> p.step == step).toList();
-        cycle = here.size() > 1 ? here : cycle;
+        cycle = withoutNextRound(here.size() > 1 ? here : cycle);
         for (int n = 0; n < times; n++) {
             for (Placed p : cycle) {
                 Placed copy = new Placed(p.pot, p.portion, false, p.inside, p.late);
@@ -204,6 +204,20 @@ final class Dish {
         }
         cycleStart = all.size();
         lastCycle = times > 0 ? cycle.size() : 0;
+    }
+
+    /** "Add another layer of aubergine and repeat": it is the next round's first. */
+    private List<Placed> withoutNextRound(List<Placed> cycle) {
+        Placed last = cycle.isEmpty() ? null : cycle.getLast();
+        boolean begun = last != null
+                && cycle.size() > 2
+                && last.pot == cycle.getFirst().pot
+                && !last.inside
+                && all.getLast() == last;
+        if (begun) {
+            all.removeLast();
+        }
+        return begun ? cycle.subList(0, cycle.size() - 1) : cycle;
     }
 
     /** "The reserved sauce" under all: a pot of its own, of which nothing is left for another round. */

@@ -300,7 +300,9 @@ final class Naming {
     private Named pronounOrUnknown(List<Token> tokens, Slot slot, boolean each) {
         int cut = slot.lead() == Slot.Lead.OVER ? -1 : Math.max(onlyCutThing(tokens), onlyHalvedThing(tokens));
         if (cut >= 0) {
-            return new Named(Kind.LINES, List.of(cut), null, Portion.read(tokens, List.of(), words), each, slot);
+            Pot pot = kitchen.left[cut] > 0.99 ? null : kitchen.holding(cut);
+            Portion portion = Portion.read(tokens, List.of(), words);
+            return new Named(pot == null ? Kind.LINES : Kind.POT, List.of(cut), pot, portion, each, slot);
         }
         boolean batches = tokens.getLast().is("lot") && tokens.stream().anyMatch(Token::isNumber);
         boolean plenty = Tokens.has(tokens, "lot")
@@ -334,7 +336,7 @@ final class Naming {
         return halved.size() == 1 ? halved.getFirst() : -1;
     }
 
-    /** "The slices" of a recipe with one thing that is sliced. @return its line while nothing of it is used, or -1 */
+    /** "The slices" of a recipe with one thing that is sliced. @return its line, or -1 */
     private int onlyCutThing(List<Token> tokens) {
         boolean slices = tokens.getLast().text().equalsIgnoreCase("slices")
                 && tokens.stream().allMatch(t -> words.isAny(t, Use.DETAIL, Use.SHAPE));
@@ -342,7 +344,7 @@ final class Naming {
                 .filter(l -> slices && SLICED.contains(kitchen.role(l)))
                 .boxed()
                 .toList();
-        return sliced.size() == 1 && kitchen.left[sliced.getFirst()] > 0.99 ? sliced.getFirst() : -1;
+        return sliced.size() == 1 ? sliced.getFirst() : -1;
     }
 
     /** "The slices", of what the method itself sliced, though the list has a cheese "in slices". @return its pot, or null */
