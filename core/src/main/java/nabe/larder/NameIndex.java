@@ -115,9 +115,14 @@ public final class NameIndex {
         return scan(text, Words.of(text).stream().map(this::forgiveLong).toList());
     }
 
+    /** "Until the aubergine is custardy" names no custard. */
+    private boolean isLikeFood(String key) {
+        return key.endsWith("y") && vocabulary.contains(key.substring(0, key.length() - 1));
+    }
+
     /** "Snapped to fit" is no misspelt snapper: what is done to food is not corrected to a food. */
     private Words.Word forgiveLong(Words.Word word) {
-        boolean done = word.key().endsWith("ed") || word.key().endsWith("ing");
+        boolean done = word.key().endsWith("ed") || word.key().endsWith("ing") || isLikeFood(word.key());
         if (done || word.key().length() < LONG_WORD || vocabulary.contains(word.key())) {
             return word;
         }

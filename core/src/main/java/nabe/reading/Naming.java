@@ -453,12 +453,24 @@ final class Naming {
                                 .anyMatch(p -> p.names.contains(name.key()) && !p.lines.containsKey(line)));
     }
 
+    private boolean isLaidAsItIs(Pot pot) {
+        return !pot.worked
+                && pot.steps.isEmpty()
+                && pot.pots.isEmpty()
+                && pot.inside.isEmpty()
+                && pot.lines.size() == 1
+                && kitchen.left[pot.lines.keySet().iterator().next()] > 0.01;
+    }
+
     private static @Nullable Choice better(@Nullable Choice a, Choice b) {
         return a == null || b.score > a.score + 1e-9 ? b : a;
     }
 
-    /** A line that is spent means the pot it went into. */
+    /** A line that is spent means the pot it went into; part of one that was laid as it is means what is left of the line. */
     private Choice settled(Choice best) {
+        if (best.pot != null && isLaidAsItIs(best.pot)) {
+            return new Choice(best.score, List.copyOf(best.pot.lines.keySet()), null, best.head);
+        }
         if (best.pot != null) {
             return new Choice(best.score, best.lines, kitchen.whereItIs(best.pot), best.head);
         }

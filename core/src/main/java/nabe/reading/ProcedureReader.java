@@ -16,7 +16,7 @@ public final class ProcedureReader {
 
     /** @param lines the ingredient lines; {@code steps} the method as written */
     public Procedure read(List<Line> lines, List<String> steps) {
-        List<Clause> said = clauses.read(steps);
+        List<Clause> said = LateSaidEarly.moved(clauses.read(steps));
         Cook cook = follow(ungrouped(lines), said);
         Kitchen kitchen = cook.kitchen();
         kitchen.clause = said.size();
@@ -39,7 +39,7 @@ public final class ProcedureReader {
 
     /** @return for every clause what each pass made of it, one line each: for whoever wonders why something was read so */
     public List<String> explain(List<Line> lines, List<String> steps) {
-        Cook cook = follow(ungrouped(lines), clauses.read(steps));
+        Cook cook = follow(ungrouped(lines), LateSaidEarly.moved(clauses.read(steps)));
         return cook.said().stream().map(ProcedureReader::line).toList();
     }
 

@@ -17,7 +17,8 @@ import org.jspecify.annotations.Nullable;
 final class SaidWork {
     private static final Pattern FIRST = Pattern.compile("^(\\p{L}+)");
     private static final Pattern TIME = Pattern.compile("(\\d+)(?:-(\\d+))? (min|h)\\b");
-    private static final Pattern TIMED_VERB = Pattern.compile("^(\\p{L}+) (?=\\d)");
+    /** "Boil 3 min", "fry until brown": no word what. */
+    private static final Pattern VERB_ALONE = Pattern.compile("^(\\p{L}+) (?=(\\d)|(?:in|on|until|till) )");
     private static final int HOUR = 60;
 
     private SaidWork() {}
@@ -69,13 +70,18 @@ final class SaidWork {
                 .build();
     }
 
-    /** "Boil 3 min less than the packet": boil what. */
+    /** "Boil 3 min less than the packet", "fry until brown": boil and fry what. */
     private static String withObject(String method, Swap swap) {
+        Matcher verb = VERB_ALONE.matcher(method);
+        if (!verb.find() || verb.group(2) == null && !heats(verb.group(1))) {
+            return method;
+        }
         String named = swap.becomes().getFirst().item();
-        return TIMED_VERB
-                .matcher(method)
-                .replaceFirst(
-                        verb -> Matcher.quoteReplacement(Messages.say("swap.work-on-the", verb.group(1), named) + " "));
+        return Messages.say("swap.work-on-the", verb.group(1), named) + " " + method.substring(verb.end());
+    }
+
+    private static boolean heats(String verb) {
+        return KitchenWords.shared().effect(verb.toLowerCase(Locale.ROOT)) == Effect.HEAT;
     }
 
     static @Nullable Minutes minutes(String words) {

@@ -42,7 +42,9 @@ final class EggJobs {
         if (scene.lineSays(BOILED) || !inBatter && scene.says(BOILED) || isAloneInWater(scene)) {
             return Job.BOILED;
         }
-        if (scene.says(COATS) && !scene.with("soft-cheese") || scene.lineSays(FOR_COATING)) {
+        if (scene.says(COATS) && !scene.with("soft-cheese")
+                || scene.lineSays(FOR_COATING)
+                || !scene.isHeated() && scene.sentencesSay(FlourJobs.DREDGED)) {
             return Job.COATS;
         }
         if (scene.potSays(FlourJobs.CHOUX)) {

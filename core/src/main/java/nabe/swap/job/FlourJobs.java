@@ -57,6 +57,9 @@ final class FlourJobs {
             Pattern.compile("\\b(?:patt(?:y|ies)|balls?|fritters?|cakes|burgers?|meatballs?)\\b");
     private static final Set<String> LIQUIDS = Set.of("water", "milk", "stock", "cream");
     static final Pattern CHOUX = Pattern.compile("\\b(?:choux|leaves the sides)\\b");
+    /** "Put the flour in a bowl. Dredge the slices in flour": however much stands there. */
+    static final Pattern DREDGED = Pattern.compile("\\b(?:dredg|dip)\\w*\\b.*\\b(?:in|into|through)\\b");
+
     private static final double MOST_COATING_GRAMS = Figures.of("swap.coating-flour");
     private static final double RUNS = Figures.of("swap.dough-runs-from");
     private static final double A_LITTLE_FLOUR = Figures.of("swap.little-flour");
@@ -87,6 +90,9 @@ final class FlourJobs {
     private static boolean coats(Scene scene) {
         boolean little = scene.line().gramsOrZero() <= MOST_COATING_GRAMS;
         boolean toCoat = scene.lineSays(TO_COAT);
+        if (!scene.isHeated() && scene.sentencesSay(DREDGED)) {
+            return true;
+        }
         boolean shaken = scene.beside().stream().anyMatch(LIQUIDS::contains);
         return little
                 && (scene.says(COATED_IN) && !scene.says(A_DOUGH) && !shaken
