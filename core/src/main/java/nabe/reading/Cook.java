@@ -9,6 +9,7 @@ import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Clause.Cover;
 import nabe.reading.grammar.Slot.Lead;
+import nabe.reading.grammar.Telling;
 import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure.Fate;
@@ -18,6 +19,9 @@ import org.jspecify.annotations.Nullable;
 
 /** Follows a method clause by clause and decides for each where it happens: in a pot, in the dish, in the oven, at table. */
 final class Cook {
+    private static final Pattern MORE_TIME =
+            Pattern.compile("\\bto (?:the |its |your )?(?:\\p{L}+ ){0,2}time\\b", Pattern.CASE_INSENSITIVE);
+
     private final List<Clause> clauses;
     private final int builds;
     private final Scene scene;
@@ -121,11 +125,12 @@ final class Cook {
         for (int i = 0; i < clauses.size(); i++) {
             Clause clause = clauses.get(i);
             optional = clause.conditional() && clause.words().endsWith(":") ? clause.sentence() : optional;
-            later = isForLater(clause) ? clause.step() : clause.words().endsWith(":") ? -1 : later;
+            later = isForLater(clause) || isInOtherTool(clause) ? clause.step() : clause.words().endsWith(":") ? -1 : later;
             if (clause.conditional()
                     || clause.sentence() == optional
                     || clause.step() == later
-                    || isOtherWay(clause, i)) {
+                    || isOtherWay(clause, i)
+                    || isMoreTime(clause)) {
                 onlyIf.add(new OnlyIf(clause.sentence(), clause.words()));
             } else {
                 takeWithAside(clause, i);
@@ -136,6 +141,13 @@ final class Cook {
         waits.tellAmidLayers();
         new Nights(kitchen, clauses).keep();
         garnish();
+    }
+
+    /** "Add 15 min to the baking time", for a dish out of the fridge. */
+    private static boolean isMoreTime(Clause clause) {
+        return clause.base().equals("add")
+                && !clause.durations().isEmpty()
+                && MORE_TIME.matcher(clause.words()).find();
     }
 
     /** "Grill for 5 minutes, or bake at 200 C for 15": the one way or the other. */
@@ -154,6 +166,11 @@ final class Cook {
         return clause.words().endsWith(":")
                 && (oven.started() && clause.says("reheat", "store", "leftover", "ahead")
                         || (oven.started() || built) && clause.says("freeze", "freezer", "frozen"));
+    }
+
+    /** "If you want to use a slow cooker": all that the step says. */
+    private static boolean isInOtherTool(Clause clause) {
+        return clause.opensStep() && clause.conditional() && Telling.isInOtherTool(clause.tokens());
     }
 
     /** What the text says for a case only. */

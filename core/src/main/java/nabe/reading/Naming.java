@@ -214,9 +214,9 @@ final class Naming {
     /** "With 1 tsp salt" that is not on the list: no other thing of which there is a teaspoon. */
     private boolean isSaltOfTheShelf(List<Token> tokens, Choice best) {
         return tokens.getLast().is("salt")
-                && best.pot == null
-                && best.lines.stream()
-                        .noneMatch(l -> kitchen.role(l).equals("salt")
+                && (best.pot == null ? best.lines : List.copyOf(best.pot.lines.keySet()))
+                        .stream()
+                                .noneMatch(l -> kitchen.role(l).equals("salt")
                                 || Tokens.has(Tokens.of(kitchen.lines.get(l).text()), "salt"));
     }
 

@@ -28,7 +28,23 @@ final class NounsTogether {
 
     /** All of it: of their part, of another kind, with what was readied before. */
     List<Named> meant(List<Named> nouns) {
-        return withReadied(another(together(withoutItself(nouns))));
+        return withReadied(another(together(withoutItself(withoutThoseOfThem(nouns)))));
+    }
+
+    /** "Stand them in the dish, alternating courgette, aubergine and tomato": each is one of them. */
+    private List<Named> withoutThoseOfThem(List<Named> nouns) {
+        boolean them = nouns.stream()
+                .anyMatch(n -> n.is(Kind.PRONOUN)
+                        && n.slot().lead() == Lead.NONE
+                        && !n.portion().isSaid());
+        return nouns.stream()
+                .filter(n -> !them
+                        || n.slot().lead() != Lead.NONE
+                        || n.portion().isSaid()
+                        || n.pot() == null
+                        || kitchen.focus.size() < 2
+                        || kitchen.focus.stream().map(kitchen::whereItIs).noneMatch(p -> p == n.pot()))
+                .toList();
     }
 
     /** "Tip in the potatoes with all their creamy milk", that they were cooked in: one pot. */

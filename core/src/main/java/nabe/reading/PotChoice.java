@@ -57,8 +57,11 @@ final class PotChoice {
                 return at;
             }
         }
-        boolean moved =
-                objectPot != null && items.size() == 1 && nouns.stream().anyMatch(Named::isVessel) && !takesIn(clause);
+        boolean moved = objectPot != null
+                && items.size() == 1
+                && nouns.stream().anyMatch(Named::isVessel)
+                && !takesIn(clause)
+                && !comesBack(clause, objectPot);
         if (objectPot != null && moved) {
             return kitchen.whereItIs(objectPot);
         }
@@ -77,6 +80,16 @@ final class PotChoice {
         return ownPot.starts(clause, nouns, items, lastStep)
                 ? fresh(clause, nouns, items)
                 : Objects.requireNonNull(kitchen.current);
+    }
+
+    /** "Return the beef to the pan", where other things cook by now. */
+    private boolean comesBack(Clause clause, Pot object) {
+        Pot current = kitchen.current;
+        return (clause.base().equals("return") || clause.particles().contains("back"))
+                && current != null
+                && current != kitchen.whereItIs(object)
+                && Mixing.isHot(current)
+                && !dish.holds(current);
     }
 
     /** "Add a little oil to the pan", of which the slices were brushed: more of it, not the slices. */

@@ -253,6 +253,9 @@ final class Leads {
         }
         boolean names = words.has(Use.FOODS, spoken.verb().base())
                 || spoken.verb().base().equals("dry");
+        if (i > 0 && spoken.verb().base().equals("brown") && words.is(next, Use.SOLD_BROWN)) {
+            return false;
+        }
         if (names && words.is(next, Use.COMPOUND)) {
             return false;
         }

@@ -3,15 +3,19 @@ package nabe.reading.grammar;
 import java.util.BitSet;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Verb.Form;
 import nabe.reading.grammar.Verb.Spoken;
 
 /** Which tokens of a sentence instruct and which only tell: signs ("until golden"), reasons, conditions, talk. */
-final class Telling {
+public final class Telling {
     private static final Set<String> STILL_MEANT =
             Set.of("using", "you", "liked", "desired", "wanted", "wished", "necessary", "needed");
     private static final Set<String> FINITE = Set.of("is", "are", "was", "were", "isn't", "aren't", "will", "wa");
+    private static final Set<String> DASHES = Set.of("–", "—", "-", ";", ":");
+    private static final Set<Verb.Effect> THIS_WAY =
+            Set.of(Verb.Effect.SERVE, Verb.Effect.BAKE, Verb.Effect.HEAT, Verb.Effect.MIX);
     private final KitchenWords words;
     private final List<Token> tokens;
     private final ClauseBounds bounds;
@@ -56,10 +60,10 @@ final class Telling {
     }
 
     boolean conditional(int from, int to) {
+        int first = inCase.nextSetBit(from);
+        boolean remark = first > from && DASHES.contains(tokens.get(first - 1).text());
         return inCase.get(from, to).cardinality() == to - from
-                || !inCase.get(from, to).isEmpty()
-                        && inCase.get(to - 1)
-                        && lastMark(from, to) < inCase.get(from, to).nextSetBit(0) + from;
+                || first >= 0 && first < to && inCase.get(to - 1) && lastMark(from, to) < first && !remark;
     }
 
     /** "Take it off the heat while you add the milk" asks for the milk. */
@@ -211,14 +215,16 @@ final class Telling {
             boolean you = i > 0 && tokens.get(i - 1).is("you") && !t.is("should");
             boolean choice = you && isSubject(i - 1);
             if (choice && followedByVerb(i)) {
-                inCase.set(0, tokens.size());
-                tells.set(0, tokens.size());
+                inCase.set(afterDash(i), tokens.size());
+                tells.set(afterDash(i), tokens.size());
             } else if (you) {
                 tells.set(i - 1, bounds.end(i, false));
             }
             return;
         }
-        boolean meant = i + 1 < tokens.size()
+        boolean meant = isThisWay(i)
+                || !isInOtherTool(tokens.subList(i, bounds.mark(i)))
+                && i + 1 < tokens.size()
                 && STILL_MEANT.contains(tokens.get(i + 1).key())
                 && !(tokens.get(i + 1).is("you") && (!likes(i + 2) || likesItSo(i + 3) || isOvens(i)));
         int end = bounds.mark(i);
@@ -235,6 +241,28 @@ final class Telling {
         } else if (!meant && !t.is("unless")) {
             inCase.set(from, end);
         }
+    }
+
+    /** "If eating straight away, heat the oven": what the recipe is for. */
+    private boolean isThisWay(int i) {
+        List<Token> said = tokens.subList(i, bounds.mark(i));
+        return said.stream().map(words::verb).anyMatch(v -> v != null && THIS_WAY.contains(v.verb().effect()))
+                && (Tokens.has(said, "immediately", "now", "today")
+                        || Tokens.has(said, "straight", "right") && Tokens.has(said, "away", "off"));
+    }
+
+    /** "If you want to use a slow cooker": not this way. */
+    public static boolean isInOtherTool(List<Token> said) {
+        return Tokens.has(said, "cooker", "fryer", "microwave", "multicooker");
+    }
+
+    /** "Fry the mince – you may need to do this in batches": the frying is asked for. */
+    private int afterDash(int i) {
+        return IntStream.range(0, i)
+                .filter(k -> DASHES.contains(tokens.get(k).text()))
+                .map(k -> k + 1)
+                .max()
+                .orElse(0);
     }
 
     /** "Bake for 40 min, tenting it with foil if it browns": the baking is asked for in any case. */

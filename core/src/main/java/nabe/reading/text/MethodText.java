@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 final class MethodText {
     private static final String NUMBER_WORDS = "one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve";
     private static final Pattern STEP_MARK = Pattern.compile(
-            "^(?:" + Bullets.MARK + "\\s+|\\(\\d{1,2}\\)\\s+|(?i:step\\s*(?:" + NUMBER_WORDS
+            "^(?:" + Bullets.MARK + "(?:\\s+|(?=\\p{L}))|\\(\\d{1,2}\\)\\s+|(?i:step\\s*(?:" + NUMBER_WORDS
                     + "))\\s*[.):]?\\s*|(?i:step\\s*\\d{1,2})\\s*[-–—]\\s+|(?i:step\\s*)?\\d{1,2}(?:\\s*[.):]\\s*|/\\s+|\\s+(?=\\p{Lu}\\p{L})))|\\*\\*");
     private static final Pattern NUMBERED =
             Pattern.compile("(?:step\\s*)?(?:\\d{1,2}|" + NUMBER_WORDS + ")\\s*[-–—.):/]", Pattern.CASE_INSENSITIVE);

@@ -81,6 +81,12 @@ final class TextSections {
     private static final Pattern OVEN_DIAL =
             Pattern.compile("oven(?: temp(?:erature)?)?\\s*:\\s*(?:gas\\b.*|\\d.*)", Pattern.CASE_INSENSITIVE);
 
+    /** "Serves 6 | 350°F | 1 hr". */
+    private static final Pattern BARS = Pattern.compile("\\s*[|·•/]\\s*");
+
+    private static final Pattern DIAL = Pattern.compile(
+            "(?:oven )?\\d{3} ?(?:° ?[CF]?|degrees(?: [CF])?|[CF])|gas(?: mark)? \\d", Pattern.CASE_INSENSITIVE);
+
     private static final int LONGEST_LABEL = 60;
     private static final int LEAST_LIST = 3;
 
@@ -418,8 +424,12 @@ final class TextSections {
         return NAMELESS.matcher(heading).matches() ? null : heading;
     }
 
-    /** A line that only says for how many is understood; everything else is kept. */
+    /** A line that only says for how many is understood; everything else is kept, and the oven's figure begins the method. */
     private void setAside(String line) {
+        Arrays.stream(BARS.split(bare(line)))
+                .filter(piece -> DIAL.matcher(piece).matches())
+                .findFirst()
+                .ifPresent(dial -> method.add(Messages.say("reading.oven-at", dial)));
         if (!JUST_SERVINGS.matcher(bare(line)).matches()) {
             asides.add(line);
         }
