@@ -2,6 +2,7 @@ package nabe.reading;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Durations.Duration;
@@ -41,7 +42,7 @@ final class Apart {
 
     /** "Brush the aubergines and potatoes with oil", as bought, each of which is laid by itself later. */
     boolean areDressedApart(Clause clause, List<Named> nouns) {
-        boolean dressed = clause.does(Effect.PREP)
+        boolean dressed = (clause.does(Effect.PREP) || isTossedInFat(clause, nouns))
                 && nouns.stream().anyMatch(n -> n.slot().lead() == Lead.WITH && n.isFood());
         List<Integer> later = nouns.stream()
                 .filter(Apart::isFresh)
@@ -53,6 +54,21 @@ final class Apart {
                 && nouns.stream()
                         .filter(Apart::isFresh)
                         .allMatch(n -> kitchen.left[n.lines().getFirst()] > 0.99);
+    }
+
+    /** "Toss the aubergines and potatoes with oil on two trays", each of which is laid by itself. */
+    private boolean isTossedInFat(Clause clause, List<Named> nouns) {
+        return clause.base().equals("toss")
+                && nouns.stream()
+                        .filter(n -> n.is(Kind.LINES) && n.slot().lead() == Lead.WITH)
+                        .allMatch(n -> n.lines().stream().allMatch(l -> kitchen.isFat(l) || isSeasoning(l)))
+                && nouns.stream()
+                        .filter(Apart::isFresh)
+                        .allMatch(n -> kitchen.laidByItself.contains(n.lines().getFirst()));
+    }
+
+    private boolean isSeasoning(int line) {
+        return Set.of("salt", "spice", "dried-herb").contains(kitchen.role(line));
     }
 
     /** One thing as bought that the clause works on. */

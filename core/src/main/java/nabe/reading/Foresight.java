@@ -117,15 +117,22 @@ final class Foresight {
                 && !kitchen.accounts.isDivided(noun.lines().getFirst());
     }
 
+    /** "Put the potatoes in a dish". */
+    private static boolean isPutInDish(Clause clause) {
+        return clause.base().equals("put")
+                && clause.slots().stream().anyMatch(s -> Vessels.in(s.tokens()) == Kind.DISH);
+    }
+
     private void note(Clause clause, int at, Named noun) {
         if (naming.isHeading(noun.slot()) || Meaning.isForSoaking(clause, noun, kitchen)) {
             return;
         }
         boolean laid = noun.lines().size() == 1
-                && noun.slot().lead() == Slot.Lead.NONE
+                && (noun.slot().lead() == Slot.Lead.NONE || noun.slot().direct())
                 && (clause.does(Effect.PLACE)
                         || clause.verb() == null
-                        || clause.base().equals("go"));
+                        || clause.base().equals("go")
+                        || isPutInDish(clause));
         if (isPartLaid(clause, noun)) {
             kitchen.standsForMixture.addAll(noun.lines());
         }

@@ -96,6 +96,8 @@ final class Subjects {
     private static final Pattern COUNT_BEFORE = Pattern.compile(
             "(?:the )?(?<rest>(?:other|remaining|last) )?\\d+ (?:of (?:the |your )?|large |medium |small )?$",
             Pattern.CASE_INSENSITIVE);
+    private static final String EACH = "each ";
+    private static final Pattern EACH_BEFORE = Pattern.compile("\\b" + EACH + "$");
     private static final Pattern BOTH_BEFORE =
             Pattern.compile("\\bboth (?:of )?(?:the |kinds of |types of )?$", Pattern.CASE_INSENSITIVE);
     private static final Set<Job> IN_DOUGH =
@@ -249,6 +251,9 @@ final class Subjects {
                     match.start(), match.end() + wash.end(), about, Messages.say("swap.glaze-verb", opens)));
         }
         String says = Pieces.fitted(called(about), words, after);
+        if (names(about) > 1 && EACH_BEFORE.matcher(sentence.substring(0, match.start())).find()) {
+            return Optional.of(new Mention(match.start() - EACH.length(), match.end(), about, eachOf(about)));
+        }
         Matcher both = BOTH_BEFORE.matcher(sentence.substring(0, match.start()));
         if (both.find() && names(about) == 1) {
             return Optional.of(new Mention(both.start(), match.end(), about, "the " + says));
@@ -309,6 +314,15 @@ final class Subjects {
     private String called(List<Swap> swaps) {
         return swaps.stream().map(book::called).collect(Collectors.toCollection(LinkedHashSet::new)).stream()
                 .limit(3)
+                .collect(Collectors.joining(" and "));
+    }
+
+    /** "Half of each cheese", of two that become different things: "half of the one and the other". */
+    private String eachOf(List<Swap> about) {
+        return about.stream()
+                .map(book::called)
+                .distinct()
+                .map(name -> "the " + name)
                 .collect(Collectors.joining(" and "));
     }
 
