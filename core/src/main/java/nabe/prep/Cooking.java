@@ -199,6 +199,9 @@ final class Cooking {
         in.addAll(put);
         double added = grams(put);
         Work work = workOf(step, in);
+        if (work == null && LiquidSign.isSaid(step.words())) {
+            boilAway(in, 0, 1, step.words());
+        }
         if (work == null) {
             return new Stage(null, minutes(step, 1), before, added, grams(in), null, put);
         }
@@ -220,7 +223,7 @@ final class Cooking {
                 signed = changes && (signed == null || content.raw > signed.raw) ? content : signed;
             }
         }
-        if (work.evaporates()) {
+        if (work.evaporates() || LiquidSign.isSaid(step.words())) {
             boilAway(in, minutes, open(said), step.words());
         }
         Left leftSign = signed == null ? null : leaves(work, signed);

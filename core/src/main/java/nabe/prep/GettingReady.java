@@ -45,7 +45,8 @@ public final class GettingReady {
     /** Of all that stands behind the name, what is cutting. */
     private static String cuts(String preparation) {
         return Arrays.stream(preparation.toLowerCase(Locale.ROOT).split("\\s*[,;]\\s*"))
-                .filter(part -> CUT.matcher(part).find() && !COOKED.matcher(part).find())
+                .filter(part ->
+                        CUT.matcher(part).find() && !COOKED.matcher(part).find())
                 .collect(Collectors.joining(", "));
     }
 

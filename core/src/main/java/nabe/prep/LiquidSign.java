@@ -11,20 +11,27 @@ import org.jspecify.annotations.Nullable;
 final class LiquidSign {
     private static final double GONE = Figures.of("prep.liquid-gone");
 
-    private static final String WET = "(?:liquids?|water|stock|broth|wine|milk|cream|juices?|moisture|sherry|beer|ale|cider|it|they)";
+    private static final String WET =
+            "(?:liquids?|water|stock|broth|wine|milk|cream|juices?|moisture|sherry|beer|ale|cider|it|they)";
     private static final Pattern IS_GONE = Pattern.compile(
-            "\\b" + WET + "\\b[^.;,]{0,30}\\b(?:gone|evaporate[sd]?|(?:boiled|cooked|bubbled) (?:off|away|out)|disappeared|dried (?:up|off))\\b"
+            "\\b" + WET
+                    + "\\b[^.;,]{0,30}\\b(?:gone|evaporate[sd]?|(?:boiled|cooked|bubbled) (?:off|away|out)|disappeared|dried (?:up|off))\\b"
                     + "|\\b(?:hardly|barely|scarcely|almost no|no|little|without) (?:any )?(?:free |more )?(?:liquid|water|moisture|juice)\\b"
                     + "|\\b(?:until|till|til) (?:\\p{L}+ ){0,3}dry\\b|\\bnearly (?:all )?gone\\b",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern REDUCED = Pattern.compile(
-            "\\breduc(?:e|es|ed|ing) (?:\\p{L}+ ){0,3}?(?<how>by|to) (?:about |around |roughly |at least |almost |nearly )?(?<part>(?:one |a |two |three )?[- ]?(?:half|thirds?|quarters?))\\b"
+            "\\breduc(?:e|es|ed|ing) (?:\\p{L}+ ){0,3}?(?<how>by|to) (?:about |around |roughly |at least |almost |nearly )?(?<part>(?:(?:one|a|two|three)[- ])?(?:half|thirds?|quarters?))\\b"
                     + "|\\b(?<halved>halved)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Map<String, Double> PARTS = Map.of("half", 1 / 2.0, "third", 1 / 3.0, "quarter", 1 / 4.0);
 
     private LiquidSign() {}
+
+    /** @return whether the words tell how far the liquid boils away */
+    static boolean isSaid(String words) {
+        return leftOfAll(words) != null || leftOfNow(words) != null;
+    }
 
     /** @return of what goes in, the share of liquid left when it has boiled away as said; null where the words do not say so */
     static @Nullable Double leftOfAll(String words) {

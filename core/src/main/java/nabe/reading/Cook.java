@@ -125,7 +125,9 @@ final class Cook {
         for (int i = 0; i < clauses.size(); i++) {
             Clause clause = clauses.get(i);
             optional = clause.conditional() && clause.words().endsWith(":") ? clause.sentence() : optional;
-            later = isForLater(clause) || isInOtherTool(clause) ? clause.step() : clause.words().endsWith(":") ? -1 : later;
+            later = isForLater(clause) || isInOtherTool(clause)
+                    ? clause.step()
+                    : clause.words().endsWith(":") ? -1 : later;
             if (clause.conditional()
                     || clause.sentence() == optional
                     || clause.step() == later

@@ -132,7 +132,9 @@ final class Kitchen {
         return before >= 0
                 && line < lines.size()
                 && line == before + 1
-                && lines.get(line).text().endsWith(", for the " + lines.get(before).item());
+                && lines.get(line)
+                        .text()
+                        .endsWith(", for the " + lines.get(before).item());
     }
 
     boolean isNamedLater(int line) {

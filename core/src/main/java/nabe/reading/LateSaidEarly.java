@@ -16,7 +16,10 @@ final class LateSaidEarly {
     /** @return the same clauses, such a sentence after the one that bakes last */
     static List<Clause> moved(List<Clause> clauses) {
         int at = IntStream.range(1, clauses.size())
-                .filter(i -> isLate(clauses.get(i)) && lays(clauses, i) && bakesAfter(clauses, i) && !bakesBefore(clauses, i))
+                .filter(i -> isLate(clauses.get(i))
+                        && lays(clauses, i)
+                        && bakesAfter(clauses, i)
+                        && !bakesBefore(clauses, i))
                 .findFirst()
                 .orElse(-1);
         if (at < 0) {

@@ -204,7 +204,8 @@ final class Leftovers {
         return ProcedureStepBuilder.builder()
                 .id(kitchen.nextStep())
                 .action("mix")
-                .words(Messages.say("reading.mix-as-listed", said, kitchen.lines.get(other).item()))
+                .words(Messages.say(
+                        "reading.mix-as-listed", said, kitchen.lines.get(other).item()))
                 .sentence(ListedWork.sentence(line))
                 .uses(List.of(new Of(line, null, share), new Of(other, null, share)))
                 .build();

@@ -32,7 +32,8 @@ final class ListedReserve {
         Verb.Spoken purpose = more > 0 && PURPOSE.matcher(text).find()
                 ? words.verb(Tokens.of(text).getLast())
                 : null;
-        return purpose != null && method.stream().anyMatch(c -> purpose.verb().base().equals(c.base()))
+        return purpose != null
+                        && method.stream().anyMatch(c -> purpose.verb().base().equals(c.base()))
                 ? Double.valueOf(more)
                 : null;
     }

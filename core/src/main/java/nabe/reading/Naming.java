@@ -217,7 +217,8 @@ final class Naming {
                 && (best.pot == null ? best.lines : List.copyOf(best.pot.lines.keySet()))
                         .stream()
                                 .noneMatch(l -> kitchen.role(l).equals("salt")
-                                || Tokens.has(Tokens.of(kitchen.lines.get(l).text()), "salt"));
+                                        || Tokens.has(
+                                                Tokens.of(kitchen.lines.get(l).text()), "salt"));
     }
 
     /** "A handful of basil", of which the list gives no amount and nothing is asked for later. */

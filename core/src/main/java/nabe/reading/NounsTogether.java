@@ -54,7 +54,8 @@ final class NounsTogether {
                         || n.pot().lines.size() < 2
                         || n.slot().lead() != Lead.WITH
                         || n.portion().isSaid() && !n.portion().is(Portion.Kind.ALL)
-                        || nouns.stream().noneMatch(o -> o.pot() == n.pot() && o.slot().lead() != Lead.WITH))
+                        || nouns.stream()
+                                .noneMatch(o -> o.pot() == n.pot() && o.slot().lead() != Lead.WITH))
                 .toList();
     }
 

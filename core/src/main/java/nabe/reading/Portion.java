@@ -60,6 +60,7 @@ record Portion(Kind kind, double value, @Nullable Unit unit) {
     private static final Pattern COUNT_BESIDE = Pattern.compile(
             "(?:\\(|[,;/] ?)(?:about |approx\\.? |around |roughly |~ ?)?(\\d{1,2})"
                     + "(?:(?<=\\(.{1,12})(?=\\))| (?:\\p{L}+ )?(?:sheets|noodles|tubes|shells|tortillas|slices|pieces|strips)\\b)");
+
     private static final List<String> LADLES = List.of("ladle", "ladleful");
     private static final double LADLE_ML = Figures.of("reading.ladle");
 

@@ -131,7 +131,8 @@ final class Repeats {
                 nouns.stream().filter(n -> n.is(Kind.LINES) || n.is(Kind.POT)).toList();
         boolean withList = !clause.says("layer")
                 && !clause.says("twice", "thrice", "time")
-                && named.stream().anyMatch(n -> n.slot().lead() == Lead.WITH) && named.size() > 1;
+                && named.stream().anyMatch(n -> n.slot().lead() == Lead.WITH)
+                && named.size() > 1;
         if (withList) {
             boolean rest = named.getFirst().portion().is(Portion.Kind.REST);
             named.forEach(n -> laying.layDown(rest ? restOf(n) : n, false));

@@ -177,7 +177,8 @@ final class Stove {
                 && pot.lines.keySet().stream()
                         .allMatch(l -> THICKENERS.contains(kitchen.role(l)) || kitchen.isLiquid(l));
         boolean beaten = clause.particles().contains("in")
-                && nouns.stream().allMatch(n -> n.slot().lead() == Lead.WITH || n.slot().lead() == Lead.INTO)
+                && nouns.stream()
+                        .allMatch(n -> n.slot().lead() == Lead.WITH || n.slot().lead() == Lead.INTO)
                 && !pot.steps.isEmpty()
                 && pot.steps.stream().allMatch(s -> s.sentence() == clause.sentence());
         return (slurry || beaten)

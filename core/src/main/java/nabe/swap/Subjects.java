@@ -251,7 +251,8 @@ final class Subjects {
                     match.start(), match.end() + wash.end(), about, Messages.say("swap.glaze-verb", opens)));
         }
         String says = Pieces.fitted(called(about), words, after);
-        if (names(about) > 1 && EACH_BEFORE.matcher(sentence.substring(0, match.start())).find()) {
+        if (names(about) > 1
+                && EACH_BEFORE.matcher(sentence.substring(0, match.start())).find()) {
             return Optional.of(new Mention(match.start() - EACH.length(), match.end(), about, eachOf(about)));
         }
         Matcher both = BOTH_BEFORE.matcher(sentence.substring(0, match.start()));

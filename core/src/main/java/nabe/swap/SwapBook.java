@@ -25,6 +25,7 @@ public final class SwapBook {
             Set.of("mass", "volume", "thickening", "fat", "fat-gap", "piece", "area", "egg", "cooked", "mixture");
     /** What goes along with a thing but does not name it. */
     private static final double LEAST_NAMED = Figures.of("swap.least-named");
+
     private static final Set<String> SIDE = Set.of("water", "olive-oil", "sunflower-oil", "salt");
 
     private final List<SwapRule> rules;

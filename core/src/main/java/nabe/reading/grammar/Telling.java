@@ -224,9 +224,9 @@ public final class Telling {
         }
         boolean meant = isThisWay(i)
                 || !isInOtherTool(tokens.subList(i, bounds.mark(i)))
-                && i + 1 < tokens.size()
-                && STILL_MEANT.contains(tokens.get(i + 1).key())
-                && !(tokens.get(i + 1).is("you") && (!likes(i + 2) || likesItSo(i + 3) || isOvens(i)));
+                        && i + 1 < tokens.size()
+                        && STILL_MEANT.contains(tokens.get(i + 1).key())
+                        && !(tokens.get(i + 1).is("you") && (!likes(i + 2) || likesItSo(i + 3) || isOvens(i)));
         int end = bounds.mark(i);
         if (bounds.opens(i) && !meant || t.is("alternatively") || t.is("otherwise")) {
             inCase.set(i, tokens.size());
@@ -246,7 +246,9 @@ public final class Telling {
     /** "If eating straight away, heat the oven": what the recipe is for. */
     private boolean isThisWay(int i) {
         List<Token> said = tokens.subList(i, bounds.mark(i));
-        return said.stream().map(words::verb).anyMatch(v -> v != null && THIS_WAY.contains(v.verb().effect()))
+        return said.stream()
+                        .map(words::verb)
+                        .anyMatch(v -> v != null && THIS_WAY.contains(v.verb().effect()))
                 && (Tokens.has(said, "immediately", "now", "today")
                         || Tokens.has(said, "straight", "right") && Tokens.has(said, "away", "off"));
     }

@@ -11,7 +11,8 @@ final class MadeUp {
     private static final String HOW =
             "made up|let down|mixed|blended|whisked|stirred|beaten|dissolved|slaked|crumbled|combined|diluted|loosened|thinned|infused|steeped|soaked|rehydrated";
     private static final Pattern WITH = Pattern.compile(
-            "(?<thing>.+?)[, (]+(?:(?<how>" + HOW + ") (?:up )?(?:in|into|with)|in) (?<other>(?:about )?[\\d½¼¾⅓⅔⅛](?:(?! to | of the )[^,()])*?)\\)?(?<purpose>,? (?:for|to) [^,]+)?",
+            "(?<thing>.+?)[, (]+(?:(?<how>" + HOW
+                    + ") (?:up )?(?:in|into|with)|in) (?<other>(?:about )?[\\d½¼¾⅓⅔⅛](?:(?! to | of the )[^,()])*?)\\)?(?<purpose>,? (?:for|to) [^,]+)?",
             Pattern.CASE_INSENSITIVE);
 
     private static final Set<String> SOAKED = Set.of("soaked", "rehydrated");
