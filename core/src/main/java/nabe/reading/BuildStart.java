@@ -16,10 +16,12 @@ final class BuildStart {
     private static final Set<String> LINES = Set.of("line", "turn into");
 
     private final Scene scene;
+    private final Meaning meaning;
     private final Kitchen kitchen;
     private final Dish dish;
 
-    BuildStart(Scene scene) {
+    BuildStart(Scene scene, Meaning meaning) {
+        this.meaning = meaning;
         this.scene = scene;
         this.kitchen = scene.kitchen;
         this.dish = scene.dish;
@@ -44,6 +46,10 @@ final class BuildStart {
     private interface Sign {
         Says read(Clause clause, List<Named> nouns);
     }
+
+    private static final Set<String> SCATTERS = Set.of("dot", "sprinkle", "scatter", "strew", "top");
+    private static final Set<String> ON_TOP =
+            Set.of("melting-cheese", "hard-cheese", "crumbly-cheese", "slab", "crumbs");
 
     private final List<Sign> signs = List.of(
             (c, n) -> Says.staysIf(fries(c, n)),
@@ -169,7 +175,7 @@ final class BuildStart {
     private boolean topsWhatIsHot(Clause clause, List<Named> nouns) {
         Pot current = kitchen.current;
         boolean tops = clause.does(Effect.PLACE)
-                && clause.says("top")
+                && (clause.says("top") || scattersCheese(clause, nouns))
                 && current != null
                 && current.lines.size() > 2
                 && Mixing.isHot(current)
@@ -180,6 +186,17 @@ final class BuildStart {
             dish.placeUnder(current);
         }
         return tops;
+    }
+
+    /** "Dot over the mozzarella", of a pan that goes under the grill as it is. */
+    private boolean scattersCheese(Clause clause, List<Named> nouns) {
+        return SCATTERS.contains(clause.base())
+                && nouns.stream().anyMatch(Named::isFood)
+                && nouns.stream()
+                        .filter(Named::isFood)
+                        .allMatch(n ->
+                                n.is(Kind.LINES) && n.lines().stream().allMatch(l -> ON_TOP.contains(kitchen.role(l))))
+                && !meaning.anotherDishAfter(kitchen.clause);
     }
 
     /** "Rub the crumbs together, pile on top". */

@@ -77,7 +77,7 @@ final class Cook {
         this.laying = new Laying(scene);
         this.repeating = new Repeats(scene, laying);
         this.wrapping = new Wrapping(scene, laying);
-        this.buildStart = new BuildStart(scene);
+        this.buildStart = new BuildStart(scene, meaning);
         this.signs = new BuildSigns(scene, clauses.size());
         this.covers = new CoverSigns(scene, clauses);
         this.ovenSigns = new OvenSigns(scene, clauses, meaning);

@@ -257,7 +257,7 @@ final class Laying {
         for (int line : noun.lines()) {
             if (isSeasoning(line) || kitchen.isFat(line) && dish.all.isEmpty()) {
                 if (kitchen.isFat(line)) {
-                    kitchen.pan.add(line);
+                    readied(line, noun.portion());
                 } else if (!dish.all.isEmpty() && (kitchen.lines.get(line).amount() != null || isLastOf(line))) {
                     drizzle(line, noun.portion());
                 }
@@ -274,6 +274,14 @@ final class Laying {
                 lateAdd(pot, late);
                 kitchen.focusOn(pot);
             }
+        }
+    }
+
+    /** "Put half of the butter in the dish": under everything, the dish's own. */
+    private void readied(int line, Portion portion) {
+        kitchen.pan.add(line);
+        if (portion.is(Portion.Kind.FRACTION) || portion.is(Portion.Kind.MEASURE)) {
+            kitchen.accounts.take(line, portion);
         }
     }
 

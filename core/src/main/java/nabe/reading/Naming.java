@@ -413,7 +413,8 @@ final class Naming {
             best = better(best, new Choice(lineNames.score(tokens, head, l), List.of(l), null, head));
         }
         for (Pot pot : kitchen.pots) {
-            if ((!pot.isEmpty() || !pot.inside.isEmpty()) && !isMoreFat(tokens, head, pot)) {
+            boolean there = !pot.isEmpty() || !pot.inside.isEmpty();
+            if (there && !isMoreFat(tokens, head, pot) && !isPartlyIn(tokens, head, pot)) {
                 best = better(best, new Choice(potNames.score(tokens, head, pot, place), List.of(), pot, head));
             }
         }
@@ -430,6 +431,16 @@ final class Naming {
                 && kitchen.namedLast.getOrDefault(line, -1) >= kitchen.clause
                 && !kitchen.role(line).equals("salt")
                 && !known.lines.get(line).text().contains(name.key());
+    }
+
+    /** "The remaining cheese", of which some went into the cheese sauce: what is left of it, not the sauce. */
+    private boolean isPartlyIn(List<Token> tokens, int head, Pot pot) {
+        Token name = tokens.get(head);
+        return words.any(tokens, Use.REST)
+                && !words.is(name, Use.GENERIC)
+                && pot.lines.size() > 1
+                && known.linesOf(name).stream()
+                        .anyMatch(l -> pot.lines.containsKey(l) && kitchen.left[l] > 0.01 && kitchen.left[l] < 0.99);
     }
 
     /** "In a little oil": out of the bottle, not what was brushed with it. */

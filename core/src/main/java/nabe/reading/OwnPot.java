@@ -73,7 +73,11 @@ final class OwnPot {
             new Sign(2, a -> a.current().setAside),
             new Sign(2, a -> isUnder(a, false)),
             new Sign(-1.5, a -> isUnder(a, true) && !inVessel(a, false)),
-            new Sign(2, a -> a.lastAction().equals("roast") && a.does(Effect.HEAT) && !a.verb(Set.of("roast"))),
+            new Sign(
+                    2,
+                    a -> a.lastAction().equals("roast")
+                            && a.does(Effect.HEAT, Effect.START)
+                            && !a.verb(Set.of("roast"))),
             new Sign(2, this::isPastaHeated),
             new Sign(2, a -> isRawSlices(a.current()) && a.does(Effect.HEAT, Effect.START) && hasItems(a)),
             new Sign(1.5, a -> isShaped(a.current()) && a.verb(FRIES) && hasItems(a)),

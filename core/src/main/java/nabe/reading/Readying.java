@@ -91,7 +91,7 @@ final class Readying {
         if (line && clause.particles().contains("up")) {
             return false;
         }
-        if (rubsDish(clause, nouns)) {
+        if (rubsDish(clause, nouns) || rubsItRound(clause, nouns)) {
             greaseWith(clause, nouns);
             kitchen.readying.add(new Steps(kitchen).of(clause, uses(nouns), null));
             scene.dishMeant = true;
@@ -130,6 +130,24 @@ final class Readying {
         return clause.base().equals("rub")
                 && nouns.stream().anyMatch(n -> n.is(Kind.DISH) && n.slot().lead() != Lead.WITH)
                 && nouns.stream().filter(Named::isFood).allMatch(n -> n.slot().lead() == Lead.WITH);
+    }
+
+    /** "Halve the garlic and rub it round the dish": it stays there. */
+    private boolean rubsItRound(Clause clause, List<Named> nouns) {
+        Pot one = kitchen.focus.size() == 1 ? kitchen.focus.getFirst() : null;
+        boolean rubs = clause.base().equals("rub")
+                && nouns.stream().anyMatch(n -> n.is(Kind.PRONOUN) && n.slot().lead() == Lead.NONE)
+                && nouns.stream().anyMatch(n -> n.is(Kind.DISH) && n.slot().lead() != Lead.NONE)
+                && one != null
+                && !one.worked
+                && one.lines.size() == 1;
+        if (one != null && rubs) {
+            int line = one.lines.keySet().iterator().next();
+            kitchen.left[line] += one.share(line);
+            one.lines.clear();
+            kitchen.pan.add(line);
+        }
+        return rubs;
     }
 
     /** "Coat 2 baking sheets with cooking spray": what is roasted lies there, not the dish. */
