@@ -60,7 +60,6 @@ public final class KitchenWords {
         RESTS,
         COVERS_WITH,
         COMPOUND,
-        SOLD_BROWN,
         TAKES_OFF,
         PUTS_ON,
         LISTED,

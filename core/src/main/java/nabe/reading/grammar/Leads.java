@@ -24,6 +24,10 @@ final class Leads {
             "same",
             "previous");
 
+    /** "Brown sugar" is bought so; these are foods, and no words of the kitchen. */
+    private static final Set<String> SOLD_BROWN =
+            Set.of("sugar", "rice", "bread", "ale", "lentil", "sauce", "gravy", "mushroom");
+
     private static final Set<String> FATS = Set.of("oil", "butter", "fat", "lard", "dripping", "ghee");
 
     /** "To the remaining vegetables add tomato paste". */
@@ -253,7 +257,7 @@ final class Leads {
         }
         boolean names = words.has(Use.FOODS, spoken.verb().base())
                 || spoken.verb().base().equals("dry");
-        if (i > 0 && spoken.verb().base().equals("brown") && words.is(next, Use.SOLD_BROWN)) {
+        if (i > 0 && spoken.verb().base().equals("brown") && SOLD_BROWN.contains(next.key())) {
             return false;
         }
         if (names && words.is(next, Use.COMPOUND)) {
