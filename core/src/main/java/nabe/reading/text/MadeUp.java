@@ -37,8 +37,9 @@ final class MadeUp {
                 ? !PACKED.matcher(thing).find() && thing.indexOf(',') < 0 && kinds.isName(kinds.nameOf(thing))
                 : !isSoaking(m);
         String purpose = m.group("purpose") == null ? "" : m.group("purpose");
+        String how = m.group("how") == null ? "" : ", " + m.group("how");
         return kept && kinds.startsWithAmount(thing) && kinds.isMeasureOfKnown(other) && kinds.isIngredient(thing)
-                ? List.of(thing + purpose, other + ", for the " + kinds.nameOf(thing))
+                ? List.of(thing + how + purpose, other + ", for the " + kinds.nameOf(thing))
                 : List.of(line);
     }
 

@@ -27,7 +27,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class RecipeReaderTest {
     /** May go where a line is parted. */
-    private static final Set<String> JOINTS = Set.of("and", "plus");
+    private static final Set<String> JOINTS = Set.of("and", "plus", "with", "into");
 
     private static final Pattern WORD = Pattern.compile("\\p{L}{3,}");
     private static final RecipeReader READER = new RecipeReader(Larder.load());
