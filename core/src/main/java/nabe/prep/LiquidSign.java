@@ -13,16 +13,17 @@ final class LiquidSign {
 
     private static final String WET =
             "(?:liquids?|water|stock|broth|wine|milk|cream|juices?|moisture|sherry|beer|ale|cider|it|they)";
+    /** "A little water" is put in, "gone golden" is a colour, and halved tomatoes are cut: only a sign tells. */
     private static final Pattern IS_GONE = Pattern.compile(
             "\\b" + WET
-                    + "\\b[^.;,]{0,30}\\b(?:gone|evaporate[sd]?|(?:boiled|cooked|bubbled) (?:off|away|out)|disappeared|dried (?:up|off))\\b"
-                    + "|\\b(?:hardly|barely|scarcely|almost no|no|little|without) (?:any )?(?:free |more )?(?:liquid|water|moisture|juice)\\b"
+                    + "\\b[^.;,]{0,30}\\b(?:gone(?! \\p{L}+(?<!and|or))|evaporate[sd]?|(?:boiled|cooked|bubbled) (?:off|away|out)|disappeared|dried (?:up|off))\\b"
+                    + "|\\b(?:until|till|til)\\b[^.;,]{0,30}\\b(?:hardly|barely|scarcely|almost no|no) (?:any )?(?:free |more )?(?:liquid|water|moisture|juice)\\b"
                     + "|\\b(?:until|till|til) (?:\\p{L}+ ){0,3}dry\\b|\\bnearly (?:all )?gone\\b",
             Pattern.CASE_INSENSITIVE);
 
     private static final Pattern REDUCED = Pattern.compile(
             "\\breduc(?:e|es|ed|ing) (?:\\p{L}+ ){0,3}?(?<how>by|to) (?:about |around |roughly |at least |almost |nearly )?(?<part>(?:(?:one|a|two|three)[- ])?(?:half|thirds?|quarters?))\\b"
-                    + "|\\b(?<halved>halved)\\b",
+                    + "|\\b(?:until|till|til)\\b[^.;,]{0,30}\\b(?<halved>halved)\\b",
             Pattern.CASE_INSENSITIVE);
     private static final Map<String, Double> PARTS = Map.of("half", 1 / 2.0, "third", 1 / 3.0, "quarter", 1 / 4.0);
 

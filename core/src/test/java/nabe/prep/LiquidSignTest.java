@@ -62,6 +62,20 @@ class LiquidSignTest {
         assertThat(stock(simmers)).isCloseTo(share, within(0.03));
     }
 
+    /** Each would be a sign where it stands otherwise. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "a little water and simmer for 10 minutes",
+                "2 tomatoes, halved, and simmer for 10 minutes",
+                "simmer for 10 minutes until it has gone golden",
+                "simmer for 10 minutes without stirring"
+            })
+    void whatIsPutInOrCutOrColouredIsNoSign(String simmers) {
+        assertThat(LiquidSign.isSaid(simmers)).isFalse();
+        assertThat(stock(simmers)).isGreaterThan(0.7);
+    }
+
     @Test
     void longerIsNeverMoreAndALidKeepsMore() {
         List<Double> left =
