@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
@@ -175,129 +176,155 @@ class EverySearchTest {
         }
     }
 
+    /** A task as the search sees it, by numbers: millions of orders are timed. */
+    private record Job(Draft draft, int number, int before, int[] tools, boolean[] heldThrough) {
+        boolean serves() {
+            return draft.stage() == Draft.Stage.SERVE;
+        }
+    }
+
     /** All orders of all chains, with washings at all places. */
     private static final class Every {
-        private final List<List<Draft>> chains;
+        private final List<Draft> drafts;
+        private final List<List<Job>> chains;
+        private final boolean[] strict;
+        private final List<String> tools;
         private final Items items;
         private final Meal meal;
         private final Timetable timetable;
+        private final int serve;
+        private final Job[] order;
+        private final int[] starts;
+        private final int[] toolFree;
+        private final int[] washed = new int[MOST_WASHES];
+        private int unserved;
         private Cost best;
 
         Every(List<List<Draft>> chains, Items items, Meal meal, Timetable timetable) {
-            this.chains = chains;
             this.items = items;
             this.meal = meal;
             this.timetable = timetable;
+            serve = timetable.serve();
+            drafts = chains.stream().flatMap(List::stream).toList();
+            tools = drafts.stream().flatMap(d -> d.tools().stream()).distinct().toList();
+            List<String> ids = drafts.stream().map(Draft::id).toList();
+            this.chains = chains.stream()
+                    .map(chain -> chain.stream().map(d -> job(d, ids)).toList())
+                    .toList();
+            strict = new boolean[chains.size()];
+            for (int c = 0; c < strict.length; c++) {
+                strict[c] = !chains.get(c).getFirst().guards().isEmpty();
+                unserved += strict[c] ? 1 : 0;
+            }
+            order = new Job[drafts.size() + MOST_WASHES];
+            starts = new int[drafts.size()];
+            toolFree = new int[tools.size()];
+        }
+
+        private Job job(Draft draft, List<String> ids) {
+            List<String> own = List.copyOf(draft.tools());
+            boolean[] heldThrough = new boolean[own.size()];
+            for (int t = 0; t < heldThrough.length; t++) {
+                heldThrough[t] = items.holdsFood(own.get(t));
+            }
+            int before = draft.after().stream().mapToInt(ids::indexOf).findAny().orElse(-1);
+            int[] numbers = own.stream().mapToInt(tools::indexOf).toArray();
+            return new Job(draft, ids.indexOf(draft.id()), before, numbers, heldThrough);
         }
 
         Cost best() {
-            next(new ArrayList<>(), new int[chains.size()], 0);
+            next(0, new int[chains.size()], 0);
             return best;
         }
 
-        /** @param order with null for a washing */
-        private void next(List<Draft> order, int[] taken, int washes) {
+        /** A washing stands in the order as null. Strict food is served first. */
+        private void next(int length, int[] taken, int washes) {
             boolean all = true;
-            for (int c = 0; c < chains.size(); c++) {
+            for (int c = 0; c < strict.length; c++) {
                 if (taken[c] < chains.get(c).size()) {
                     all = false;
-                    if (comesTooSoon(chains.get(c).get(taken[c]), order)) {
+                    Job job = chains.get(c).get(taken[c]);
+                    if (job.serves() && !strict[c] && unserved > 0) {
                         continue;
                     }
-                    order.add(chains.get(c).get(taken[c]++));
-                    next(order, taken, washes);
+                    int served = job.serves() && strict[c] ? 1 : 0;
+                    order[length] = job;
+                    taken[c]++;
+                    unserved -= served;
+                    next(length + 1, taken, washes);
+                    unserved += served;
                     taken[c]--;
-                    order.removeLast();
                 }
             }
             if (all) {
-                judge(order, washes, false);
-                judge(order, washes, true);
-            } else if (washes < MOST_WASHES && !order.isEmpty() && order.getLast() != null) {
-                order.add(null);
-                next(order, taken, washes + 1);
-                order.removeLast();
+                judge(length, washes, false);
+                judge(length, washes, true);
+            } else if (washes < MOST_WASHES && length > 0 && order[length - 1] != null) {
+                order[length] = null;
+                next(length + 1, taken, washes + 1);
             }
         }
 
-        /** Strict food is served first. */
-        private boolean comesTooSoon(Draft served, List<Draft> order) {
-            return served.stage() == Draft.Stage.SERVE
-                    && !isStrict(served.dish())
-                    && chains.stream()
-                            .map(List::getLast)
-                            .anyMatch(last -> isStrict(last.dish()) && !order.contains(last));
-        }
-
-        private boolean isStrict(int dish) {
-            return !chains.get(dish).getFirst().guards().isEmpty();
-        }
-
         /** @param waits whether washing up waits until nothing stands in a bowl any more */
-        private void judge(List<Draft> order, int washes, boolean waits) {
-            for (int late = 0; best == null || late <= best.late; late++) {
-                if (late > 200) {
+        private void judge(int length, int washes, boolean waits) {
+            for (int late = 0; late <= 200 && (best == null || late <= best.late); late++) {
+                if (inTime(length, late, waits)) {
+                    Cost cost = new Cost(late, washes);
+                    if (cost.isBetterThan(best) && isApart(washes)) {
+                        best = cost;
+                    }
                     return;
                 }
-                Map<String, Integer> starts = new HashMap<>();
-                List<Integer> washed = new ArrayList<>();
-                if (!inTime(order, late, starts, washed, waits)) {
-                    continue;
-                }
-                Cost cost = new Cost(late, washes);
-                if (cost.isBetterThan(best) && isApart(starts, washed)) {
-                    best = cost;
-                }
-                return;
             }
         }
 
         /** Everything as early as it can be; nothing served more than ten minutes before the rest is due. */
-        private boolean inTime(
-                List<Draft> order, int late, Map<String, Integer> starts, List<Integer> washed, boolean waits) {
-            Map<String, Integer> ends = new HashMap<>();
-            Map<String, Integer> toolFree = new HashMap<>();
+        private boolean inTime(int length, int late, boolean waits) {
+            Arrays.fill(toolFree, 0);
             int hands = 0;
-            for (Draft d : order) {
-                if (d == null) {
-                    hands = waits
-                            ? Math.max(
-                                    hands,
-                                    toolFree.values().stream()
-                                            .max(Integer::compare)
-                                            .orElse(0))
-                            : hands;
-                    washed.add(hands);
+            int washes = 0;
+            for (int i = 0; i < length; i++) {
+                Job job = order[i];
+                if (job == null) {
+                    for (int t = 0; waits && t < toolFree.length; t++) {
+                        hands = Math.max(hands, toolFree[t]);
+                    }
+                    washed[washes++] = hands;
                     hands += Clock.WASH_MINUTES;
                     continue;
                 }
+                int minutes = job.draft.minutes();
                 int start = hands;
-                for (String before : d.after()) {
-                    start = Math.max(start, ends.get(before));
+                if (job.before >= 0) {
+                    Draft before = drafts.get(job.before);
+                    start = Math.max(start, starts[job.before] + before.minutes());
                 }
-                for (String tool : d.tools()) {
-                    start = Math.max(start, toolFree.getOrDefault(tool, 0));
+                for (int tool : job.tools) {
+                    start = Math.max(start, toolFree[tool]);
                 }
-                if (d.stage() == Draft.Stage.SERVE) {
-                    start = Math.max(start, timetable.serve() + late - ON_TABLE - d.minutes());
-                    if (start + d.minutes() > timetable.serve() + late) {
+                if (job.serves()) {
+                    start = Math.max(start, serve + late - ON_TABLE - minutes);
+                    if (start + minutes > serve + late) {
                         return false;
                     }
                 }
-                starts.put(d.id(), start);
-                ends.put(d.id(), start + d.minutes());
-                for (String tool : d.tools()) {
-                    toolFree.put(tool, start + (items.holdsFood(tool) ? d.minutes() : d.active()));
+                starts[job.number] = start;
+                hands = start + job.draft.active();
+                for (int t = 0; t < job.tools.length; t++) {
+                    toolFree[job.tools[t]] = job.heldThrough[t] ? start + minutes : hands;
                 }
-                hands = start + d.active();
             }
             return true;
         }
 
-        private boolean isApart(Map<String, Integer> starts, List<Integer> washed) {
-            Found found = new Found(starts, Map.of(), washed, 0, true, 0, 0);
-            List<MealTask> tasks = Timeline.of(
-                    chains.stream().flatMap(List::stream).toList(), found, meal.kitchen(), items, timetable);
+        private boolean isApart(int washes) {
+            Map<String, Integer> begun = new HashMap<>();
+            for (int i = 0; i < starts.length; i++) {
+                begun.put(drafts.get(i).id(), starts[i]);
+            }
+            List<Integer> washings = Arrays.stream(washed, 0, washes).boxed().toList();
+            Found found = new Found(begun, Map.of(), washings, 0, true, 0, 0);
+            List<MealTask> tasks = Timeline.of(drafts, found, meal.kitchen(), items, timetable);
             return KeepingApart.breaches(tasks, meal.kitchen().ovens()).isEmpty();
         }
     }
