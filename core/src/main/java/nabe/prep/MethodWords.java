@@ -1,5 +1,6 @@
 package nabe.prep;
 
+import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -51,8 +52,29 @@ final class MethodWords {
                 && ORDERS.contains(said.verb().effect());
     }
 
+    /** "… keep the sauce loose. adding the broccoli": what went on in a sentence that ends now begins one. */
+    private static List<String> afterStops(List<String> clauses) {
+        List<String> all = new ArrayList<>();
+        for (String clause : clauses) {
+            boolean stopped = !all.isEmpty() && END.matcher(all.getLast()).find();
+            all.add(stopped && Character.isLowerCase(clause.charAt(0)) ? asOrder(clause) : clause);
+        }
+        return all;
+    }
+
+    private static String asOrder(String clause) {
+        Token first = Tokens.of(clause).getFirst();
+        Verb.Spoken said = KitchenWords.shared().verb(first);
+        String order = said != null && said.form() == Verb.Form.ING
+                ? said.verb().base() + clause.substring(first.end())
+                : clause;
+        return Character.toUpperCase(order.charAt(0)) + order.substring(1);
+    }
+
     static String sentence(List<String> clauses) {
-        String joined = Clauses.joined(clauses).replaceAll("\\s+([,.;:])", "$1").replaceAll("\\s{2,}", " ");
+        String joined = Clauses.joined(afterStops(clauses))
+                .replaceAll("\\s+([,.;:])", "$1")
+                .replaceAll("\\s{2,}", " ");
         String begun = withoutOrder(HEAD.matcher(joined).replaceFirst(""));
         String bare = TAIL.matcher(begun).replaceFirst("").strip();
         if (bare.isEmpty()) {

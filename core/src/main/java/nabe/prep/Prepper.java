@@ -323,7 +323,7 @@ public final class Prepper {
                 all.add(late);
             }
             DishReady.of(procedure).ifPresent(all::add);
-            return StartTimes.count(all, needs);
+            return FarFromItsName.named(StartTimes.count(all, needs));
         }
 
         private String nameOf(ConvertedLine line) {

@@ -6,6 +6,7 @@ import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.regex.Pattern;
 import nabe.reading.grammar.Clause;
+import nabe.reading.grammar.Slot.Lead;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure.Step;
 import org.jspecify.annotations.Nullable;
@@ -32,12 +33,16 @@ final class Asides {
 
     /** @param more whether the sentence goes on; {@code nouns} what it names */
     void note(Clause clause, Scene.Stage stage, boolean more, List<Named> nouns) {
-        boolean lays = stage == Scene.Stage.BUILDING && clause.does(Effect.PLACE);
+        boolean lays = stage == Scene.Stage.BUILDING && (clause.does(Effect.PLACE) || poursMore(clause, nouns));
         boolean putBy = !kitchen.readying.isEmpty()
                 && kitchen.readying.getLast().sentence() == clause.sentence()
                 && clause.does(Effect.KEEP, Effect.GREASE);
         if (putBy) {
             kitchen.readying.add(kitchen.readying.removeLast().saying(clause.words()));
+            return;
+        }
+        if (setsOut(clause) && nouns.stream().allMatch(Named::isVessel)) {
+            kitchen.pending.add(clause);
             return;
         }
         if (isElsewhere(clause) || !lays && !tells(clause)) {
@@ -57,6 +62,12 @@ final class Asides {
                     .said
                     .add(clause);
         }
+    }
+
+    /** "Pour the cream over", in which the slices simmered that were lifted out of it: it is there already. */
+    private boolean poursMore(Clause clause, List<Named> nouns) {
+        return clause.does(Effect.JOIN)
+                && nouns.stream().anyMatch(n -> n.slot().lead() == Lead.NONE && dish.holds(n.pot()));
     }
 
     /** "Strain the milk and keep it", while the fish lies in the dish. */
@@ -85,6 +96,13 @@ final class Asides {
                 || clause.base().equals("split")
                 || clause.says("hole", "slit", "vent", "slash")
                 || FORBIDS.matcher(clause.words()).find();
+    }
+
+    /** "Set up three shallow dishes: flour in one, ...". */
+    static boolean setsOut(Clause clause) {
+        return clause.words().endsWith(":")
+                && clause.does(Effect.PLACE)
+                && !clause.slots().isEmpty();
     }
 
     private static boolean isElsewhere(Clause clause) {

@@ -59,7 +59,7 @@ final class BuildSigns {
     boolean goesOnWithPot(Clause clause, List<Named> nouns) {
         boolean named = nouns.stream().anyMatch(n -> n.is(Kind.LINES) || n.is(Kind.POT) || n.is(Kind.DISH));
         boolean inHand = !kitchen.focus.isEmpty() && kitchen.focus.stream().noneMatch(dish::holds);
-        boolean works = clause.does(Effect.HEAT, Effect.START, Effect.MIX, Effect.PREP, Effect.REST)
+        boolean works = clause.does(Effect.HEAT, Effect.START, Effect.MIX, Effect.PREP, Effect.REST, Effect.ROLL)
                 || clause.does(Effect.JOIN) && !laySigns.toDish(clause, nouns);
         return !named
                 && inHand

@@ -203,7 +203,7 @@ final class Cook {
         List<Dish.Placed> fresh =
                 dish.all.stream().filter(p -> !before.contains(p)).toList();
         boolean nothing = kitchen.toldSoFar() == told && fresh.isEmpty() && stage == scene.stage;
-        if (nothing && !(filled && isToldOfWrapper(clause))) {
+        if (nothing && !(filled && isToldOfWrapper(clause)) && !kitchen.pending.contains(clause)) {
             boolean more = i + 1 < clauses.size() && clauses.get(i + 1).sentence() == clause.sentence();
             asides.note(clause, stage, more, meant);
         } else if (!fresh.isEmpty() && laysNow(fresh) && !clause.does(Effect.REPEAT)) {
@@ -250,6 +250,7 @@ final class Cook {
             return;
         }
         if (sharesObject(clause, i)) {
+            kitchen.pending.add(clause);
             return;
         }
         if (Nights.heads(clause)) {

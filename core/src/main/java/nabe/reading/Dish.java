@@ -255,6 +255,22 @@ final class Dish {
         lastCycle = 0;
     }
 
+    boolean endsWith(int line) {
+        return !all.isEmpty() && all.getLast().pot.lines.containsKey(line);
+    }
+
+    /** The last copy of a raw thing lies there otherwise. */
+    void takeBackLast(int line) {
+        all.reversed().stream()
+                .filter(p -> p.takenAgain > 0 && p.pot.lines.containsKey(line))
+                .findFirst()
+                .ifPresent(p -> {
+                    all.remove(p);
+                    giveBack(p);
+                    cycleStart = all.size();
+                });
+    }
+
     private void giveBack(Placed placed) {
         if (placed.takenAgain > 0) {
             int line = placed.pot.lines.keySet().iterator().next();

@@ -9,6 +9,7 @@ import nabe.larder.Figures;
 import nabe.larder.Words;
 import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.Verb.Effect;
+import nabe.recipe.Procedure;
 import nabe.recipe.Procedure.Kind;
 import nabe.words.Lists;
 import nabe.words.Messages;
@@ -291,10 +292,19 @@ final class Kinds {
     }
 
     /** Slices simmered in their cream are slices still. */
-    private static boolean isMashed(Pot pot) {
+    private boolean isMashed(Pot pot) {
         return pot.names.contains("mash")
                 || pot.steps.stream()
-                        .anyMatch(s -> MASHES.contains(s.action()) || s.words().contains("mash"));
+                        .anyMatch(s -> MASHES.contains(s.action()) && !isOfAromatics(s)
+                                || s.words().contains("mash"));
+    }
+
+    /** "Crush in the garlic". */
+    private boolean isOfAromatics(Procedure.Step step) {
+        return !step.uses().isEmpty()
+                && step.uses().stream()
+                        .allMatch(
+                                u -> u.line() != null && kitchen.role(u.line()).equals("aromatic"));
     }
 
     /** Whether a pot holds little of such things by weight. */

@@ -30,6 +30,8 @@ final class Kitchen {
     static final Set<String> SHARED = Set.of(
             "oil", "butter", "animal-fat", "salt", "spice", "spice-blend", "herb", "dried-herb", "aromatic", "water");
 
+    private static final Set<String> IN_PASSING = Set.of("salting", "seasoning", "peppering");
+
     static final Set<String> FATS = Set.of("oil", "butter", "animal-fat");
     private static final Set<String> PASTA =
             Set.of("short-pasta", "noodles", "sheets", "fresh-sheets", "tubes", "shells", "grain", "filled-pasta");
@@ -78,6 +80,8 @@ final class Kitchen {
 
     /** What readies the dish itself, in order. */
     final List<Step> readying = new ArrayList<>();
+    /** The clause that readied a tray last, or -1: what is put down next lies there. */
+    int trayReadied = -1;
     /** Said before the work it belongs to, in the same sentence. */
     final List<Clause> pending = new ArrayList<>();
     /** "Lay in the sheets, brushing each with oil". */
@@ -103,6 +107,11 @@ final class Kitchen {
 
     private int steps;
     private int opened;
+
+    /** "Layer the slices, salting as you go". */
+    static boolean seasonsInPassing(Clause clause) {
+        return clause.tokens().stream().skip(1).anyMatch(t -> IN_PASSING.contains(t.text()));
+    }
 
     Kitchen(List<Line> lines) {
         this.lines = lines;

@@ -30,6 +30,14 @@ final class Laying {
 
     /** Lays the nouns of a clause, each in its turn. */
     void lay(Clause clause, List<Named> nouns, boolean late) {
+        int before = dish.all.size();
+        layAll(clause, nouns, late);
+        if (Kitchen.seasonsInPassing(clause)) {
+            dish.all.stream().skip(before).map(p -> p.pot).forEach(kitchen.seasoned::add);
+        }
+    }
+
+    private void layAll(Clause clause, List<Named> nouns, boolean late) {
         nouns.forEach(this::layLining);
         List<Named> placed = placed(clause, nouns);
         if (clause.says("each", "every") && clause.says("layer")) {

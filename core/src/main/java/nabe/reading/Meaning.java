@@ -53,6 +53,7 @@ final class Meaning {
                 .map(this::onStove)
                 .map(n -> asDish(clause, n))
                 .map(n -> asTray(n, at))
+                .map(n -> asGreased(clause, n))
                 .map(n -> asNew(clause, n))
                 .map(n -> fromTheTap(clause, n))
                 .map(n -> fromTheMill(clause, n))
@@ -253,6 +254,15 @@ final class Meaning {
                 .anyMatch(s -> Vessels.in(s.tokens()) == Kind.DISH
                         && !Tokens.has(s.tokens(), "tin", "roasting", "tray")
                         && s.tokens().stream().anyMatch(t -> t.isNumber() || t.is("a") || t.is("an") || t.is("base")));
+    }
+
+    /** "Butter a shallow dish. Lift half the slices into it". */
+    private Named asGreased(Clause clause, Named noun) {
+        boolean into = noun.is(Kind.PRONOUN)
+                && noun.slot().lead() == Lead.INTO
+                && noun.slot().tokens().getLast().is("it")
+                && clause.slots().stream().anyMatch(s -> s.lead() == Lead.NONE);
+        return into && scene.greased >= 0 && scene.greased == kitchen.clause - 1 ? noun.as(Kind.DISH) : noun;
     }
 
     /** "Make a sauce with the butter and the flour" never means one that is there; "make another layer of it" does. */

@@ -65,6 +65,7 @@ final class OwnPot {
             new Sign(4, this::isOnlyPasta),
             new Sign(4, this::isIntoKettle),
             new Sign(3, a -> inVessel(a, false)),
+            new Sign(3.5, this::isOnReadiedTray),
             new Sign(-3, a -> inVessel(a, true) && !a.current().setAside && !isAnothersPan(a)),
             new Sign(2.5, a -> a.clause().says(Use.MEANWHILE) || a.clause().says("while")),
             new Sign(2.5, a -> isBoiled(a.current()) && (a.verb(FRIES) || isCookedInFat(a)) && hasItems(a)),
@@ -180,6 +181,14 @@ final class OwnPot {
                 .anyMatch(n -> same
                         == (words.any(n.slot().tokens(), Use.SAME)
                                 || Tokens.has(n.slot().tokens(), "the")));
+    }
+
+    /** "Oil two trays and add the peppers". */
+    private boolean isOnReadiedTray(Asked a) {
+        return hasItems(a)
+                && a.does(Effect.JOIN, Effect.PLACE)
+                && kitchen.trayReadied >= 0
+                && kitchen.trayReadied == kitchen.clause - 1;
     }
 
     /** "Melt the butter in the same pan", where the fish was, and the potatoes have been mashed since. */

@@ -8,6 +8,7 @@ import nabe.larder.Figures;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
 import nabe.reading.grammar.Slot.Lead;
+import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Tokens;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure;
@@ -71,7 +72,10 @@ final class Readying {
         boolean vessel = nouns.stream()
                 .anyMatch(n -> n.is(Kind.DISH) || n.is(Kind.LID) || n.is(Kind.PAN) && clause.does(Effect.GREASE));
         if (greasesTray(clause, nouns)) {
-            kitchen.readying.add(new Steps(kitchen).of(clause, uses(nouns), null));
+            kitchen.trayReadied = kitchen.clause;
+            if (!uses(nouns).isEmpty() || !goesOn(clause)) {
+                kitchen.readying.add(new Steps(kitchen).of(clause, uses(nouns), null));
+            }
             return true;
         }
         if (coatsGreased(clause, nouns)) {
@@ -160,6 +164,12 @@ final class Readying {
                 .flatMap(n -> n.lines().stream())
                 .allMatch(l -> kitchen.told.get(l).forTheDish());
         return GREASES.contains(clause.base()) && trays && sprays;
+    }
+
+    /** "Oil two trays and add the peppers": told with what lies there. */
+    private static boolean goesOn(Clause clause) {
+        Token last = clause.tokens().getLast();
+        return last.is("and") || last.is(",") || last.is("then");
     }
 
     /** "Rub the dish with garlic and then grease with butter", "rub it with garlic, let it dry, butter it". */

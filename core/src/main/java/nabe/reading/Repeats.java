@@ -151,6 +151,22 @@ final class Repeats {
         int all = Math.max(Math.max(inAll(clause), layers(clause)), likeThis(clause))
                 - (next != null && isLastOfThem(clause, next) ? 1 : 0);
         dish.repeat(all > 1 ? all - 1 : times(clause), clause.step());
+        named.stream()
+                .filter(n -> n.slot().lead() == Lead.WITH && n.portion().is(Portion.Kind.REST))
+                .filter(n -> n.pot() != null
+                        || clause.says("top")
+                        || n.lines().stream().allMatch(dish::endsWith))
+                .forEach(this::endWith);
+    }
+
+    /** "Repeat twice, using all the rest of the cheese on top": not as much of it as in the rounds before. */
+    private void endWith(Named rest) {
+        if (rest.pot() != null) {
+            dish.topWithRest(rest.pot());
+            return;
+        }
+        rest.lines().forEach(dish::takeBackLast);
+        laying.layDown(rest, false);
     }
 
     /** "Until you have 6 layers of pasta, finishing with pasta and cheese": the last of the six lies there by itself. */

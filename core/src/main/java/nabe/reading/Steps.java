@@ -136,7 +136,7 @@ final class Steps {
     /** What was said before it in its sentence goes with the first step after it. */
     private String withPending(Clause clause) {
         List<String> all = new ArrayList<>(kitchen.pending.stream()
-                .filter(c -> c.sentence() == clause.sentence())
+                .filter(c -> c.sentence() == clause.sentence() || Asides.setsOut(c))
                 .map(Clause::words)
                 .toList());
         kitchen.pending.clear();

@@ -125,7 +125,7 @@ final class Stove {
         Pot target = choice.target(clause, nouns, items, place);
         choice.beginTopic(clause, target);
         mixing.combine(clause, target, items);
-        if (SEASONS.contains(clause.base())
+        if ((SEASONS.contains(clause.base()) || Kitchen.seasonsInPassing(clause))
                 && items.stream().noneMatch(i -> i.pot() == null && isSeasoning(i.line()))) {
             kitchen.seasoned.add(target);
         }

@@ -4,10 +4,14 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.stream.IntStream;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
+import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.Slot.Lead;
+import nabe.reading.grammar.Token;
 import nabe.reading.grammar.Tokens;
+import nabe.reading.grammar.Verb;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Procedure;
 import org.jspecify.annotations.Nullable;
@@ -65,9 +69,32 @@ final class Wrapping {
             return false;
         }
         if (scene.wrapper != null && !dish.holds(scene.wrapper)) {
-            scene.wrapper.filled.add(clause);
+            if (laysAsItGoes(clause)) {
+                scene.stage = scene.stage == Scene.Stage.COOKING ? Scene.Stage.BUILDING : scene.stage;
+                dish.place(scene.wrapper, Portion.UNSAID, false);
+            } else {
+                scene.wrapper.filled.add(clause);
+            }
         }
         return true;
+    }
+
+    /** "Fill the tubes, laying them side by side in the dish as you go". */
+    private static boolean laysAsItGoes(Clause clause) {
+        List<Token> said = clause.tokens();
+        int lays = IntStream.range(1, said.size())
+                .filter(i -> said.get(i - 1).is(",") || said.get(i - 1).is("and"))
+                .filter(i -> isGoingOn(said.get(i)))
+                .findFirst()
+                .orElse(said.size());
+        List<Token> how = said.subList(lays, said.size());
+        return Vessels.in(how.stream().takeWhile(t -> !t.is("as")).toList()) == Kind.DISH
+                && Tokens.has(how, "in", "into", "to");
+    }
+
+    private static boolean isGoingOn(Token token) {
+        Verb.Spoken spoken = KitchenWords.shared().verb(token);
+        return spoken != null && spoken.form() == Verb.Form.ING;
     }
 
     private boolean wraps(Clause clause, List<Named> nouns) {

@@ -360,9 +360,21 @@ final class Converting {
                         .add(line.ingredient().id());
             }
         }
-        return swaps.stream()
+        List<Swap> any = swaps.stream()
                 .filter(s -> isAny(s, foods.getOrDefault(s.source(), Set.of())))
                 .toList();
+        return any.stream()
+                .filter(s -> isAll(s, foods.get(s.source()))
+                        || any.stream().noneMatch(o -> o.source() == s.source() && isAll(o, foods.get(o.source()))))
+                .toList();
+    }
+
+    /** Milk for the mash becomes one thing, milk for the sauce that and oil: each pot speaks of its own. */
+    private static boolean isAll(Swap swap, @Nullable Set<String> foods) {
+        return swap.becomes().stream()
+                .map(Swap.Becomes::ingredient)
+                .collect(Collectors.toSet())
+                .equals(foods);
     }
 
     private static boolean isAny(Swap swap, Set<String> foods) {

@@ -52,12 +52,17 @@ final class FoodVerbs {
     private static final Pattern BAKING =
             Pattern.compile("\\b(?:baking|cookie|rimmed|lined)\\s+$", Pattern.CASE_INSENSITIVE);
 
+    /** "Cover with plastic wrap": nothing to eat. */
+    private static final Pattern FILM = Pattern.compile(
+            "\\b(?:plastic|cling|film|foil|food|kitchen|beeswax|freezer)\\s+$", Pattern.CASE_INSENSITIVE);
+
     private FoodVerbs() {}
 
     /** @param before what stands before the name, {@code after} what follows it */
     static boolean isInToolsName(String before, String name, String after) {
         return TOOL.matcher(after).find()
-                || Words.key(name).equals("sheet") && BAKING.matcher(before).find();
+                || Words.key(name).equals("sheet") && BAKING.matcher(before).find()
+                || Words.key(name).equals("wrap") && FILM.matcher(before).find();
     }
 
     /** @return whether what follows is eaten beside the dish */

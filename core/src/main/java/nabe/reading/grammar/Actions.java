@@ -95,9 +95,7 @@ final class Actions {
     private boolean isRolledThin(List<Token> rest) {
         return !rest.isEmpty()
                 && rest.getFirst().is("out")
-                && rest.stream()
-                        .skip(1)
-                        .allMatch(t -> t.isMark() || t.key().endsWith("ly") || words.isAny(t, Use.LINK, Use.ADVERB));
+                && rest.stream().skip(1).allMatch(t -> t.isMark() || words.isHow(t) || words.is(t, Use.LINK));
     }
 
     private boolean isLed(int i) {

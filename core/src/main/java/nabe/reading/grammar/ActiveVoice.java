@@ -134,12 +134,7 @@ final class ActiveVoice {
     }
 
     private boolean isAdverb(Token t) {
-        return t.isWord()
-                && words.verb(t) == null
-                && (words.is(t, Use.ADVERB)
-                        || t.is("then")
-                        || t.is("first")
-                        || t.key().endsWith("ly"));
+        return t.isWord() && words.verb(t) == null && (words.isHow(t) || t.is("then") || t.is("first"));
     }
 
     /** @return where the subject of this auxiliary begins, or -1 where it only tells a state ("until it is golden") */

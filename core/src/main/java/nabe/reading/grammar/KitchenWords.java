@@ -73,6 +73,9 @@ public final class KitchenWords {
         MEASURE
     }
 
+    /** They end as words do that say how, and are things. */
+    private static final Set<String> THINGS_IN_LY = Set.of("jelly", "belly", "family", "assembly");
+
     private static final KitchenWords SHARED = new KitchenWords();
     private final Map<String, Spoken> verbs = new HashMap<>();
     private final Map<String, Verb> phrasal = new HashMap<>();
@@ -179,6 +182,12 @@ public final class KitchenWords {
 
     public boolean is(Token token, Use use) {
         return usesOf(token).contains(use);
+    }
+
+    /** @return whether it says how or when something is done ("gently", "now"), and names nothing */
+    public boolean isHow(Token token) {
+        return token.isWord()
+                && (token.text().endsWith("ly") && !THINGS_IN_LY.contains(token.key()) || is(token, Use.ADVERB));
     }
 
     /** @return whether a verb's base form has the use */

@@ -99,9 +99,7 @@ final class Leads {
 
     private boolean isAdverb(int i) {
         Token t = tokens.get(i);
-        return t.isWord()
-                && words.verb(t) == null
-                && (words.is(t, Use.ADVERB) || t.key().endsWith("ly"));
+        return t.isWord() && words.verb(t) == null && words.isHow(t);
     }
 
     /** "Into a square tin put ...", "In the fat it leaves behind, cook ...", "Off the heat stir in ...". */
@@ -218,7 +216,7 @@ final class Leads {
     private boolean isPaired(Spoken spoken, int i) {
         if (i + 2 >= tokens.size()
                 || !tokens.get(i + 1).is("and") && !tokens.get(i + 1).is("&")
-                || words.has(Use.FOODS, spoken.verb().base()) && !isOfWhatIsCut(i)
+                || words.has(Use.FOODS, spoken.verb().base()) && !isOfWhatIsCut(i) && !isWithPrep(i)
                 || i > 0 && !tokens.get(i - 1).isMark()) {
             return false;
         }
@@ -227,6 +225,12 @@ final class Leads {
                 && other.form() == Form.BASE
                 && !words.has(Use.FOODS, other.verb().base())
                 && isVerbHere(other, i + 2);
+    }
+
+    /** "Shell and quarter the eggs", at the head of a sentence. */
+    private boolean isWithPrep(int i) {
+        Spoken other = words.verb(tokens.get(i + 2));
+        return i == 0 && other != null && other.verb().effect() == Effect.PREP;
     }
 
     /** "Slice the aubergines, salt and leave" is salted; "add the onions, salt and cook" is salt that is added. */

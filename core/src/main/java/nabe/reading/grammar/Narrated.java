@@ -142,9 +142,7 @@ final class Narrated {
                 && !LINKS.contains(t.key())
                 && !words.isAny(t, Use.CONDITION, Use.SUBORDINATE)
                 && words.verb(t) == null
-                && (LEADS.contains(t.key())
-                        || words.is(t, Use.ADVERB)
-                        || t.key().endsWith("ly"));
+                && (LEADS.contains(t.key()) || words.isHow(t));
     }
 
     /** @return the verb of what is done, or -1 where it only tells ("I like it crisp", "you could add") */

@@ -249,7 +249,7 @@ final class SlotReader {
         private boolean describes(int i, int to) {
             Spoken spoken = words.verb(tokens.get(i));
             boolean named = open.stream().anyMatch(t -> !t.key().endsWith("ly"));
-            if (spoken == null || named || i == body) {
+            if (spoken == null || named || i == body || words.is(tokens.get(i), Use.WITH)) {
                 return false;
             }
             boolean afterAdverb = i > 1
@@ -288,13 +288,18 @@ final class SlotReader {
             return FORMS.contains(t.text().toLowerCase(Locale.ROOT));
         }
 
+        /** "Lightly", "season thoroughly": how, not what. */
+        private boolean isHow() {
+            return lead == Lead.NONE && open.stream().allMatch(t -> words.isHow(t) && !words.is(t, Use.ADVERB));
+        }
+
         void flush(int at) {
             if (isForm()) {
                 lead = found.getLast().lead();
                 open.clear();
                 return;
             }
-            if (!open.isEmpty()) {
+            if (!open.isEmpty() && !isHow()) {
                 boolean alike = linked
                         && !found.isEmpty()
                         && found.getLast().direct()

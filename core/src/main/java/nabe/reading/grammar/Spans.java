@@ -206,7 +206,7 @@ final class Spans {
 
     private boolean isFronted(int from, int verb) {
         int i = from;
-        while (i < verb && (words.is(tokens.get(i), Use.ADVERB) || words.is(tokens.get(i), Use.LINK))) {
+        while (i < verb && (words.isHow(tokens.get(i)) || words.is(tokens.get(i), Use.LINK))) {
             i++;
         }
         return i >= verb
@@ -217,8 +217,7 @@ final class Spans {
 
     private boolean hasObject(int verb) {
         int i = verb + 1;
-        while (i < tokens.size()
-                && (words.is(tokens.get(i), Use.ADVERB) || tokens.get(i).key().endsWith("ly"))) {
+        while (i < tokens.size() && words.isHow(tokens.get(i))) {
             i++;
         }
         if (i >= tokens.size() || tokens.get(i).isMark() || tokens.get(i).isNumber()) {

@@ -52,7 +52,10 @@ public final class Telling {
 
     boolean anyInstruction(int from, int to) {
         for (int i = from; i < to; i++) {
-            if (!tells.get(i) && !tokens.get(i).isMark() && !words.isAny(tokens.get(i), Use.LINK, Use.ADVERB)) {
+            if (!tells.get(i)
+                    && !tokens.get(i).isMark()
+                    && !words.isHow(tokens.get(i))
+                    && !words.is(tokens.get(i), Use.LINK)) {
                 return true;
             }
         }

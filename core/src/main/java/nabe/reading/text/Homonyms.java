@@ -24,6 +24,7 @@ final class Homonyms {
         CAN,
         COUNTED,
         HEAVY,
+        UNMEASURED,
         ANY
     }
 
@@ -34,6 +35,7 @@ final class Homonyms {
                 case COUNTED -> measure != null && measure.unit() == null;
                 case HEAVY ->
                     measure != null && measure.isMass() && measure.base(spoons).mid() >= leastGrams;
+                case UNMEASURED -> measure == null;
                 case ANY -> true;
             };
             return measured

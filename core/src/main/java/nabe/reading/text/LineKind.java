@@ -47,7 +47,8 @@ final class LineKind {
     /** "Filling 2:". */
     private static final Pattern COUNTED_NAME = Pattern.compile("\\p{L}[^\\d:]{2,40} \\d:");
 
-    private static final Pattern MARKED = Pattern.compile("\\*\\*.*\\*\\*:?|\\[.*\\]|-{1,3}[^-]+-{1,3}");
+    private static final Pattern MARKED =
+            Pattern.compile("\\*\\*.*\\*\\*:?|\\*[^*]+\\*:?|_{1,3}[^_]+_{1,3}:?|\\[.*\\]|-{1,3}[^-]+-{1,3}");
     private static final Pattern THREE_LETTERS = Pattern.compile("\\p{L}{3}");
     private static final Pattern FOR_OR_TO = Pattern.compile("(?:and |then )?(?:for|to) .*", Pattern.CASE_INSENSITIVE);
     private static final Pattern NUMBER_MARK = Pattern.compile(

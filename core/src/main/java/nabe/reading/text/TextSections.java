@@ -33,7 +33,7 @@ final class TextSections {
                     + "|[~≈]?\\s*\\d+\\s?(?:min|mins|minutes|h|hr|hrs|hours?)\\b[^.]{0,12}\\b(?:prep|cook(?:ing)?|bake|baking|total)\\b.*",
             Pattern.CASE_INSENSITIVE);
 
-    private static final Pattern FRAME = Pattern.compile("^[#>*\\s]+|[#*:\\s]+$|\\s-+$");
+    private static final Pattern FRAME = Pattern.compile("^[#>*_\\s]+|[#*_:\\s]+$|\\s-+$");
     private static final Pattern RULE = Pattern.compile("[-=_*~#–—]{2,}|[-–—]");
     private static final Pattern OPEN_END = Pattern.compile(".*(?:,|\\(|\\band|\\bor|\\bwith|\\bof|[^)]\\()$");
     private static final Pattern PEOPLE = Pattern.compile(
@@ -304,8 +304,8 @@ final class TextSections {
     private static String unframed(String line) {
         String plain = NumberReader.plain(line);
         boolean bare = !plain.isEmpty()
-                && "#>* \t".indexOf(plain.charAt(0)) < 0
-                && "#*:- \t".indexOf(plain.charAt(plain.length() - 1)) < 0;
+                && "#>*_ \t".indexOf(plain.charAt(0)) < 0
+                && "#*_:- \t".indexOf(plain.charAt(plain.length() - 1)) < 0;
         return bare ? plain : FRAME.matcher(plain).replaceAll("").strip();
     }
 
