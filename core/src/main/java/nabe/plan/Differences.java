@@ -33,7 +33,7 @@ final class Differences {
         differences.steps(built.conversion(), built.prep(), built.sheets());
         differences.dish(built.build());
         differences.bake(bake);
-        return List.copyOf(differences.found);
+        return differences.found.stream().distinct().toList();
     }
 
     /** A line that becomes the same in all its places is one difference. */

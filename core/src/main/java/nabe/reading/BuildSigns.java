@@ -68,6 +68,19 @@ final class BuildSigns {
                 && !clause.particles().contains("over");
     }
 
+    /** "Put the saucepan back on the heat and add the milk, flour and butter", with the cauliflower in its dish. */
+    boolean putsPanOn(Clause clause, List<Named> nouns) {
+        return clause.says("heat", "hob", "stove")
+                && nouns.stream().anyMatch(n -> n.is(Kind.PAN) && n.slot().lead() == Lead.NONE)
+                && nouns.stream().noneMatch(Named::isFood);
+    }
+
+    boolean isForThePan(Clause clause, List<Named> nouns) {
+        return clause.does(Effect.JOIN, Effect.START, Effect.HEAT)
+                && nouns.stream().anyMatch(n -> n.is(Kind.LINES))
+                && nouns.stream().noneMatch(n -> n.is(Kind.DISH));
+    }
+
     /** "Trim and crimp", "cut two slits": what is done to what lies on top. */
     boolean finishesDish(Clause clause, List<Named> nouns) {
         return clause.does(Effect.PREP)

@@ -515,6 +515,15 @@ final class Cook {
         if (clause.does(Effect.PASS) && clause.says("heat", "stove", "hob")) {
             return;
         }
+        if (signs.putsPanOn(clause, nouns)) {
+            scene.panOnHeat = clause.sentence();
+            kitchen.pending.add(clause);
+            return;
+        }
+        if (scene.panOnHeat == clause.sentence() && signs.isForThePan(clause, nouns)) {
+            stove.work(clause, nouns);
+            return;
+        }
         if (waits.waits(clause, nouns) || covers.isRim(clause, nouns) || meaning.isListedNext(clause, nouns)) {
             return;
         }

@@ -3,6 +3,8 @@ package nabe.reading;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import nabe.reading.Named.Kind;
 import nabe.reading.grammar.Clause;
@@ -14,6 +16,10 @@ import nabe.reading.grammar.Verb.Effect;
 final class Foresight {
     private static final Set<String> BEATEN = Set.of("beat", "whisk");
     private static final Set<String> SOLID = Set.of("egg", "nut", "seed");
+    /** "For the béchamel, melt the butter": whose things its sentences name. */
+    private static final Pattern FOR_THE = Pattern.compile(
+            "(?:(?:now|next|meanwhile),? )?(?:for|to make|make) the ([^,.;:]{3,40})[,:]", Pattern.CASE_INSENSITIVE);
+
     private final Kitchen kitchen;
     private final Naming naming;
     /** Lines that were mixed whole, and those a mixture of which was laid in parts. */
@@ -92,6 +98,8 @@ final class Foresight {
             if (clause.opensSentence() && clause.words().endsWith(":")) {
                 kitchen.topic = clause.words().replace(":", "");
             }
+            Matcher part = FOR_THE.matcher(clause.words());
+            kitchen.topic = clause.opensSentence() && part.lookingAt() ? part.group(1) : kitchen.topic;
             List<Named> nouns = naming.together()
                     .another(clause.slots().stream().map(naming::resolve).toList());
             Set<Integer> whole = mixedWhole(clause, nouns);

@@ -111,7 +111,7 @@ final class Laying {
     private List<Pot> inHand() {
         return kitchen.focus.stream()
                 .map(kitchen::whereItIs)
-                .filter(p -> !dish.holds(p) && !p.isEmpty())
+                .filter(p -> (!dish.holds(p) || signs.isRolledAgain(p)) && !p.isEmpty())
                 .toList();
     }
 

@@ -65,12 +65,18 @@ final class LineNames {
         score -= lent ? LENT : 0;
         score += isSameAmount(tokens, head, l) ? 0.9 : 0;
         score += kitchen.left[l] > 0.01 ? 0.7 : isKindOf(name, l) && hasFresh(name) ? -0.8 : 0;
-        score += kitchen.left[l] > 0.99 ? 0.1 : 0;
+        score += kitchen.left[l] > 0.99 ? 0.1 : !byClass && waitsItsTurn(l) ? 0.4 : 0;
         Pot current = kitchen.current;
         boolean sameGroup = current != null
                 && current.heading != null
                 && Objects.equals(current.heading, kitchen.lines.get(l).heading());
         return score + (sameGroup ? 0.5 : 0) + (known.isTopicGroup(l) ? 0.9 : 0);
+    }
+
+    /** Cut and put by: what is laid now, and not what was cooked before it. */
+    private boolean waitsItsTurn(int line) {
+        Pot pot = kitchen.left[line] > 0.01 ? null : kitchen.holding(line);
+        return pot != null && Mixing.isInHand(pot) && !pot.steps.isEmpty();
     }
 
     /** "The tomato sauce" is no béchamel, though the larder calls that a white sauce. */

@@ -28,7 +28,29 @@ final class NounsTogether {
 
     /** All of it: of their part, of another kind, with what was readied before. */
     List<Named> meant(List<Named> nouns) {
-        return withReadied(another(together(withoutItself(withoutThoseOfThem(nouns)))));
+        return withReadied(another(together(withoutItself(withoutThoseOfThem(leavesOff(nouns))))));
+    }
+
+    /** "Strip the leaves from the thyme", with basil leaves on the list: it is the thyme. */
+    private static List<Named> leavesOff(List<Named> nouns) {
+        List<Named> out = new ArrayList<>(nouns);
+        for (int i = 0; i + 1 < out.size(); i++) {
+            Named part = out.get(i);
+            Named whole = out.get(i + 1);
+            boolean off = Set.of("leaf", "zest", "juice", "flesh", "kernel")
+                            .contains(part.slot().tokens().getLast().key())
+                    && part.slot().lead() == Lead.NONE
+                    && whole.slot().lead() == Lead.FROM
+                    && whole.isFood();
+            if (off) {
+                out.set(
+                        i,
+                        new Named(
+                                whole.kind(), whole.lines(), whole.pot(), whole.portion(), whole.each(), part.slot()));
+                out.remove(i + 1);
+            }
+        }
+        return out;
     }
 
     /** "Stand them in the dish, alternating courgette, aubergine and tomato": each is one of them. */

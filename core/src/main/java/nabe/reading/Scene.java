@@ -37,6 +37,8 @@ final class Scene {
     int trayStep = -1;
 
     int traySentence = -1;
+    /** The sentence in which a pan was put on the heat while the dish waits, or -1. */
+    int panOnHeat = -1;
     /** The sentence that fits a strip of pastry to the dish's rim, -1 before any. */
     int rimSentence = -1;
     /** Whether what was greased is called a pan: "butter the pan", and then things go into the pan. */

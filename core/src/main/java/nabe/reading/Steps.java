@@ -14,6 +14,7 @@ import nabe.reading.grammar.KitchenWords;
 import nabe.reading.grammar.KitchenWords.Use;
 import nabe.reading.grammar.Slot;
 import nabe.reading.grammar.Token;
+import nabe.reading.grammar.Verb;
 import nabe.reading.grammar.Verb.Effect;
 import nabe.recipe.Clauses;
 import nabe.recipe.Procedure.Minutes;
@@ -146,12 +147,20 @@ final class Steps {
                 .forEach(all::addFirst);
         kitchen.kettles.removeIf(c -> c.sentence() == clause.sentence());
         all.add(clause.words());
-        if (!boils(clause)) {
+        if (!boils(clause) && !goesIntoKettle(clause)) {
             return Clauses.joined(all);
         }
         String water = kitchen.kettles.stream().map(c -> c.words() + ". ").collect(Collectors.joining());
         kitchen.kettles.clear();
         return water + Clauses.joined(all);
+    }
+
+    /** "Bring a pot of water to the boil. Add the beans and cook for 5 minutes". */
+    private boolean goesIntoKettle(Clause clause) {
+        return clause.does(Verb.Effect.JOIN)
+                && clause.opensSentence()
+                && clause.slots().stream().anyMatch(s -> s.lead() == Slot.Lead.NONE)
+                && kitchen.kettles.stream().anyMatch(c -> c.sentence() == clause.sentence() - 1);
     }
 
     /** "Cook the noodles", "blanch": in the water that was put on. */

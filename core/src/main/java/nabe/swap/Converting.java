@@ -457,6 +457,7 @@ final class Converting {
                                 .map(n -> n.item() + ": " + n.text()),
                         used.stream()
                                 .filter(s -> LAYS.contains(step.action()) || !isForTheTop(s))
+                                .filter(s -> s.job() != Job.BOILED || !CookedItsOwnWay.isPulledEarly(step.words()))
                                 .map(Swap::change)
                                 .filter(Objects::nonNull))
                 .distinct()

@@ -77,10 +77,13 @@ final class CookedItsOwnWay {
         List<Step> own = run.subList(0, last);
         return own.stream()
                         .map(Step::words)
-                        .anyMatch(w -> KEEPS_LIQUID.matcher(w).find()
-                                || PULLED_EARLY.matcher(w).find())
+                        .anyMatch(w -> KEEPS_LIQUID.matcher(w).find() || isPulledEarly(w))
                 ? List.of()
                 : List.copyOf(own);
+    }
+
+    static boolean isPulledEarly(String words) {
+        return PULLED_EARLY.matcher(words).find();
     }
 
     boolean covers(Step step) {

@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.larder.NameIndex;
@@ -159,6 +160,9 @@ final class MethodJudge {
                     swap.becomes().forEach(b -> names.add(b.item().toLowerCase(Locale.ROOT)));
                 }
             }
+            lines.stream()
+                    .filter(l -> l.ingredient() == null)
+                    .forEach(l -> names.addAll(unknown(l.item().toLowerCase(Locale.ROOT))));
             Set<String> fitting = lines.stream()
                     .map(ConvertedLine::ingredient)
                     .filter(i -> i != null && standings.judge(i).fits())
@@ -171,6 +175,17 @@ final class MethodJudge {
                     fitting,
                     PartWords.of(swaps, book));
         }
+    }
+
+    /** "Processed cheese spread", "cheese spread": what nobody knows is asked about, and is no cheese. */
+    private static List<String> unknown(String item) {
+        int words = item.split(" ").length;
+        return words < 2
+                ? List.of()
+                : IntStream.rangeClosed(0, words - 2)
+                        .mapToObj(skip ->
+                                String.join(" ", List.of(item.split(" ")).subList(skip, words)))
+                        .toList();
     }
 
     MethodJudge(

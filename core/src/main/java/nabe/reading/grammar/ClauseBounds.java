@@ -37,6 +37,9 @@ final class ClauseBounds {
             "add", "stir", "pour", "tip", "whisk", "beat", "fold", "put", "throw", "scatter", "slide", "drop", "mix",
             "combine", "return", "spread", "season");
 
+    /** "Until tender and drain": no sign ends so. */
+    private static final Set<String> DRAINS = Set.of("drain", "rinse", "strain");
+
     /** "When you add the wine", "until ready to stir in the cream", "the mix": told, not asked. */
     private static final Set<String> NO_ORDER_AFTER = Set.of(
             "to", "you", "they", "we", "i", "will", "can", "should", "the", "a", "this", "your", "and", "or", "not",
@@ -116,10 +119,14 @@ final class ClauseBounds {
         if (s == null || s.form() != Form.BASE) {
             return false;
         }
+        boolean drains = DRAINS.contains(s.verb().base());
         if (at + 1 >= tokens.size()) {
-            return s.verb().effect() == Verb.Effect.SERVE;
+            return drains || s.verb().effect() == Verb.Effect.SERVE;
         }
         Token next = tokens.get(at + 1);
+        if (drains && (next.isMark() || words.isHow(next) || words.is(next, Use.LINK))) {
+            return true;
+        }
         return AFTER_A_VERB.contains(next.key()) || next.isNumber();
     }
 

@@ -204,6 +204,18 @@ final class Leads {
         return spoken != null && spoken.form() == Form.BASE && !spoken.verb().noun();
     }
 
+    /** "Followed by the remaining tortillas and mix": what is left of the mix. */
+    private boolean isLeftToo(int i) {
+        int rest = i - 1;
+        while (rest > 0 && tokens.get(rest).isWord() && !words.is(tokens.get(rest), Use.REST)) {
+            rest--;
+        }
+        return i > 2
+                && tokens.get(i - 1).is("and")
+                && words.is(tokens.get(i), Use.GENERIC)
+                && words.is(tokens.get(rest), Use.REST);
+    }
+
     /** "Fill with the chicken and roll". */
     private boolean rollsFilled(Spoken spoken, int i) {
         return spoken.verb().effect() == Effect.ROLL
@@ -248,6 +260,9 @@ final class Leads {
     private boolean isVerbHere(Spoken spoken, int i) {
         if (!spoken.verb().noun()) {
             return true;
+        }
+        if (i + 1 >= tokens.size() && isLeftToo(i)) {
+            return false;
         }
         if (i + 1 >= tokens.size()) {
             return words.has(Use.ALONE, spoken.verb().base()) || rollsFilled(spoken, i);

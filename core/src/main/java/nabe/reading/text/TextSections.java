@@ -28,7 +28,8 @@ final class TextSections {
                     + "|storage|equipment|per serving|variations?)\\s*:?",
             Pattern.CASE_INSENSITIVE);
     private static final Pattern META = Pattern.compile(
-            "(?:prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?"
+            "(?:(?:prep(?:aration)?|total)(?: time)?|(?:cook(?:ing)?|baking|active|resting|chilling) time) (?:about )?\\d.{0,25}"
+                    + "|(?:prep(?:aration)?(?: time)?|cook(?:ing)?(?: time)?|total(?: time)?"
                     + "|bak(?:e|ing) time|ready in|yields?|makes|serves|servings?|time|author|course|cuisine|category|difficulty|calories|source|by)\\s*:.*"
                     + "|[~≈]?\\s*\\d+\\s?(?:min|mins|minutes|h|hr|hrs|hours?)\\b[^.]{0,12}\\b(?:prep|cook(?:ing)?|bake|baking|total)\\b.*",
             Pattern.CASE_INSENSITIVE);

@@ -64,6 +64,8 @@ final class FlourJobs {
     private static final double RUNS = Figures.of("swap.dough-runs-from");
     private static final double A_LITTLE_FLOUR = Figures.of("swap.little-flour");
 
+    private static final Pattern PUTS = Pattern.compile("\\b(?:put|place|add|tip|measure)\\b");
+
     private FlourJobs() {}
 
     static Job of(Scene scene) {
@@ -181,8 +183,17 @@ final class FlourJobs {
     private static Job thickens(Scene scene) {
         boolean inFat = scene.with("butter", "oil", "animal-fat", "cured-meat", "mince", "meat", "poultry", "onion");
         boolean cold = scene.says(COLD) && scene.beside().stream().anyMatch(LIQUIDS::contains);
-        return cold || !inFat && scene.with("milk", "stock", "water", "cream", "sour-cream", "sour-milk", "yogurt")
+        return cold
+                        || isAllAtOnce(scene)
+                        || !inFat && scene.with("milk", "stock", "water", "cream", "sour-cream", "sour-milk", "yogurt")
                 ? Job.SLURRY
                 : Job.ROUX;
+    }
+
+    /** "Put the milk, flour and butter in a pan and whisk": no roux comes first. */
+    private static boolean isAllAtOnce(Scene scene) {
+        return scene.beside().contains("butter")
+                && scene.beside().stream().anyMatch(LIQUIDS::contains)
+                && scene.says(PUTS);
     }
 }
