@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import nabe.prep.PrepStep.Used;
 import nabe.words.Lists;
 import nabe.words.Messages;
 import org.jspecify.annotations.Nullable;
@@ -39,13 +40,25 @@ final class FarFromItsName {
         return List.copyOf(all);
     }
 
+    /** What is more than a tenth of the heaviest: nobody mashes the salt. */
+    private static List<String> most(List<Used> uses) {
+        double heaviest = uses.stream().mapToDouble(FarFromItsName::grams).max().orElse(0);
+        return uses.stream()
+                .filter(u -> grams(u) > heaviest / 10)
+                .map(u -> u.item().toLowerCase(Locale.ROOT))
+                .toList();
+    }
+
+    private static double grams(Used used) {
+        return Objects.requireNonNullElse(used.grams(), 0.0);
+    }
+
     private static PrepStep named(PrepStep step, @Nullable PrepStep last) {
         Matcher object = OBJECT.matcher(step.text());
-        if (step.own() || last == null || last.uses().size() > MOST || !object.find()) {
+        List<String> things = last == null ? List.of() : most(last.uses());
+        if (step.own() || things.isEmpty() || things.size() > MOST || !object.find()) {
             return step;
         }
-        List<String> things =
-                last.uses().stream().map(u -> u.item().toLowerCase(Locale.ROOT)).toList();
         String rest = step.text().substring(object.end());
         return PrepStepBuilder.builder(step)
                 .text(object.group(1) + " " + Messages.say("prep.the-things", Lists.and(things)) + rest)

@@ -181,6 +181,9 @@ final class Baking {
             scene.aside &= !back;
             return false;
         }
+        if (scene.aside && clause.does(Effect.ROLL) && nouns.stream().noneMatch(Named::isFood)) {
+            return true;
+        }
         boolean brushed = Set.of("brush", "glaze", "baste").contains(clause.base());
         if (brushed) {
             return false;

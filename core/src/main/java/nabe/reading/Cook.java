@@ -22,6 +22,9 @@ final class Cook {
     private static final Pattern MORE_TIME =
             Pattern.compile("\\bto (?:the |its |your )?(?:\\p{L}+ ){0,2}time\\b", Pattern.CASE_INSENSITIVE);
 
+    private static final Pattern MADE_UP =
+            Pattern.compile("^(?:top|make) (?:\\p{L}+ ){0,5}up\\b", Pattern.CASE_INSENSITIVE);
+
     private final List<Clause> clauses;
     private final int builds;
     private final Scene scene;
@@ -322,7 +325,10 @@ final class Cook {
         nameShape(clause, nouns);
         if (isMadeUp(clause, nouns)) {
             scene.aside = scene.stage == Scene.Stage.BAKING;
-            stove.goOnWith(clause, Objects.requireNonNull(nouns.getFirst().pot()));
+            List<Named> with = nouns.stream()
+                    .filter(n -> n.is(Kind.LINES) && n.slot().lead() == Lead.WITH)
+                    .toList();
+            stove.goOnWith(clause, Objects.requireNonNull(nouns.getFirst().pot()), with);
             return;
         }
         switch (scene.stage) {
@@ -333,15 +339,13 @@ final class Cook {
         }
     }
 
-    /** "Top up the reserved milk to 300 ml": it stands in its jug, and nothing of it is laid yet. */
+    /** "Top up the reserved milk to 300 ml", "make the juice up to 600 ml with milk": nothing of it is laid yet. */
     private boolean isMadeUp(Clause clause, List<Named> nouns) {
-        List<Token> said = clause.tokens();
         boolean up = Set.of("top", "make").contains(clause.base())
-                && said.size() > 1
-                && said.get(1).is("up");
+                && MADE_UP.matcher(clause.words()).find();
         return up
                 && !nouns.isEmpty()
-                && nouns.getFirst().is(Kind.POT)
+                && nouns.getFirst().pot() != null
                 && !dish.holds(nouns.getFirst().pot());
     }
 
@@ -517,6 +521,7 @@ final class Cook {
         }
         if (signs.putsPanOn(clause, nouns)) {
             scene.panOnHeat = clause.sentence();
+            kitchen.vesselReadied = kitchen.clause;
             kitchen.pending.add(clause);
             return;
         }

@@ -80,8 +80,8 @@ final class Kitchen {
 
     /** What readies the dish itself, in order. */
     final List<Step> readying = new ArrayList<>();
-    /** The clause that readied a tray last, or -1: what is put down next lies there. */
-    int trayReadied = -1;
+    /** The clause that readied a tray or a pan last, or -1: what is put down next goes there. */
+    int vesselReadied = -1;
     /** Said before the work it belongs to, in the same sentence. */
     final List<Clause> pending = new ArrayList<>();
     /** "Lay in the sheets, brushing each with oil". */

@@ -53,12 +53,14 @@ final class Meaning {
                 .map(this::onStove)
                 .map(n -> asDish(clause, n))
                 .map(n -> asTray(n, at))
+                .map(n -> asLid(clause, n))
                 .map(n -> asGreased(clause, n))
                 .map(n -> asNew(clause, n))
                 .map(n -> fromTheTap(clause, n))
                 .map(n -> fromTheMill(clause, n))
                 .map(n -> naming.together().sprayed(clause, n))
                 .map(n -> inHand(clause, n))
+                .map(n -> notItsHeading(clause, n))
                 .map(n -> notIntoItself(clause, n))
                 .map(n -> leftInPan(clause, n))
                 .map(this::oneOfHalves)
@@ -108,6 +110,29 @@ final class Meaning {
                 .toList();
         with.forEach(n -> kitchen.pan.addAll(n.lines()));
         return nouns.stream().filter(n -> !with.contains(n)).toList();
+    }
+
+    /** "For the mushrooms": soaked porcini are called so, and yet "fry the mushrooms" means those that are raw. */
+    private Named notItsHeading(Clause clause, Named noun) {
+        Pot pot = noun.is(Kind.POT) ? noun.pot() : null;
+        String heading = pot == null ? null : pot.heading;
+        if (pot == null
+                || heading == null
+                || noun.slot().lead() != Lead.NONE
+                || noun.portion().isSaid()
+                || !clause.does(Effect.HEAT, Effect.START, Effect.JOIN, Effect.PREP)) {
+            return noun;
+        }
+        String name = noun.slot().tokens().getLast().key();
+        boolean named = pot.lines.keySet().stream().anyMatch(l -> naming.isCalled(l, name));
+        List<Integer> raw = IntStream.range(0, kitchen.lines.size())
+                .filter(l -> !named
+                        && kitchen.left[l] > 0.99
+                        && heading.equals(kitchen.lines.get(l).heading())
+                        && naming.isHead(l, name))
+                .boxed()
+                .toList();
+        return raw.size() == 1 ? new Named(Kind.LINES, raw, null, noun.portion(), noun.each(), noun.slot()) : noun;
     }
 
     /** "Add the ziti", with what is headed "For the ziti" in hand: what was boiled before goes in. */
@@ -190,7 +215,10 @@ final class Meaning {
         List<Slot> before = clauses.subList(0, kitchen.clause).stream()
                 .flatMap(c -> c.slots().stream())
                 .toList();
-        return before.stream().anyMatch(s -> Vessels.in(s.tokens()) == Kind.DISH)
+        return before.stream()
+                        .anyMatch(s -> Vessels.in(s.tokens()) == Kind.DISH
+                                && !scene.stoveware.contains(
+                                        s.tokens().getLast().key()))
                 && before.stream().noneMatch(Meaning::isPan);
     }
 
@@ -254,6 +282,14 @@ final class Meaning {
                 .anyMatch(s -> Vessels.in(s.tokens()) == Kind.DISH
                         && !Tokens.has(s.tokens(), "tin", "roasting", "tray")
                         && s.tokens().stream().anyMatch(t -> t.isNumber() || t.is("a") || t.is("an") || t.is("base")));
+    }
+
+    /** "Take the lid off the casserole": no dough, though some was rolled out for it. */
+    private static Named asLid(Clause clause, Named noun) {
+        boolean off = clause.cover() == Clause.Cover.OFF
+                && noun.is(Kind.POT)
+                && noun.slot().tokens().getLast().is("lid");
+        return off ? new Named(Kind.LID, List.of(), null, Portion.UNSAID, noun.each(), noun.slot()) : noun;
     }
 
     /** "Butter a shallow dish. Lift half the slices into it". */

@@ -274,6 +274,11 @@ final class Naming {
         return known.lines.get(line).item().contains(key);
     }
 
+    /** @return whether it is that by its last word: beef stock is no beef */
+    boolean isHead(int line, String key) {
+        return known.lines.get(line).heads().contains(key);
+    }
+
     /** "Divide between the leaves" of the one cabbage on the list. */
     private Named leavesOrUnknown(List<Token> tokens, Slot slot, boolean each) {
         List<Integer> heads = each || !areLeaves(tokens)

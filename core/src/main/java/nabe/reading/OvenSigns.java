@@ -117,6 +117,8 @@ final class OvenSigns {
                 && nouns.stream().noneMatch(n -> n.is(Kind.LINES))
                 && clauses.subList(kitchen.clause + 1, clauses.size()).stream()
                         .flatMap(c -> c.slots().stream())
-                        .noneMatch(s -> Vessels.in(s.tokens()) == Kind.DISH);
+                        .noneMatch(s -> Vessels.in(s.tokens()) == Kind.DISH
+                                && !scene.stoveware.contains(
+                                        s.tokens().getLast().key()));
     }
 }

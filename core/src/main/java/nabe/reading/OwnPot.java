@@ -65,7 +65,7 @@ final class OwnPot {
             new Sign(4, this::isOnlyPasta),
             new Sign(4, this::isIntoKettle),
             new Sign(3, a -> inVessel(a, false)),
-            new Sign(3.5, this::isOnReadiedTray),
+            new Sign(6, this::isInReadiedVessel),
             new Sign(-3, a -> inVessel(a, true) && !a.current().setAside && !isAnothersPan(a)),
             new Sign(2.5, a -> a.clause().says(Use.MEANWHILE) || a.clause().says("while")),
             new Sign(2.5, a -> isBoiled(a.current()) && (a.verb(FRIES) || isCookedInFat(a)) && hasItems(a)),
@@ -183,12 +183,12 @@ final class OwnPot {
                                 || Tokens.has(n.slot().tokens(), "the")));
     }
 
-    /** "Oil two trays and add the peppers". */
-    private boolean isOnReadiedTray(Asked a) {
+    /** "Oil two trays and add the peppers", "put the saucepan back on the heat and add the milk". */
+    private boolean isInReadiedVessel(Asked a) {
         return hasItems(a)
                 && a.does(Effect.JOIN, Effect.PLACE)
-                && kitchen.trayReadied >= 0
-                && kitchen.trayReadied == kitchen.clause - 1;
+                && kitchen.vesselReadied >= 0
+                && kitchen.vesselReadied == kitchen.clause - 1;
     }
 
     /** "Melt the butter in the same pan", where the fish was, and the potatoes have been mashed since. */

@@ -72,7 +72,7 @@ final class Readying {
         boolean vessel = nouns.stream()
                 .anyMatch(n -> n.is(Kind.DISH) || n.is(Kind.LID) || n.is(Kind.PAN) && clause.does(Effect.GREASE));
         if (greasesTray(clause, nouns)) {
-            kitchen.trayReadied = kitchen.clause;
+            kitchen.vesselReadied = kitchen.clause;
             if (!uses(nouns).isEmpty() || !goesOn(clause)) {
                 kitchen.readying.add(new Steps(kitchen).of(clause, uses(nouns), null));
             }

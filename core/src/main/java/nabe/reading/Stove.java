@@ -361,11 +361,15 @@ final class Stove {
                                 && Tokens.has(s.tokens(), "a", "another"));
     }
 
-    /** Work on what a pot holds, and on nothing else. */
-    void goOnWith(Clause clause, Pot pot) {
+    /** Work on what a pot holds, and on nothing but what goes in with it. */
+    void goOnWith(Clause clause, Pot pot, List<Named> with) {
         kitchen.current = pot;
         kitchen.focusOn(pot);
-        goOn(clause);
+        if (with.isEmpty()) {
+            goOn(clause);
+        } else {
+            mixing.combine(clause, pot, taking.items(clause, with));
+        }
     }
 
     private void goOn(Clause clause) {

@@ -39,6 +39,9 @@ final class Converting {
     private static final Pattern SCATTERED = Pattern.compile("Scatter|Sprinkle|Strew|Add (?:it|them) late");
 
     /** The reason where a clause only names again what was swapped before. */
+    /** The cook's own figure counts where both give one. */
+    private static final Pattern MINUTES = Pattern.compile("\\d min\\b");
+
     public static final String RENAMED = Messages.say("swap.what-is-swapped-has-another-name");
 
     private static final Set<String> LAYS = Set.of("scatter", "sprinkle", "strew", "top", "lay", "layer", "finish");
@@ -465,7 +468,12 @@ final class Converting {
         if (!said.isEmpty()) {
             return said.stream().flatMap(SENTENCES::splitAsStream).distinct().collect(Collectors.joining(" "));
         }
-        return used.stream().map(Swap::reason).findFirst().orElse(RENAMED);
+        return used.stream()
+                .map(Swap::reason)
+                .filter(r -> !CookedItsOwnWay.isPulledEarly(step.words())
+                        || !MINUTES.matcher(r).find())
+                .findFirst()
+                .orElse(RENAMED);
     }
 
     private static boolean isForTheTop(Swap swap) {

@@ -340,6 +340,9 @@ final class MethodJudge {
 
     private String replaced(int step, String name, Ingredient food, Judgement judgement, @Nullable String likeness) {
         String why = String.join(", ", judgement.offends());
+        if (likeness != null && food.role().equals("crumbs")) {
+            return Messages.say("swap.crumbs");
+        }
         if (likeness != null) {
             return fitting(food).map(i -> cased(i.name(), name)).orElse(likeness);
         }

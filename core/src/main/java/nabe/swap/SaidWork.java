@@ -18,7 +18,7 @@ final class SaidWork {
     private static final Pattern FIRST = Pattern.compile("^(\\p{L}+)");
     private static final Pattern TIME = Pattern.compile("(\\d+)(?:-(\\d+))? (min|h)\\b");
     /** "Boil 3 min", "fry until brown": no word what. */
-    private static final Pattern VERB_ALONE = Pattern.compile("^(\\p{L}+) (?=(\\d)|(?:in|on|until|till) )");
+    private static final Pattern VERB_ALONE = Pattern.compile("^(\\p{L}+) (?=(\\d)|(?:in|on|until|till|well|hard)\\b)");
 
     private static final int HOUR = 60;
 

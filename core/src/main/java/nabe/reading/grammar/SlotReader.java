@@ -290,7 +290,8 @@ final class SlotReader {
 
         /** "Lightly", "season thoroughly": how, not what. */
         private boolean isHow() {
-            return lead == Lead.NONE && open.stream().allMatch(t -> words.isHow(t) && !words.is(t, Use.ADVERB));
+            return lead == Lead.NONE
+                    && open.stream().allMatch(t -> words.isHow(t) && t.text().endsWith("ly"));
         }
 
         void flush(int at) {

@@ -178,6 +178,21 @@ public final class Telling {
         return !names && !instructs;
     }
 
+    /** "The pie can now be covered and chilled for 2 days": for whom it suits. */
+    private boolean isWhatCanBeDone(int i) {
+        int be = i + 1;
+        while (be < tokens.size() && words.isHow(tokens.get(be))) {
+            be++;
+        }
+        Spoken done = be + 1 < tokens.size() ? words.verb(tokens.get(be + 1)) : null;
+        return !tokens.get(i).is("should")
+                && bounds.start(i) < i
+                && be + 1 < tokens.size()
+                && tokens.get(be).is("be")
+                && done != null
+                && done.form() == Form.PAST;
+    }
+
     private void markNegation(int i) {
         Spoken next = i + 1 < tokens.size() ? words.verb(tokens.get(i + 1)) : null;
         boolean verb = next != null && next.form() != Form.THIRD;
@@ -212,6 +227,11 @@ public final class Telling {
         if (isStateThatShouldBe(i)) {
             tells.set(bounds.start(i), bounds.mark(i));
             perhaps.set(bounds.start(i), bounds.mark(i));
+            return;
+        }
+        if (modal && isWhatCanBeDone(i)) {
+            inCase.set(bounds.start(i), tokens.size());
+            tells.set(bounds.start(i), tokens.size());
             return;
         }
         if (modal && !isInverted(i)) {
