@@ -52,6 +52,7 @@ final class Meaning {
                 .map(naming::resolve)
                 .map(this::onStove)
                 .map(n -> asDish(clause, n))
+                .map(n -> asCan(clause, n))
                 .map(n -> asTray(n, at))
                 .map(n -> asLid(clause, n))
                 .map(n -> asGreased(clause, n))
@@ -282,6 +283,15 @@ final class Meaning {
                 .anyMatch(s -> Vessels.in(s.tokens()) == Kind.DISH
                         && !Tokens.has(s.tokens(), "tin", "roasting", "tray")
                         && s.tokens().stream().anyMatch(t -> t.isNumber() || t.is("a") || t.is("an") || t.is("base")));
+    }
+
+    /** "Fill one of the tins with water": a can that is empty now. */
+    private static Named asCan(Clause clause, Named noun) {
+        boolean can = noun.is(Kind.DISH)
+                && noun.slot().tokens().getLast().is("tin")
+                && Set.of("fill", "rinse", "swill", "swirl").contains(clause.base())
+                && clause.says("water");
+        return can ? noun.as(Kind.UNKNOWN) : noun;
     }
 
     /** "Take the lid off the casserole": no dough, though some was rolled out for it. */

@@ -274,11 +274,22 @@ final class Wrapping {
     /** "Squeeze the filling into the tubes". */
     private boolean isTubeToFill(Named n, List<Named> foods) {
         boolean filling =
-                foods.stream().anyMatch(f -> f.is(Kind.POT) && f.slot().lead() == Lead.NONE);
+                foods.stream().anyMatch(f -> f.is(Kind.POT) && f.slot().lead() == Lead.NONE)
+                        || foods.size() == 1 && isFillingInHand();
         List<Integer> lines = n.pot() == null ? n.lines() : kitchen.main(n.pot());
         return filling
                 && n.slot().lead() == Lead.INTO
                 && lines.stream().allMatch(l -> Set.of("tubes", "shells").contains(kitchen.role(l)));
+    }
+
+    /** "Mix well. Spoon into the shells". */
+    private boolean isFillingInHand() {
+        Pot hand = kitchen.focus.size() == 1 ? kitchen.focus.getFirst() : null;
+        return hand != null
+                && hand.worked
+                && hand.given < 0.01
+                && !dish.holds(hand)
+                && kitchen.main(hand).size() > 1;
     }
 
     /** "Spoon the filling into the aubergines", that were fried whole. */

@@ -39,6 +39,7 @@ final class Converting {
     private static final Pattern SCATTERED = Pattern.compile("Scatter|Sprinkle|Strew|Add (?:it|them) late");
 
     /** The reason where a clause only names again what was swapped before. */
+    private static final Pattern OIL_AND = Pattern.compile("\\boil and \\p{L}+ oil\\b");
     /** The cook's own figure counts where both give one. */
     private static final Pattern MINUTES = Pattern.compile("\\d min\\b");
 
@@ -398,7 +399,7 @@ final class Converting {
             dropped.add(new Dropped(vessel.id(), step.words(), Messages.say("swap.it-belonged-to-what-is-swapped")));
             return null;
         }
-        String text = meatGone ? MeatWords.without(now.text()) : now.text();
+        String text = inOneFat(meatGone ? MeatWords.without(now.text()) : now.text(), here);
         if (text.isEmpty() && !now.text().isEmpty()) {
             dropped.add(new Dropped(vessel.id(), step.words(), Messages.say("swap.there-is-no-meat-in-it")));
             return null;
@@ -421,6 +422,20 @@ final class Converting {
                 .changed(changed)
                 .why(changed ? why(step, now, here, noted) : null)
                 .build();
+    }
+
+    /** "Heat the oil and olive oil", where butter became the oil that is there already. */
+    private String inOneFat(String text, List<Swap> here) {
+        return here.stream()
+                .flatMap(s -> s.becomes().stream())
+                .filter(b -> OIL_AND.matcher(text).find() && text.contains(" and " + b.item()))
+                .filter(b -> conversion.lines().stream()
+                        .anyMatch(l -> !l.swapped()
+                                && l.ingredient() != null
+                                && l.ingredient().id().equals(b.ingredient())))
+                .findFirst()
+                .map(b -> text.replaceFirst("\\b(?:(?!the )\\p{L}+ )?oil and (?=" + Pattern.quote(b.item()) + ")", ""))
+                .orElse(text);
     }
 
     private List<Constituent> usedIn(Step step, Vessel vessel) {

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import nabe.larder.Ingredient;
 import nabe.larder.Larder;
 import nabe.larder.NameIndex;
@@ -71,6 +72,10 @@ final class MethodJudge {
     /** "No flour needed", "without any cheese": named as what is not there. */
     private static final Pattern NONE_OF_IT =
             Pattern.compile("\\b(?:no|without) (?:(?:any|extra|more|further|added) )?$", Pattern.CASE_INSENSITIVE);
+
+    private static final String SHAPED = "meatball";
+    /** "Roll into small balls": the meatballs are made here. */
+    private static final Pattern BALLS = Pattern.compile("\\bballs\\b", Pattern.CASE_INSENSITIVE);
 
     /** "In a spiral"; "seasoning", where none is listed, is salt and pepper. */
     private static final Set<String> NO_FOOD = Set.of("spiral", "seasoning");
@@ -140,6 +145,13 @@ final class MethodJudge {
             if (procedure.layers().stream().anyMatch(Procedure.Placement::inside)) {
                 pots.add("roll");
             }
+            boolean minced = Stream.of("mince", "poultry-mince", "sausage").anyMatch(roles::contains);
+            if (minced
+                    && procedure.components().stream()
+                            .flatMap(c -> c.steps().stream())
+                            .anyMatch(s -> BALLS.matcher(s.words()).find())) {
+                pots.add(SHAPED);
+            }
             return new Listed(foods, roles, names, words, pots);
         }
     }
@@ -152,17 +164,18 @@ final class MethodJudge {
      * @param parts how the shares of lines read that became several things
      */
     record Written(List<String> names, Set<String> fitting, PartWords parts) {
-        static Written of(List<ConvertedLine> lines, List<Swap> swaps, SwapBook book, Standings standings) {
+        static Written of(
+                Recipe recipe, List<ConvertedLine> lines, List<Swap> swaps, SwapBook book, Standings standings) {
             Set<String> names = new HashSet<>();
+            recipe.lines().stream()
+                    .filter(l -> l.ingredient() == null)
+                    .forEach(l -> names.addAll(unknown(l.item().toLowerCase(Locale.ROOT))));
             for (Swap swap : swaps) {
                 if (!swap.becomes().isEmpty()) {
                     names.add(book.called(swap).toLowerCase(Locale.ROOT));
                     swap.becomes().forEach(b -> names.add(b.item().toLowerCase(Locale.ROOT)));
                 }
             }
-            lines.stream()
-                    .filter(l -> l.ingredient() == null)
-                    .forEach(l -> names.addAll(unknown(l.item().toLowerCase(Locale.ROOT))));
             Set<String> fitting = lines.stream()
                     .map(ConvertedLine::ingredient)
                     .filter(i -> i != null && standings.judge(i).fits())
@@ -387,9 +400,11 @@ final class MethodJudge {
 
     /** "The cream" of a recipe that makes a cashew cream: what goes into it is judged line by line; "serve with cream" is bought. */
     private boolean isPot(String name, Ingredient food, String before) {
-        return !roles.contains(food.role())
-                && (THE.matcher(before).find() || !FoodVerbs.isServed(before))
-                && Words.of(name).stream().map(Words.Word::key).allMatch(pots::contains);
+        boolean shaped = Words.key(name).equals(SHAPED) && pots.contains(SHAPED);
+        return shaped
+                || !roles.contains(food.role())
+                        && (THE.matcher(before).find() || !FoodVerbs.isServed(before))
+                        && Words.of(name).stream().map(Words.Word::key).allMatch(pots::contains);
     }
 
     /** A general word for something the recipe lists: "the oil", "tortillas". */

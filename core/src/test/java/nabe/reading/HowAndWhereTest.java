@@ -167,4 +167,25 @@ class HowAndWhereTest {
         assertThat(linesWith(procedure, 1)).contains(0);
         assertThat(procedure.doubts()).isEmpty();
     }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"Turn into the tin.", "Spoon into a dish.", "Tip into a 2 litre dish."})
+    void whereItGoesIsLaid(String said) {
+        assertThat(read(
+                                "400 g penne; 500 ml passata; 100 g cheddar",
+                                "Butter a 9-inch square tin. Boil the penne and stir in the passata. " + said
+                                        + " Scatter over the cheddar.")
+                        .doubts())
+                .isEmpty();
+    }
+
+    @Test
+    void reservedWhileLiftedIsThereForTheSauce() {
+        Procedure procedure = read(
+                "300 g smoked haddock; 250 ml milk; 20 g butter; 20 g flour; 400 g potatoes",
+                "Put the haddock in a pan, cover with the milk and simmer for 5 minutes. Lift out the fish, reserving the"
+                        + " milk, and flake it into a dish. Melt the butter and stir in the flour. Add the reserved milk"
+                        + " and pour over the fish. Boil the potatoes, mash them and spread on top.");
+        assertThat(linesWith(procedure, 2)).contains(1, 3);
+    }
 }

@@ -179,4 +179,54 @@ class WordsAfterSwapsTest {
                         s -> s.contains("white") || s.contains("yolk") || s.contains("left out") || s.contains("fold"))
                 .anyMatch(s -> s.startsWith("Beat the") && s.endsWith("into the mash."));
     }
+
+    private static final String MEATBALLS = """
+            Meatball bake
+            500 g beef mince
+            1 egg
+            1 tbsp olive oil
+            25 g butter
+            800 ml passata
+            400 g penne
+            200 g mozzarella
+
+            Method
+            Mix the mince with the egg and roll into small balls. Heat the oil and butter in a pan and fry the meatballs for 8 minutes.
+            Boil the pasta for 8 minutes, adding the passata for the final minute. Drain. Mix the pasta with the meatballs in a 2 litre dish.
+            Top with the mozzarella, cover with plastic wrap and chill for 2 hours. Unwrap and bake at 200C for 25 minutes.
+            """;
+    private static final Needs DAIRY_FREE = new Needs(Set.of(Need.GLUTEN_FREE, Need.DAIRY_FREE), Set.of(), true);
+
+    @Test
+    void whatIsMadeHereAndWhatIsNoFoodStands() {
+        Plan plan = PLANNER.plan(Brief.of(Brief.RecipeBrief.ofText(MEATBALLS), DAIRY_FREE));
+        assertThat(plan.conversion().methodFoods()).extracting(MethodFood::name).doesNotContain("wrap", "meatballs");
+        assertThat(steps(plan)).anyMatch(s -> s.contains("fry the meatballs"));
+    }
+
+    @Test
+    void butterThatBecomesTheOilThereIsSaidOnce() {
+        Plan plan = PLANNER.plan(Brief.of(Brief.RecipeBrief.ofText(MEATBALLS), DAIRY_FREE));
+        assertThat(steps(plan)).anyMatch(s -> s.contains("Heat the olive oil in a pan"));
+    }
+
+    @Test
+    void aSentenceThatEndsEarlyIsFollowedByAnOther() {
+        Plan plan = PLANNER.plan(Brief.of(Brief.RecipeBrief.ofText(MEATBALLS), DAIRY_FREE));
+        assertThat(steps(plan)).noneMatch(s -> s.matches(".*\\. \\p{Ll}.*"));
+    }
+
+    @Test
+    void whatNobodyKnowsIsNotSwappedByHalfItsName() {
+        Plan plan = plan("""
+                Rice bake
+                200 g rice
+                1 jar frumble cheese glop
+                300 ml passata
+
+                Method
+                Boil the rice. Stir in the cheese glop and passata. Spread in a 2 litre dish and bake at 180C for 30 minutes.
+                """);
+        assertThat(steps(plan)).anyMatch(s -> s.contains("the cheese glop"));
+    }
 }

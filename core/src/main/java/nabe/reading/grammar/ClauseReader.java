@@ -82,7 +82,7 @@ public final class ClauseReader {
         Action action = actions.in(from, to);
         Verb verb = action.verb();
         int body = action.body();
-        List<Slot> nouns = slots.read(all, telling, from, action.at(), body, to);
+        List<Slot> nouns = whereTo(verb, slots.read(all, telling, from, action.at(), body, to), body);
         boolean foods = nouns.stream().anyMatch(s -> !words.any(s.tokens(), Use.LID) && s.lead() != Slot.Lead.IN);
         return new Clause(
                 sentence.step(),
@@ -101,6 +101,16 @@ public final class ClauseReader {
                         foods && nouns.stream().anyMatch(s -> s.lead() == Slot.Lead.WITH)),
                 telling.conditional(from, to),
                 List.copyOf(tokens));
+    }
+
+    /** "Turn into a pan": the word that says where is the verb's. */
+    private static List<Slot> whereTo(@Nullable Verb verb, List<Slot> nouns, int body) {
+        if (verb == null || !verb.base().endsWith(" into")) {
+            return nouns;
+        }
+        return nouns.stream()
+                .map(s -> s.lead() == Slot.Lead.NONE && s.direct() && s.from() >= body ? s.with(Slot.Lead.INTO) : s)
+                .toList();
     }
 
     private static List<Token> sure(List<Token> tokens, Telling telling, int from) {

@@ -11,6 +11,10 @@ import java.util.List;
  * @param from first token of the clause it takes; {@code to} one past its last
  */
 public record Slot(Lead lead, boolean direct, boolean linked, boolean fresh, List<Token> tokens, int from, int to) {
+    Slot with(Lead other) {
+        return new Slot(other, direct, linked, fresh, tokens, from, to);
+    }
+
     /** How a noun stands to its verb. */
     public enum Lead {
         /** The object: "stir the rice". */
