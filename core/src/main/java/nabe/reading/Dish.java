@@ -235,7 +235,33 @@ final class Dish {
                     long rounds = Math.round(kitchen.left[line] / Objects.requireNonNull(p.taken));
                     return (int) Math.clamp(rounds - (kitchen.isNamedLater(line) ? 1 : 0), 1, 12);
                 })
-                .orElse(1);
+                .orElseGet(this::measuredRoundsLeft);
+    }
+
+    /** Half a cup of the ricotta and a cup of the mozzarella in each: as often as there is enough of both. */
+    private int measuredRoundsLeft() {
+        double[] rounds = cycle().stream()
+                .filter(p -> p.portion.is(Kind.MEASURE))
+                .mapToDouble(this::roundsOf)
+                .filter(r -> r > 0)
+                .sorted()
+                .toArray();
+        return rounds.length < 2 ? 1 : (int) Math.clamp(Math.floor(rounds[0] + MUCH), 1, 12);
+    }
+
+    /** "Until all is used up": what is made and measured goes wholly into the last round. */
+    void useUp() {
+        List<Placed> last = List.copyOf(all.subList(all.size() - lastCycle, all.size()));
+        last.stream().filter(p -> p.portion.is(Kind.MEASURE) && p.pot.worked).forEach(p -> topWithRest(p.pot));
+    }
+
+    private double roundsOf(Placed p) {
+        if (p.taken != null && p.taken > 0 && p.pot.lines.size() == 1) {
+            int line = p.pot.lines.keySet().iterator().next();
+            return kitchen.left[line] / p.taken - (kitchen.isNamedLater(line) ? 1 : 0);
+        }
+        Double share = share(p.pot, p.portion);
+        return share == null || share <= 0 ? 0 : 1 / share - 1;
     }
 
     /** @return whether the last of several like layers is the last that was laid */

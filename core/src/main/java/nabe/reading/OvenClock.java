@@ -138,13 +138,21 @@ final class OvenClock {
         return clause.words().toLowerCase(Locale.ROOT).contains("on the side");
     }
 
+    /** "Sit the dumplings on top": they are laid, and nothing rests. */
+    private static boolean sitsOnTop(Clause clause) {
+        return clause.base().equals("sit")
+                && clause.durations().isEmpty()
+                && clause.slots().stream().anyMatch(s -> s.lead() == Lead.NONE)
+                && clause.slots().stream().anyMatch(s -> s.lead() == Lead.OVER);
+    }
+
     boolean isRest(Clause clause) {
         boolean rests = clause.does(Effect.REST)
                 || clause.verb() == null
                         && saysRest(clause.tokens())
                         && !clause.durations().isEmpty()
                 || clause.does(Effect.LET) && oven.started()
-                || Set.of("sit", "cool", "leave", "wait").contains(clause.base());
+                || Set.of("sit", "cool", "leave", "wait").contains(clause.base()) && !sitsOnTop(clause);
         boolean bench = (clause.says("bench", "counter", "worktop")
                         || clause.says("rest") && saysRest(clause.tokens())
                         || isOnTheSide(clause))

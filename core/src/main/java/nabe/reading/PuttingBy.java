@@ -55,10 +55,15 @@ final class PuttingBy {
                 nouns.stream().anyMatch(n -> n.is(Kind.UNKNOWN) && n.portion().is(Portion.Kind.FILM));
         if (some && kitchen.current != null) {
             kitchen.current.reserved = Portion.FILM_SHARE;
-        } else if (nouns.stream().noneMatch(Named::isFood)) {
+        } else if (nouns.stream().noneMatch(Named::isFood) && !takesOffFat(clause)) {
             kitchen.focus.forEach(p -> p.setAside = true);
         }
         return true;
+    }
+
+    /** "Spoon off the excess fat": the meat stays where it is. */
+    private static boolean takesOffFat(Clause clause) {
+        return clause.base().endsWith(" off") && clause.says("fat", "grease", "oil");
     }
 
     /** "Cheddar in, but reserve a handful": out of what went in last; of "most of it" the rest is that handful. */

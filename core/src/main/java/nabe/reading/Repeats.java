@@ -141,6 +141,7 @@ final class Repeats {
         }
         if (isUntilUsedUp(clause)) {
             dish.repeat(dish.roundsLeft(), clause.step());
+            dish.useUp();
             return;
         }
         int more = moreLayers(clause);

@@ -188,4 +188,23 @@ class HowAndWhereTest {
                         + " and pour over the fish. Boil the potatoes, mash them and spread on top.");
         assertThat(linesWith(procedure, 2)).contains(1, 3);
     }
+
+    @Test
+    void layersGoOnUntilEitherMeasureRunsOut() {
+        Procedure procedure = read(
+                "3 courgettes, sliced; 400 g passata; 400 g mozzarella, grated; 450 g ricotta; 1 egg",
+                "Mix the ricotta and egg. Layer the courgettes in a dish, spread with 100 g of the ricotta mixture and top with"
+                        + " 100 g of the mozzarella. Repeat until everything is used up. Pour over the passata.");
+        assertThat(procedure.layers()).hasSize(4 * 3 + 1);
+        assertThat(procedure.beside()).isEmpty();
+    }
+
+    @Test
+    void fatThatIsSpoonedOffLeavesTheMeatInThePan() {
+        Procedure procedure = read(
+                "500 g lamb mince; 1 onion; 300 ml beef stock; 800 g potatoes",
+                "1. Boil the potatoes and mash.\n2. Brown the lamb. Spoon off the excess fat.\n3. Add the onion and cook for 5"
+                        + " minutes. Add the stock and simmer for 20 minutes. Put in a dish and top with the mash.");
+        assertThat(linesWith(procedure, 0)).containsExactlyInAnyOrder(0, 1, 2);
+    }
 }

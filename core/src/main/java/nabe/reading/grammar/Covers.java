@@ -30,7 +30,7 @@ final class Covers {
                 said = Cover.OFF;
             } else if (t.is("covered") && !half(tokens, i)) {
                 said = Cover.ON;
-            } else if (words.is(t, Use.LID) && !isVerb(verb, t, i)) {
+            } else if (words.is(t, Use.LID) && !isVerb(verb, t, i) && !isUnderIt(tokens, i)) {
                 Cover here = around(tokens, i);
                 said = here == null ? said : here;
             }
@@ -71,6 +71,14 @@ final class Covers {
 
     private static boolean isVerb(@Nullable Verb verb, Token t, int i) {
         return i == 0 && verb != null && t.is(verb.base()) && t.is("cover");
+    }
+
+    /** "Trays lined with baking paper", "on paper towels": what lies under a thing covers nothing. */
+    private static boolean isUnderIt(List<Token> tokens, int i) {
+        boolean towel = i + 1 < tokens.size() && tokens.get(i + 1).is("towel");
+        boolean lined = tokens.subList(Math.max(0, i - 3), i).stream()
+                .anyMatch(t -> t.text().equalsIgnoreCase("lined"));
+        return towel || lined;
     }
 
     private static boolean half(List<Token> tokens, int i) {
