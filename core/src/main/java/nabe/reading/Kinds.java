@@ -241,7 +241,7 @@ final class Kinds {
         if (pot.pots.isEmpty() && (pot.lines.size() == 1 || main.size() == 1)) {
             Kind one = single(
                     kitchen.role(main.isEmpty() ? pot.lines.keySet().iterator().next() : main.getFirst()));
-            boolean boiledEggs = one == Kind.TOPPING && roles.contains("egg") && Mixing.isHot(pot);
+            boolean boiledEggs = one == Kind.TOPPING && roles.contains("egg") && (Mixing.isHot(pot) || isCut(pot));
             return boiledEggs ? Kind.FILLING : one;
         }
         boolean meat = roles.stream().anyMatch(MEATS::contains);
@@ -289,6 +289,13 @@ final class Kinds {
         return !meat && !veg && flour && roles.contains("butter") && !roles.contains("stock")
                 ? Kind.CRUST
                 : Kind.FILLING;
+    }
+
+    /** "Shell and quarter the eggs": they came boiled, and are no glaze. */
+    private static boolean isCut(Pot pot) {
+        return pot.steps.stream()
+                .anyMatch(s -> Set.of("shell", "quarter", "halve", "slice", "chop", "cut")
+                        .contains(s.action()));
     }
 
     /** Slices simmered in their cream are slices still. */

@@ -207,4 +207,16 @@ class HowAndWhereTest {
                         + " minutes. Add the stock and simmer for 20 minutes. Put in a dish and top with the mash.");
         assertThat(linesWith(procedure, 0)).containsExactlyInAnyOrder(0, 1, 2);
     }
+
+    @Test
+    void eggsThatAreCutAreAFilling() {
+        Procedure procedure = read(
+                "3 hard-boiled eggs; 400 g cod; 800 g potatoes",
+                "Boil the potatoes and mash. Flake the cod into a dish. Shell and quarter the eggs and arrange them on the"
+                        + " cod. Spread the mash on top.");
+        assertThat(procedure.components())
+                .filteredOn(c -> lines(c).equals(List.of(0)))
+                .extracting(Vessel::kind)
+                .containsExactly(Procedure.Kind.FILLING);
+    }
 }
