@@ -12,8 +12,8 @@ import org.jspecify.annotations.Nullable;
 final class Warmth {
     private static final double BRIEFLY = Figures.of("reading.briefly");
 
-    private static final Pattern A_LITTLE = Pattern.compile(
-            "\\b(?:a (?:little|bit|touch)|slightly|briefly|to handle|while you)\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern A_LITTLE =
+            Pattern.compile("\\b(?:a (?:little|bit|touch)|slightly|briefly|to handle)\\b", Pattern.CASE_INSENSITIVE);
     private final Kitchen kitchen;
     private final Dish dish;
 

@@ -75,7 +75,8 @@ final class MethodJudge {
 
     private static final String SHAPED = "meatball";
     /** "Roll into small balls": the meatballs are made here. */
-    private static final Pattern BALLS = Pattern.compile("\\bballs\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern BALLS =
+            Pattern.compile("\\b(?:roll|shape|form)\\w*\\b[^.]{0,40}\\bballs\\b", Pattern.CASE_INSENSITIVE);
 
     /** "In a spiral"; "seasoning", where none is listed, is salt and pepper. */
     private static final Set<String> NO_FOOD = Set.of("spiral", "seasoning");
@@ -165,11 +166,20 @@ final class MethodJudge {
      */
     record Written(List<String> names, Set<String> fitting, PartWords parts) {
         static Written of(
-                Recipe recipe, List<ConvertedLine> lines, List<Swap> swaps, SwapBook book, Standings standings) {
+                Recipe recipe,
+                Larder larder,
+                List<ConvertedLine> lines,
+                List<Swap> swaps,
+                SwapBook book,
+                Standings standings) {
             Set<String> names = new HashSet<>();
             recipe.lines().stream()
                     .filter(l -> l.ingredient() == null)
-                    .forEach(l -> names.addAll(unknown(l.item().toLowerCase(Locale.ROOT))));
+                    .flatMap(l -> unknown(l.item().toLowerCase(Locale.ROOT)).stream())
+                    .filter(name -> larder.match(name)
+                            .filter(m -> m.end() == name.length())
+                            .isEmpty())
+                    .forEach(names::add);
             for (Swap swap : swaps) {
                 if (!swap.becomes().isEmpty()) {
                     names.add(book.called(swap).toLowerCase(Locale.ROOT));
@@ -190,7 +200,7 @@ final class MethodJudge {
         }
     }
 
-    /** "Processed cheese spread", "cheese spread": what nobody knows is asked about, and is no cheese. */
+    /** "Processed cheese spread", "cheese spread": what nobody knows is asked about, and is no cheese; what ends as a food does stays judged. */
     private static List<String> unknown(String item) {
         int words = item.split(" ").length;
         return words < 2

@@ -93,7 +93,8 @@ public final class Swapper {
                 .map(swap -> swap.withCheck(work.check(swap, made)))
                 .toList();
         MethodJudge.Listed listed = MethodJudge.Listed.of(recipe, procedure);
-        MethodJudge.Written written = MethodJudge.Written.of(recipe, work.lines(), work.swaps(), tables.book(), here);
+        MethodJudge.Written written =
+                MethodJudge.Written.of(recipe, larder, work.lines(), work.swaps(), tables.book(), here);
         Rewording whole = new Rewording(recipe, kitchen, here, work.lines(), work.swaps(), listed, written);
         whole.of(recipe.steps(), List.of());
         Conversion conversion = new Conversion(

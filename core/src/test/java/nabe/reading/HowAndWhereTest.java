@@ -219,4 +219,19 @@ class HowAndWhereTest {
                 .extracting(Vessel::kind)
                 .containsExactly(Procedure.Kind.FILLING);
     }
+
+    @ParameterizedTest
+    @CsvSource({
+        "Seasoning, salt-and-pepper",
+        "'Seasoning, to taste', salt-and-pepper",
+        "Adobo seasoning, taco-seasoning",
+        "Fish seasoning, taco-seasoning"
+    })
+    void onlyBareSeasoningIsSaltAndPepper(String line, String food) {
+        var recipe = PLANNER.read("Bake\n\n400 g penne\n" + line + "\n\nMethod\nBoil the penne." + BAKED)
+                .recipe();
+        assertThat(recipe.lines().get(1).ingredient())
+                .isNotNull()
+                .satisfies(i -> assertThat(i.id()).isEqualTo(food));
+    }
 }

@@ -2,6 +2,7 @@ package nabe.reading.grammar;
 
 import java.util.List;
 import java.util.Set;
+import java.util.stream.IntStream;
 import nabe.reading.grammar.Clause.Cover;
 import nabe.reading.grammar.KitchenWords.Use;
 import org.jspecify.annotations.Nullable;
@@ -76,8 +77,9 @@ final class Covers {
     /** "Trays lined with baking paper", "on paper towels": what lies under a thing covers nothing. */
     private static boolean isUnderIt(List<Token> tokens, int i) {
         boolean towel = i + 1 < tokens.size() && tokens.get(i + 1).is("towel");
-        boolean lined = tokens.subList(Math.max(0, i - 3), i).stream()
-                .anyMatch(t -> t.text().equalsIgnoreCase("lined"));
+        boolean lined = IntStream.range(Math.max(0, i - 3), i - 1)
+                .anyMatch(k -> tokens.get(k).text().equalsIgnoreCase("lined")
+                        && tokens.get(k + 1).is("with"));
         return towel || lined;
     }
 

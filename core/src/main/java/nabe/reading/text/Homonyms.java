@@ -19,6 +19,9 @@ import org.jspecify.annotations.Nullable;
 final class Homonyms {
     private static final Pattern WORD = Pattern.compile("[^\\p{L}]+");
 
+    /** "Seasoning", "seasoning to taste": with any other word beside it, it is a blend whose label is to be read. */
+    private static final Set<String> BARE = Set.of("seasoning", "to", "taste");
+
     /** How the amount must be said. */
     private enum How {
         CAN,
@@ -35,7 +38,7 @@ final class Homonyms {
                 case COUNTED -> measure != null && measure.unit() == null;
                 case HEAVY ->
                     measure != null && measure.isMass() && measure.base(spoons).mid() >= leastGrams;
-                case UNMEASURED -> measure == null;
+                case UNMEASURED -> measure == null && BARE.containsAll(words);
                 case ANY -> true;
             };
             return measured
